@@ -1,0 +1,7 @@
+package yellowtally.core.cuttingset;
+
+/** Build of a drive sprocket. */
+public enum SprocketKind {
+    SPUR,
+    RIM
+}

@@ -1,0 +1,14 @@
+package yellowtally.core.settings;
+
+/** Unit of a numeric setting. */
+public enum SettingUnit {
+    MM,
+    DEGREES,
+    FACTOR,
+    PERCENT,
+    MINUTES,
+    HOURS,
+    OUTINGS,
+    TANKS,
+    COUNT
+}

@@ -1,0 +1,117 @@
+package yellowtally.core.fitness;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import yellowtally.core.fitness.WaitingWork.What;
+import yellowtally.core.tension.ChainGrowth;
+import yellowtally.core.tension.CheckOccasion;
+import yellowtally.core.tension.TakeUp;
+import yellowtally.core.tension.TensionOutcome;
+import yellowtally.core.tension.TensionSettings;
+
+class TensionFitnessTest {
+
+    private static TensionHistory.Check check(CheckOccasion occasion, TensionOutcome outcome) {
+        return new TensionHistory.Check(occasion, outcome, false);
+    }
+
+    private static TensionHistory history(
+            List<TensionHistory.Check> checks, int outings, double tanks, boolean newChain, boolean hold) {
+        return new TensionHistory(true, newChain, checks, outings, tanks, tanks, hold, null, null);
+    }
+
+    private static TensionFitness assess(TensionHistory history) {
+        return TensionFitness.of(history, TensionSettings.STANDARD);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            nullValues = "-",
+            value = {
+                "-          | 0 | 0   | false | HELD | NOT_READ_SINCE_APART",
+                "RIGHT      | 0 | 0   | false | FIT  | -",
+                "FIRM       | 0 | 0.5 | false | FIT  | -",
+                "RIGHT      | 1 | 0.5 | false | DUE  | CHECK_DUE",
+                "RIGHT      | 0 | 1   | false | DUE  | CHECK_DUE",
+                "LOOSE      | 0 | 0   | false | DUE  | LOOSE",
+                "TOO_TIGHT  | 0 | 0   | false | DUE  | TOO_TIGHT",
+                "TIGHT_SPOT | 0 | 0   | false | DUE  | TIGHT_SPOT",
+                "NO_VERDICT | 0 | 0   | false | DUE  | READING_NOT_FAIR",
+                "THROW_RISK | 0 | 0   | true  | HELD | THROW_RISK",
+                "THROW_RISK,RIGHT | 0 | 0 | true  | HELD | RELEASE_WAITS",
+                "THROW_RISK,RIGHT | 0 | 0 | false | FIT  | -",
+                "RIGHT,LOOSE      | 0 | 0 | true  | HELD | THROW_RISK",
+            })
+    void stateFollowsTheLastCheckAndTheHold(
+            String outcomes, int outings, double tanks, boolean hold, FitState state, What first) {
+        List<TensionHistory.Check> checks = new ArrayList<>();
+        if (outcomes != null) {
+            Arrays.stream(outcomes.split(","))
+                    .forEach(o -> checks.add(check(CheckOccasion.ROUTINE, TensionOutcome.valueOf(o))));
+        }
+        TensionFitness fitness = assess(history(checks, outings, tanks, false, hold));
+        assertThat(fitness.state()).isEqualTo(state);
+        assertThat(fitness.work().isEmpty() ? null : fitness.work().get(0).what())
+                .isEqualTo(first);
+    }
+
+    @Test
+    void aSawWithoutASetIsHeld() {
+        TensionFitness fitness = assess(new TensionHistory(false, false, List.of(), 0, 0, 0, true, null, null));
+        assertThat(fitness.state()).isEqualTo(FitState.HELD);
+        assertThat(fitness.work()).extracting(WaitingWork::what).containsExactly(What.NO_SET_FITTED, What.THROW_RISK);
+    }
+
+    @Test
+    void aProvisionalReadingLeavesTheSawDue() {
+        TensionHistory hot = history(
+                List.of(new TensionHistory.Check(CheckOccasion.ROUTINE, TensionOutcome.RIGHT, true)),
+                0,
+                0,
+                false,
+                false);
+        assertThat(assess(hot).work()).extracting(WaitingWork::what).containsExactly(What.READ_HOT);
+        assertThat(assess(hot).state()).isEqualTo(FitState.DUE);
+    }
+
+    @Test
+    void aNewChainOpensItsRechecksByItself() {
+        List<TensionHistory.Check> fitted = List.of(check(CheckOccasion.SET_WAS_APART, TensionOutcome.RIGHT));
+        TensionFitness fresh = assess(history(fitted, 0, 0, true, false));
+        assertThat(fresh.state()).isEqualTo(FitState.DUE);
+        assertThat(fresh.work()).extracting(WaitingWork::what).containsExactly(What.RECHECK_ONE_MINUTE);
+
+        List<TensionHistory.Check> two = List.of(
+                check(CheckOccasion.SET_WAS_APART, TensionOutcome.RIGHT),
+                check(CheckOccasion.RECHECK_ONE_MINUTE, TensionOutcome.RIGHT),
+                check(CheckOccasion.RECHECK_LIGHT_CUTTING, TensionOutcome.FIRM));
+        TensionFitness ready = assess(history(two, 0, 0, true, false));
+        assertThat(ready.state()).isEqualTo(FitState.FIT);
+        assertThat(ready.rechecksDone()).isEqualTo(2);
+        assertThat(ready.work()).extracting(WaitingWork::what).containsExactly(What.RECHECK_AFTER_FIRST_TANK_WAITS);
+        assertThat(assess(history(two, 1, 1.2, true, false)).work())
+                .extracting(WaitingWork::what)
+                .containsExactly(What.RECHECK_FIRST_TANK, What.CHECK_DUE);
+    }
+
+    @Test
+    void aWornLoopIsDueForReplacementAndAWatchedOneStaysFit() {
+        List<TensionHistory.Check> right = List.of(check(CheckOccasion.ROUTINE, TensionOutcome.RIGHT));
+        ChainGrowth worn = ChainGrowth.of(1000, 60, 10.5, null, null, 10, TensionSettings.STANDARD);
+        ChainGrowth watched = ChainGrowth.of(1000, 60, 8, null, null, 8, TensionSettings.STANDARD);
+        TakeUp fast = new TakeUp(TakeUp.State.FASTER_THAN_ITS_PAST, 1.2, 0.3, null);
+        TensionFitness retire = assess(new TensionHistory(true, false, right, 0, 0, 9, false, worn, null));
+        assertThat(retire.state()).isEqualTo(FitState.DUE);
+        assertThat(retire.work()).extracting(WaitingWork::what).containsExactly(What.GROWN_TO_LIMIT);
+        TensionFitness watch = assess(new TensionHistory(true, false, right, 0, 0, 9, false, watched, fast));
+        assertThat(watch.state()).isEqualTo(FitState.FIT);
+        assertThat(watch.work()).extracting(WaitingWork::what).containsExactly(What.TAKES_UP_FAST, What.GROWN_TO_WATCH);
+    }
+}
