@@ -1,5 +1,7 @@
 package yellowtally.core.fitness;
 
+import java.util.List;
+
 /**
  * One piece of work that waits on a saw.
  *
@@ -32,5 +34,17 @@ public record WaitingWork(What what, FitState state, double figure, double minut
         GROWN_TO_WATCH,
         /** Waits for the first tank; nothing to do today. */
         RECHECK_AFTER_FIRST_TANK_WAITS
+    }
+
+    /**
+     * Bench minutes of what can be done now. Several reasons to read the tension are one reading: the longest counts, not
+     * the sum.
+     */
+    public static double minutesNow(List<WaitingWork> work) {
+        return work.stream()
+                .filter(w -> w.what() != What.RECHECK_AFTER_FIRST_TANK_WAITS)
+                .mapToDouble(WaitingWork::minutes)
+                .max()
+                .orElse(0);
     }
 }

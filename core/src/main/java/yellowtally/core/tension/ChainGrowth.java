@@ -81,4 +81,14 @@ public record ChainGrowth(
         }
         return new ChainGrowth(fromTurns, fromPlay, mm, percent, left, leftPercent, advice, List.copyOf(reasons));
     }
+
+    /** Growth in mm from which a loop of this length is watched. */
+    public static double watchMm(double loopLengthMm, TensionSettings settings) {
+        return loopLengthMm * settings.of(TensionSetting.GROWTH_WATCH) / 100;
+    }
+
+    /** Growth in mm at which a loop of this length is retired. */
+    public static double retireMm(double loopLengthMm, TensionSettings settings) {
+        return loopLengthMm * settings.of(TensionSetting.GROWTH_RETIRE) / 100;
+    }
 }

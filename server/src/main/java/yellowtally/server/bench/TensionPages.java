@@ -1,0 +1,283 @@
+package yellowtally.server.bench;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import yellowtally.core.fitness.FitState;
+import yellowtally.core.fitness.TensionLedger;
+import yellowtally.core.fitness.WaitingWork;
+import yellowtally.core.measure.LengthUnit;
+import yellowtally.core.tension.ChainGrowth;
+import yellowtally.core.tension.CheckOccasion;
+import yellowtally.core.tension.FairCondition;
+import yellowtally.core.tension.NewChainRechecks;
+import yellowtally.core.tension.SoakVerdict;
+import yellowtally.core.tension.TakeUp;
+import yellowtally.core.tension.TensionMethod;
+import yellowtally.core.tension.TensionOutcome;
+import yellowtally.core.tension.TensionSetting;
+import yellowtally.core.tension.TensionSettings;
+import yellowtally.core.tension.TipsPosition;
+import yellowtally.core.tension.Work;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.fleet.SetFitting;
+import yellowtally.server.people.People;
+import yellowtally.server.people.People.PersonView;
+import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.settings.HouseRules;
+
+/** All that a screen shows of the tension of one saw. */
+@Service
+class TensionPages {
+
+    private static final int MOST_CHECKS = 200;
+
+    private final Fleet fleet;
+    private final FleetSettings settings;
+    private final Standings standings;
+    private final BenchStores.Checks checks;
+    private final BenchStores.Readings readings;
+    private final BenchStores.Holds holds;
+    private final People people;
+
+    TensionPages(
+            Fleet fleet,
+            FleetSettings settings,
+            Standings standings,
+            BenchStores.Checks checks,
+            BenchStores.Readings readings,
+            BenchStores.Holds holds,
+            People people) {
+        this.fleet = fleet;
+        this.settings = settings;
+        this.standings = standings;
+        this.checks = checks;
+        this.readings = readings;
+        this.holds = holds;
+        this.people = people;
+    }
+
+    /**
+     * The tension of one saw.
+     *
+     * @param state fit, due or held; absent for a retired saw
+     * @param house how this saw is read, and in which unit
+     * @param occasion the occasion that a check made now would have
+     */
+    record TensionPage(
+            @Nullable FitState state,
+            List<WaitingWork> work,
+            House house,
+            CheckOccasion occasion,
+            @Nullable HoldView hold,
+            @Nullable Growth growth,
+            @Nullable TakeUp takeUp,
+            int rechecksDone,
+            boolean newChain,
+            TensionLedger.SincePass sincePass,
+            Limits limits,
+            List<CheckView> checks,
+            List<FittingView> fittings) {}
+
+    /** How the saw is read. */
+    record House(TensionMethod method, boolean ownMethod, LengthUnit lengthUnit, Work usualWork) {}
+
+    /** An open hold. */
+    record HoldView(Instant at, String by) {}
+
+    /** Growth of the loop with what a chart needs. */
+    record Growth(ChainGrowth now, double watchMm, double retireMm, List<TensionLedger.GrowthPoint> points) {}
+
+    /** When the tension check falls due. */
+    record Limits(double outings, double tanks) {}
+
+    /** A check in the history; {@code amendedBy} names the one that replaces it. */
+    record CheckView(
+            UUID id,
+            Instant at,
+            String by,
+            CheckOccasion occasion,
+            Work work,
+            TensionOutcome outcome,
+            boolean provisional,
+            double turns,
+            double targetMm,
+            @Nullable Double jointPlayMm,
+            @Nullable String note,
+            @Nullable UUID amends,
+            @Nullable String amendReason,
+            @Nullable UUID amendedBy,
+            List<ReadingView> readings) {}
+
+    /** A reading in the history. */
+    record ReadingView(
+            TensionMethod method,
+            @Nullable Double figure,
+            @Nullable TipsPosition tips,
+            Set<FairCondition> unmet,
+            double turnsBefore,
+            TensionOutcome outcome,
+            boolean provisional) {}
+
+    /** A change of set in the history. */
+    record FittingView(
+            Instant at,
+            String by,
+            @Nullable String chain,
+            @Nullable String bar,
+            @Nullable String sprocket,
+            boolean newChain,
+            @Nullable Double soakHours,
+            @Nullable SoakVerdict soak,
+            @Nullable String note) {}
+
+    @Transactional(readOnly = true)
+    TensionPage of(String tag) {
+        HouseRules rules = settings.rules();
+        Saw saw = fleet.saw(tag);
+        Map<UUID, String> names = new HashMap<>();
+        for (PersonView person : people.people()) {
+            names.put(person.id(), person.name());
+        }
+        TensionMethod own = saw.details().houseMethod();
+        House house = new House(
+                own == null ? rules.houseMethod() : own,
+                own != null,
+                rules.lengthUnit(),
+                saw.details().usualWork());
+        List<CheckView> history = history(saw, names);
+        List<FittingView> fittings = fittings(saw, names, rules.tension());
+        Limits limits = new Limits(
+                rules.tension().of(TensionSetting.CHECK_OUTINGS),
+                rules.tension().of(TensionSetting.CHECK_TANKS));
+        if (saw.retiredAt() != null) {
+            return new TensionPage(
+                    null,
+                    List.of(),
+                    house,
+                    CheckOccasion.ROUTINE,
+                    null,
+                    null,
+                    null,
+                    0,
+                    false,
+                    new TensionLedger.SincePass(0, 0),
+                    limits,
+                    history,
+                    fittings);
+        }
+        Standing standing = standings.of(saw);
+        boolean newChain = standing.ledger().newChain();
+        return new TensionPage(
+                standing.fitness().state(),
+                standing.fitness().work(),
+                house,
+                occasion(standing),
+                holds.openOf(saw.id()).stream()
+                        .findFirst()
+                        .map(h -> new HoldView(h.at(), names.getOrDefault(h.personId(), "")))
+                        .orElse(null),
+                growth(standing.ledger(), rules.tension()),
+                standing.takeUp(),
+                standing.fitness().rechecksDone(),
+                newChain,
+                standing.ledger().sincePass(rules.tension()),
+                limits,
+                history,
+                fittings);
+    }
+
+    /** What a check made now is for: the first after the set was apart, the next recheck, or routine. */
+    private static CheckOccasion occasion(Standing standing) {
+        for (WaitingWork work : standing.fitness().work()) {
+            if (work.what() == WaitingWork.What.NOT_READ_SINCE_APART) {
+                return CheckOccasion.SET_WAS_APART;
+            }
+            for (CheckOccasion recheck : NewChainRechecks.ORDER) {
+                if (work.what().name().equals(recheck.name())) {
+                    return recheck;
+                }
+            }
+        }
+        return CheckOccasion.ROUTINE;
+    }
+
+    private static @Nullable Growth growth(TensionLedger ledger, TensionSettings numbers) {
+        ChainGrowth now = ledger.growth(numbers);
+        if (now == null || ledger.loop() == null) {
+            return null;
+        }
+        double loop = ledger.loop().lengthMm();
+        return new Growth(
+                now, ChainGrowth.watchMm(loop, numbers), ChainGrowth.retireMm(loop, numbers), ledger.growthPoints());
+    }
+
+    private List<CheckView> history(Saw saw, Map<UUID, String> names) {
+        List<TensionCheck> found = checks.findBySawIdOrderByAtDescRecordedAtDesc(saw.id(), Limit.of(MOST_CHECKS));
+        Set<UUID> ids = new HashSet<>();
+        Map<UUID, UUID> amendedBy = new HashMap<>();
+        for (TensionCheck check : found) {
+            ids.add(check.id());
+            if (check.amendsId() != null) {
+                amendedBy.put(check.amendsId(), check.id());
+            }
+        }
+        Map<UUID, List<ReadingView>> byCheck = new HashMap<>();
+        readings.ofChecks(ids).forEach(row -> byCheck.computeIfAbsent(row.checkId(), id -> new ArrayList<>())
+                .add(new ReadingView(
+                        row.method(),
+                        row.figure(),
+                        row.tips(),
+                        row.unmet(),
+                        row.turnsBefore(),
+                        row.outcome(),
+                        row.provisional())));
+        return found.stream()
+                .map(c -> new CheckView(
+                        c.id(),
+                        c.at(),
+                        names.getOrDefault(c.personId(), ""),
+                        c.occasion(),
+                        c.work(),
+                        c.outcome(),
+                        c.provisional(),
+                        c.turns(),
+                        c.targetMm(),
+                        c.jointPlayMm(),
+                        c.note(),
+                        c.amendsId(),
+                        c.amendReason(),
+                        amendedBy.get(c.id()),
+                        byCheck.getOrDefault(c.id(), List.of())))
+                .toList();
+    }
+
+    private List<FittingView> fittings(Saw saw, Map<UUID, String> names, TensionSettings numbers) {
+        List<FittingView> views = new ArrayList<>();
+        for (SetFitting fitting : fleet.fittings(saw)) {
+            Fleet.PartTags tags = fleet.partTags(fitting);
+            Double soak = fitting.soakHours();
+            views.add(new FittingView(
+                    fitting.at(),
+                    names.getOrDefault(fitting.personId(), ""),
+                    tags.chain(),
+                    tags.bar(),
+                    tags.sprocket(),
+                    fitting.newChain(),
+                    soak,
+                    soak == null || !fitting.newChain() ? null : SoakVerdict.of(soak, numbers),
+                    fitting.note()));
+        }
+        return views;
+    }
+}

@@ -1,0 +1,230 @@
+package yellowtally.server.demo;
+
+import jakarta.persistence.EntityManager;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.tension.CheckOccasion;
+import yellowtally.core.tension.FairCondition;
+import yellowtally.core.tension.Movement;
+import yellowtally.core.tension.NextMove;
+import yellowtally.core.tension.TensionEntry;
+import yellowtally.core.tension.TensionJudge;
+import yellowtally.core.tension.TensionMethod;
+import yellowtally.core.tension.TensionOutcome;
+import yellowtally.core.tension.TensionReading;
+import yellowtally.core.tension.TensionSettings;
+import yellowtally.core.tension.TensionSubject;
+import yellowtally.core.tension.TensionTarget;
+import yellowtally.core.tension.TensionVerdict;
+import yellowtally.server.bench.Hold;
+import yellowtally.server.bench.TensionCheck;
+import yellowtally.server.bench.TensionReadingRow;
+import yellowtally.server.fleet.Chain;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.fleet.SetFitting;
+import yellowtally.server.usage.Outing;
+
+/**
+ * The weeks of one saw, lived through day by day: each tank adds slack, each morning after it is read and adjusted as the
+ * rules say. The records come out as the application itself would have written them.
+ */
+final class DemoHistory {
+
+    private static final TensionSettings SETTINGS = TensionSettings.STANDARD;
+    private static final Set<FairCondition> FAIR = EnumSet.allOf(FairCondition.class);
+    private static final String DEVICE = "demo";
+
+    private final EntityManager records;
+    private final Clock clock;
+    private final Saw saw;
+    private final TensionSubject subject;
+    private final TensionMethod method;
+    private final Random random;
+    private final List<UUID> officers;
+    private final List<UUID> operators;
+    private final UUID crew;
+
+    private Chain chain;
+    private UUID fitting;
+    /** Slack in the loop, mm. */
+    private double slack;
+
+    DemoHistory(
+            EntityManager records,
+            Clock clock,
+            Saw saw,
+            TensionSubject subject,
+            Chain chain,
+            SetFitting fitting,
+            People people) {
+        this.records = records;
+        this.clock = clock;
+        this.saw = saw;
+        this.subject = subject;
+        TensionMethod own = saw.details().houseMethod();
+        this.method = own == null ? TensionMethod.TANG_LINE : own;
+        this.chain = chain;
+        this.fitting = fitting.id();
+        this.officers = people.officers();
+        this.operators = people.operators();
+        this.crew = people.crew();
+        this.random = new Random(saw.tag().hashCode() * 31L);
+        this.slack = aimSlack();
+    }
+
+    /** Who takes part. */
+    record People(List<UUID> officers, List<UUID> operators, UUID crew) {}
+
+    /** Reads the set for the first time after fitting. */
+    void firstCheck(Instant at) {
+        check(at, CheckOccasion.SET_WAS_APART, FAIR, 1.0);
+    }
+
+    /** A check with nothing to adjust, for a recheck of a new chain. */
+    void recheck(Instant at, CheckOccasion occasion) {
+        check(at, occasion, FAIR, 0);
+    }
+
+    /** Goes out in the morning, comes back in the afternoon, is read the next morning. */
+    void outingAndCheck(int daysAgo, double growthPerTank) {
+        outing(daysAgo, growthPerTank);
+        check(morning(daysAgo - 1), CheckOccasion.ROUTINE, FAIR, 0);
+    }
+
+    /** Goes out and comes back; not read. */
+    void outing(int daysAgo, double growthPerTank) {
+        double tanks = (2 + random.nextInt(5)) / 2.0;
+        Outing outing = new Outing(
+                UUID.randomUUID(), saw.id(), crew, chain.id(), fitting, day(daysAgo, 7, 20), officers.get(0));
+        outing.back(day(daysAgo, 15, 40), operators.get(random.nextInt(operators.size())), tanks);
+        records.persist(outing);
+        slack += growthPerTank * tanks * (0.8 + random.nextDouble() * 0.4);
+    }
+
+    /** Is out now. */
+    void goesOut() {
+        records.persist(new Outing(
+                UUID.randomUUID(), saw.id(), crew, chain.id(), fitting, notAfterNow(day(0, 7, 15)), officers.get(0)));
+    }
+
+    /** Another loop from now on. */
+    void changeChain(Chain next, SetFitting record) {
+        this.chain = next;
+        this.fitting = record.id();
+        this.slack = aimSlack();
+    }
+
+    /** A reading on a chain still hot from work, left as it was. */
+    void hotCheck(Instant at) {
+        Set<FairCondition> hot = EnumSet.complementOf(EnumSet.of(FairCondition.COLD));
+        TensionEntry entry = entry(figure(), hot, 0);
+        save(at, CheckOccasion.ROUTINE, List.of(entry), "Read straight off the job, still hot to the glove.");
+    }
+
+    /** A reading that must hold the saw. */
+    void throwRiskCheck(Instant at) {
+        TensionEntry entry =
+                new TensionEntry(new TensionReading.PullDown(19), FAIR, Movement.ONE_FINGER, true, false, 0);
+        UUID id = save(
+                at,
+                CheckOccasion.ROUTINE,
+                List.of(entry),
+                "Tips hang clear. Nuts were found loose; bar pad to be looked at before it is tightened.");
+        records.persist(
+                new Hold(UUID.randomUUID(), saw.id(), TensionOutcome.THROW_RISK.name(), id, at, officers.get(0)));
+    }
+
+    Instant morning(int daysAgo) {
+        return notAfterNow(day(daysAgo, 6, 30 + random.nextInt(25)));
+    }
+
+    Instant day(int daysAgo, int hour, int minute) {
+        return LocalDate.now(clock)
+                .minusDays(daysAgo)
+                .atTime(LocalTime.of(hour, minute))
+                .atZone(clock.getZone())
+                .toInstant();
+    }
+
+    private Instant notAfterNow(Instant at) {
+        Instant latest = clock.instant().minus(Duration.ofMinutes(20));
+        return at.isAfter(latest) ? latest : at;
+    }
+
+    private void check(Instant at, CheckOccasion occasion, Set<FairCondition> met, double seatingTurns) {
+        List<TensionEntry> entries = new ArrayList<>();
+        double turns = seatingTurns;
+        for (int round = 0; round < 4; round++) {
+            TensionEntry entry = entry(figure(), met, turns);
+            entries.add(entry);
+            TensionVerdict verdict = verdict(entry);
+            NextMove next = verdict.next();
+            if (verdict.passes() || next.turn() == null) {
+                break;
+            }
+            turns = next.kind() == NextMove.Kind.TURN_IN
+                    ? next.turn().turns()
+                    : -next.turn().turns();
+            slack = Math.max(0.01, slack - 2 * turns * subject.adjusterLeadMm());
+        }
+        save(at, occasion, entries, null);
+    }
+
+    private UUID save(Instant at, CheckOccasion occasion, List<TensionEntry> entries, @Nullable String note) {
+        UUID id = UUID.randomUUID();
+        TensionVerdict last = verdict(entries.get(entries.size() - 1));
+        UUID person = officers.get(random.nextInt(officers.size()));
+        records.persist(new TensionCheck(
+                new TensionCheck.Head(
+                        id, saw.id(), chain.id(), fitting, at, at, person, DEVICE, occasion, subject.work()),
+                new TensionCheck.Finding(
+                        last.outcome(),
+                        last.provisional(),
+                        entries.stream().mapToDouble(TensionEntry::turnsBefore).sum(),
+                        subject.adjusterLeadMm(),
+                        subject.barLengthMm(),
+                        subject.tangDepthMm(),
+                        TensionTarget.pullDownMm(subject, SETTINGS),
+                        null,
+                        note),
+                null));
+        for (int seq = 0; seq < entries.size(); seq++) {
+            TensionEntry entry = entries.get(seq);
+            String typed = String.valueOf(entry.reading().figure().orElseThrow());
+            records.persist(new TensionReadingRow(new TensionReadingRow.Place(id, seq), typed, entry, verdict(entry)));
+        }
+        return id;
+    }
+
+    private TensionVerdict verdict(TensionEntry entry) {
+        return (TensionVerdict) TensionJudge.judge(subject, entry, SETTINGS);
+    }
+
+    private TensionEntry entry(double figure, Set<FairCondition> met, double turns) {
+        TensionReading reading = method == TensionMethod.COIN_GAP
+                ? new TensionReading.CoinGap(figure)
+                : new TensionReading.PullDown(figure);
+        return new TensionEntry(reading, met, Movement.ONE_FINGER, false, false, turns);
+    }
+
+    /** What a rule would show, to the half millimetre. */
+    private double figure() {
+        double pull = Math.sqrt(slack * subject.barLengthMm() / 2);
+        return Math.round(pull * 2) / 2.0;
+    }
+
+    private double aimSlack() {
+        double aim = method == TensionMethod.COIN_GAP ? 1.8 : TensionTarget.pullDownMm(subject, SETTINGS);
+        return 2 * aim * aim / subject.barLengthMm();
+    }
+}

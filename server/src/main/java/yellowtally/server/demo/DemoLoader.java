@@ -1,0 +1,273 @@
+package yellowtally.server.demo;
+
+import jakarta.persistence.EntityManager;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import yellowtally.core.cuttingset.SprocketKind;
+import yellowtally.core.tension.CheckOccasion;
+import yellowtally.core.tension.TensionSetting;
+import yellowtally.core.tension.TensionSettings;
+import yellowtally.core.tension.TensionSubject;
+import yellowtally.server.fleet.Bar;
+import yellowtally.server.fleet.Chain;
+import yellowtally.server.fleet.Crew;
+import yellowtally.server.fleet.FleetSeed;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.fleet.SawChoices;
+import yellowtally.server.fleet.SawDetails;
+import yellowtally.server.fleet.SetFitting;
+import yellowtally.server.fleet.Sprocket;
+import yellowtally.server.people.Person;
+
+/**
+ * Fills an empty database: with the demo fleet, or with {@code --no-demo} only with people and crews to begin with. Never
+ * touches a database that has anybody in it. Runs before the first request is answered.
+ */
+@Component
+class DemoLoader implements SmartInitializingSingleton {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
+    private static final int WEEKS = 8;
+    private static final int OLD_CHAIN_WEEKS = 26;
+    private static final double LEAD_MM = 0.8;
+    private static final double TRAVEL_MM = 20;
+
+    private final EntityManager records;
+    private final TransactionTemplate transaction;
+    private final Clock clock;
+    private final boolean demo;
+
+    DemoLoader(
+            EntityManager records,
+            PlatformTransactionManager transactions,
+            Clock clock,
+            @Value("${yellowtally.demo}") boolean demo) {
+        this.records = records;
+        this.transaction = new TransactionTemplate(transactions);
+        this.clock = clock;
+        this.demo = demo;
+    }
+
+    @Override
+    public void afterSingletonsInstantiated() {
+        transaction.executeWithoutResult(status -> {
+            if (records.createQuery("select count(p) from Person p", Long.class).getSingleResult() > 0) {
+                return;
+            }
+            if (demo) {
+                fill();
+                LOG.info("Demo data loaded: {} saws, {} weeks", DemoFleet.SAWS.size(), WEEKS);
+            } else {
+                records.persist(new Person(UUID.randomUUID(), "Equipment officer", Person.Role.OFFICER));
+                records.persist(new Person(UUID.randomUUID(), "Crew", Person.Role.OPERATOR));
+                records.persist(new Crew(UUID.randomUUID(), "First crew"));
+            }
+        });
+    }
+
+    private void fill() {
+        List<UUID> officers = people(DemoFleet.OFFICERS, Person.Role.OFFICER);
+        List<UUID> operators = people(DemoFleet.OPERATORS, Person.Role.OPERATOR);
+        List<UUID> crews = new ArrayList<>();
+        for (String name : DemoFleet.CREWS) {
+            Crew crew = new Crew(UUID.randomUUID(), name);
+            records.persist(crew);
+            crews.add(crew.id());
+        }
+        int part = 0;
+        for (DemoSaw line : DemoFleet.SAWS) {
+            part++;
+            UUID crew = crews.get(Math.max(0, line.crew()));
+            live(line, part, new DemoHistory.People(officers, operators, crew));
+        }
+        shelf();
+    }
+
+    private List<UUID> people(List<String> names, Person.Role role) {
+        List<UUID> ids = new ArrayList<>();
+        for (String name : names) {
+            Person person = new Person(UUID.randomUUID(), name, role);
+            records.persist(person);
+            ids.add(person.id());
+        }
+        return ids;
+    }
+
+    private void live(DemoSaw line, int part, DemoHistory.People people) {
+        Saw saw = new Saw(UUID.randomUUID(), line.tag(), card(line));
+        Bar bar = bar(line, String.format("YB-%02d", part));
+        Sprocket sprocket = sprocket(line, String.format("YS-%02d", part));
+        Chain chain = chain(line, String.format("YC-%02d", part));
+        records.persist(saw);
+        records.persist(bar);
+        records.persist(sprocket);
+        records.persist(chain);
+        boolean old = line.story() == DemoSaw.Story.NEARLY_GROWN_OUT;
+        int start = 7 * (old ? OLD_CHAIN_WEEKS : WEEKS);
+        SetFitting first = fitting(
+                saw, chain, bar, sprocket, startOf(start), 14, people.officers().get(0));
+        FleetSeed.hang(saw, first, chain, bar, sprocket);
+
+        TensionSubject subject = new TensionSubject(
+                bar.lengthMm(),
+                TensionSettings.STANDARD.of(TensionSetting.tangDepthOf(chain.pitch())),
+                line.work(),
+                LEAD_MM);
+        DemoHistory history = new DemoHistory(records, clock, saw, subject, chain, first, people);
+        history.firstCheck(startOf(start).plusSeconds(1200));
+        history.recheck(startOf(start).plusSeconds(1800), CheckOccasion.RECHECK_ONE_MINUTE);
+        history.recheck(startOf(start).plusSeconds(3000), CheckOccasion.RECHECK_LIGHT_CUTTING);
+        history.outing(start - 1, 0.3);
+        history.recheck(history.morning(start - 2), CheckOccasion.RECHECK_FIRST_TANK);
+        for (int day = start - 4; day > 3; day -= 3) {
+            history.outingAndCheck(day, growthPerTank(line.story(), day));
+        }
+        end(line, history, saw, bar, sprocket, people);
+    }
+
+    private static double growthPerTank(DemoSaw.Story story, int day) {
+        return switch (story) {
+            case NEARLY_GROWN_OUT -> 0.21;
+            case SLACK_TOO_FAST -> day > 16 ? 0.14 : 0.62;
+            default -> 0.15;
+        };
+    }
+
+    private void end(
+            DemoSaw line, DemoHistory history, Saw saw, Bar bar, Sprocket sprocket, DemoHistory.People people) {
+        switch (line.story()) {
+            case FIT, SLACK_TOO_FAST, NEARLY_GROWN_OUT -> history.outingAndCheck(1, growthPerTank(line.story(), 1));
+            case DUE -> history.outing(1, 0.15);
+            case READ_HOT -> {
+                history.outing(1, 0.05);
+                history.hotCheck(history.day(1, 15, 50));
+            }
+            case THROW_RISK -> {
+                history.outing(1, 0.15);
+                history.throwRiskCheck(history.day(1, 16, 5));
+            }
+            case NEW_CHAIN -> {
+                Chain next = chain(line, "YC-31");
+                records.persist(next);
+                SetFitting record = fitting(
+                        saw,
+                        next,
+                        bar,
+                        sprocket,
+                        history.day(1, 14, 0),
+                        13,
+                        people.officers().get(1));
+                FleetSeed.unhang(saw, records);
+                FleetSeed.hang(saw, record, next, bar, sprocket);
+                history.changeChain(next, record);
+                history.firstCheck(history.day(1, 14, 15));
+                history.recheck(history.day(1, 14, 40), CheckOccasion.RECHECK_ONE_MINUTE);
+            }
+        }
+        if (line.crew() != DemoSaw.ON_THE_RACK) {
+            history.goesOut();
+        }
+    }
+
+    private void shelf() {
+        for (int i = 0; i < 4; i++) {
+            DemoSaw line = DemoFleet.SAWS.get(i == 3 ? 4 : 2);
+            records.persist(chain(line, "YC-" + (32 + i)));
+        }
+        records.persist(bar(DemoFleet.SAWS.get(2), "YB-21"));
+        records.persist(bar(DemoFleet.SAWS.get(5), "YB-22"));
+        records.persist(sprocket(DemoFleet.SAWS.get(2), "YS-21"));
+    }
+
+    private Instant startOf(int daysAgo) {
+        return LocalDate.now(clock)
+                .minusDays(daysAgo)
+                .atTime(8, 0)
+                .atZone(clock.getZone())
+                .toInstant();
+    }
+
+    private SetFitting fitting(
+            Saw saw, Chain chain, Bar bar, Sprocket sprocket, Instant at, double soakHours, UUID person) {
+        SetFitting record = new SetFitting(
+                UUID.randomUUID(),
+                saw.id(),
+                chain.id(),
+                bar.id(),
+                sprocket.id(),
+                true,
+                soakHours,
+                null,
+                at,
+                at,
+                person,
+                "demo");
+        records.persist(record);
+        return record;
+    }
+
+    private SawDetails card(DemoSaw line) {
+        DemoSaw.Model model = line.model();
+        boolean petrol = model.power == SawChoices.Power.PETROL;
+        boolean large = model.strength >= 60;
+        return new SawDetails(
+                model.make,
+                model.name,
+                model.power,
+                model.handle,
+                petrol ? model.strength : null,
+                petrol ? null : model.strength,
+                LocalDate.now(clock).minusDays(400L + 90L * Integer.parseInt(line.tag())),
+                petrol ? Integer.valueOf(large ? 40 : 50) : null,
+                petrol ? Double.valueOf(large ? 720 : 460) : null,
+                large ? 360.0 : 250.0,
+                model.oiler,
+                model.brakeSeat,
+                model.adjuster,
+                LEAD_MM,
+                TRAVEL_MM,
+                model.adjuster == SawChoices.Adjuster.SIDE,
+                petrol,
+                petrol ? "P-" + Math.round(model.strength) : null,
+                line.ownMethod(),
+                line.work());
+    }
+
+    private static Chain chain(DemoSaw line, String tag) {
+        DemoSaw.Model m = line.model();
+        boolean large = m.strength >= 60;
+        return new Chain(
+                UUID.randomUUID(),
+                tag,
+                m.pitch,
+                m.gauge,
+                m.driveLinks,
+                SawChoices.CutterSequence.STANDARD,
+                large ? SawChoices.CutterProfile.FULL_CHISEL : SawChoices.CutterProfile.SEMI_CHISEL,
+                30,
+                large ? 10 : 0,
+                null);
+    }
+
+    private static Bar bar(DemoSaw line, String tag) {
+        DemoSaw.Model m = line.model();
+        return new Bar(UUID.randomUUID(), tag, m.inches * 25.4, m.pitch, m.gauge, m.driveLinks, m.nose);
+    }
+
+    private static Sprocket sprocket(DemoSaw line, String tag) {
+        DemoSaw.Model m = line.model();
+        SprocketKind kind = m.strength >= 45 ? SprocketKind.RIM : SprocketKind.SPUR;
+        return new Sprocket(UUID.randomUUID(), tag, kind, m.teeth, m.pitch);
+    }
+}

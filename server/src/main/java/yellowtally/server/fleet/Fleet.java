@@ -1,0 +1,93 @@
+package yellowtally.server.fleet;
+
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import yellowtally.server.support.Refusal;
+
+/** Looks up saws, crews and what hangs on them, for all rooms. */
+@Service
+public class Fleet {
+
+    private final FleetStores.Saws saws;
+    private final FleetStores.Chains chains;
+    private final FleetStores.Bars bars;
+    private final FleetStores.Sprockets sprockets;
+    private final FleetStores.Crews crews;
+    private final FleetStores.Fittings fittings;
+
+    Fleet(
+            FleetStores.Saws saws,
+            FleetStores.Chains chains,
+            FleetStores.Bars bars,
+            FleetStores.Sprockets sprockets,
+            FleetStores.Crews crews,
+            FleetStores.Fittings fittings) {
+        this.saws = saws;
+        this.chains = chains;
+        this.bars = bars;
+        this.sprockets = sprockets;
+        this.crews = crews;
+        this.fittings = fittings;
+    }
+
+    /** The saw with this tag, retired or not. */
+    public Saw saw(String tag) {
+        return saws.findByTag(tag).orElseThrow(() -> Refusal.gone("saw.unknown", tag));
+    }
+
+    /** The saw with this tag; refuses a retired one, on which no more work is recorded. */
+    public Saw sawInService(String tag) {
+        Saw saw = saw(tag);
+        if (saw.retiredAt() != null) {
+            throw Refusal.conflict("", "saw.retired", tag);
+        }
+        return saw;
+    }
+
+    public FittedSet set(Saw saw) {
+        return new FittedSet(
+                chains.findBySawId(saw.id()).orElse(null),
+                bars.findBySawId(saw.id()).orElse(null),
+                sprockets.findBySawId(saw.id()).orElse(null),
+                saw.fittingId() == null
+                        ? null
+                        : fittings.findById(saw.fittingId()).orElse(null));
+    }
+
+    public Crew crew(UUID id) {
+        return crews.findById(id).orElseThrow(() -> Refusal.unfit("crewId", "crew.unknown"));
+    }
+
+    public List<Crew> crews() {
+        return crews.findAllByOrderByName();
+    }
+
+    /** Tags of the parts that a fitting record names. */
+    public record PartTags(
+            @Nullable String chain,
+            @Nullable String bar,
+            @Nullable String sprocket) {}
+
+    public PartTags partTags(SetFitting fitting) {
+        return new PartTags(
+                fitting.chainId() == null
+                        ? null
+                        : chains.findById(fitting.chainId()).map(Chain::tag).orElse(null),
+                fitting.barId() == null
+                        ? null
+                        : bars.findById(fitting.barId()).map(Bar::tag).orElse(null),
+                fitting.sprocketId() == null
+                        ? null
+                        : sprockets
+                                .findById(fitting.sprocketId())
+                                .map(Sprocket::tag)
+                                .orElse(null));
+    }
+
+    /** Fitting records of a saw, latest first. */
+    public List<SetFitting> fittings(Saw saw) {
+        return fittings.findBySawIdOrderByAtDesc(saw.id());
+    }
+}

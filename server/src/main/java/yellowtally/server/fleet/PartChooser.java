@@ -1,0 +1,153 @@
+package yellowtally.server.fleet;
+
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import yellowtally.core.cuttingset.BarSpec;
+import yellowtally.core.cuttingset.Gauge;
+import yellowtally.core.cuttingset.LoopSpec;
+import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.cuttingset.SprocketSpec;
+import yellowtally.core.measure.LengthUnit;
+import yellowtally.server.support.Violations;
+
+/** Finds the parts that an officer chose, or makes the new ones, and gathers what is wrong with them. Stores nothing. */
+@Component
+class PartChooser {
+
+    static final String TAG_FORM = "[A-Za-z0-9][A-Za-z0-9-]{0,11}";
+
+    private static final double MOST_TANG_MM = 20;
+
+    private final FleetStores.Chains chains;
+    private final FleetStores.Bars bars;
+    private final FleetStores.Sprockets sprockets;
+
+    PartChooser(FleetStores.Chains chains, FleetStores.Bars bars, FleetStores.Sprockets sprockets) {
+        this.chains = chains;
+        this.bars = bars;
+        this.sprockets = sprockets;
+    }
+
+    /** The parts chosen; one with something wrong is absent and said in {@code wrong}. */
+    ChosenSet choose(SetInput input, @Nullable UUID sawId, Violations wrong) {
+        return new ChosenSet(
+                input.chain() == null ? null : chain(input.chain(), sawId, wrong),
+                input.bar() == null ? null : bar(input.bar(), sawId, wrong),
+                input.sprocket() == null ? null : sprocket(input.sprocket(), sawId, wrong));
+    }
+
+    private @Nullable Chain chain(SetInput.ChainInput given, @Nullable UUID sawId, Violations wrong) {
+        Optional<Chain> known = chains.findByTag(given.tag());
+        if (!given.create()) {
+            return existing("set.chain.tag", given.tag(), known, Chain::sawId, sawId, wrong);
+        }
+        Violations own = new Violations();
+        newTag("set.chain.tag", given.tag(), known.isPresent(), own);
+        Pitch pitch = chosen("set.chain.pitch", given.pitch(), own);
+        Gauge gauge = chosen("set.chain.gauge", given.gauge(), own);
+        int links = count(
+                "set.chain.driveLinks", given.driveLinks(), LoopSpec.MIN_DRIVE_LINKS, LoopSpec.MAX_DRIVE_LINKS, own);
+        double angle = number("set.chain.topPlateAngle", given.topPlateAngle(), 30, 0, 45, own);
+        double tilt = number("set.chain.downTilt", given.downTilt(), 0, 0, 20, own);
+        Double tang = given.tangDepth() == null || given.tangDepth().isBlank()
+                ? null
+                : own.length("set.chain.tangDepth", given.tangDepth(), LengthUnit.MM, 1, MOST_TANG_MM)
+                        .orElse(null);
+        if (wrong.takeOver(own) || pitch == null || gauge == null) {
+            return null;
+        }
+        return new Chain(
+                UUID.randomUUID(),
+                given.tag(),
+                pitch,
+                gauge,
+                links,
+                given.sequence() == null ? SawChoices.CutterSequence.STANDARD : given.sequence(),
+                given.cutterProfile() == null ? SawChoices.CutterProfile.SEMI_CHISEL : given.cutterProfile(),
+                angle,
+                tilt,
+                tang);
+    }
+
+    private @Nullable Bar bar(SetInput.BarInput given, @Nullable UUID sawId, Violations wrong) {
+        Optional<Bar> known = bars.findByTag(given.tag());
+        if (!given.create()) {
+            return existing("set.bar.tag", given.tag(), known, Bar::sawId, sawId, wrong);
+        }
+        Violations own = new Violations();
+        newTag("set.bar.tag", given.tag(), known.isPresent(), own);
+        Optional<Double> length = own.length(
+                "set.bar.length", given.length(), LengthUnit.INCH, BarSpec.MIN_LENGTH_MM, BarSpec.MAX_LENGTH_MM);
+        Pitch pitch = chosen("set.bar.pitch", given.pitch(), own);
+        Gauge gauge = chosen("set.bar.gauge", given.gauge(), own);
+        int links = count(
+                "set.bar.driveLinks", given.driveLinks(), LoopSpec.MIN_DRIVE_LINKS, LoopSpec.MAX_DRIVE_LINKS, own);
+        var nose = chosen("set.bar.nose", given.nose(), own);
+        if (wrong.takeOver(own) || pitch == null || gauge == null || nose == null) {
+            return null;
+        }
+        return new Bar(UUID.randomUUID(), given.tag(), length.orElseThrow(), pitch, gauge, links, nose);
+    }
+
+    private @Nullable Sprocket sprocket(SetInput.SprocketInput given, @Nullable UUID sawId, Violations wrong) {
+        Optional<Sprocket> known = sprockets.findByTag(given.tag());
+        if (!given.create()) {
+            return existing("set.sprocket.tag", given.tag(), known, Sprocket::sawId, sawId, wrong);
+        }
+        Violations own = new Violations();
+        newTag("set.sprocket.tag", given.tag(), known.isPresent(), own);
+        var kind = chosen("set.sprocket.kind", given.kind(), own);
+        int teeth = count("set.sprocket.teeth", given.teeth(), SprocketSpec.MIN_TEETH, SprocketSpec.MAX_TEETH, own);
+        Pitch pitch = chosen("set.sprocket.pitch", given.pitch(), own);
+        if (wrong.takeOver(own) || kind == null || pitch == null) {
+            return null;
+        }
+        return new Sprocket(UUID.randomUUID(), given.tag(), kind, teeth, pitch);
+    }
+
+    private static <T> @Nullable T existing(
+            String field,
+            String tag,
+            Optional<T> known,
+            Function<T, @Nullable UUID> hangsOn,
+            @Nullable UUID sawId,
+            Violations wrong) {
+        if (known.isEmpty()) {
+            wrong.add(field, "part.unknown", tag);
+            return null;
+        }
+        UUID at = hangsOn.apply(known.get());
+        if (at != null && !at.equals(sawId)) {
+            wrong.add(field, "part.elsewhere", tag);
+            return null;
+        }
+        return known.get();
+    }
+
+    private static void newTag(String field, String tag, boolean taken, Violations wrong) {
+        if (!tag.matches(TAG_FORM)) {
+            wrong.add(field, "tag.form");
+        } else if (taken) {
+            wrong.add(field, "part.taken", tag);
+        }
+    }
+
+    private static <T> @Nullable T chosen(String field, @Nullable T given, Violations wrong) {
+        if (given == null) {
+            wrong.add(field, "missing");
+        }
+        return given;
+    }
+
+    private static int count(String field, @Nullable Integer given, int least, int most, Violations wrong) {
+        return (int) wrong.number(field, given == null ? null : given.doubleValue(), least, most);
+    }
+
+    private static double number(
+            String field, @Nullable Double given, double standard, double least, double most, Violations wrong) {
+        return given == null ? standard : wrong.number(field, given, least, most);
+    }
+}

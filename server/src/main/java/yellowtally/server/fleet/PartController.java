@@ -1,0 +1,106 @@
+package yellowtally.server.fleet;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import yellowtally.core.cuttingset.Misfit;
+import yellowtally.server.support.Refusal;
+import yellowtally.server.support.Sentences;
+import yellowtally.server.support.Violations;
+
+/** The parts there are, the crews, and the fit check that answers while typing. */
+@RestController
+class PartController {
+
+    private final FleetStores.Saws saws;
+    private final FleetStores.Chains chains;
+    private final FleetStores.Bars bars;
+    private final FleetStores.Sprockets sprockets;
+    private final Fleet fleet;
+    private final PartChooser chooser;
+    private final Sentences sentences;
+
+    PartController(
+            FleetStores.Saws saws,
+            FleetStores.Chains chains,
+            FleetStores.Bars bars,
+            FleetStores.Sprockets sprockets,
+            Fleet fleet,
+            PartChooser chooser,
+            Sentences sentences) {
+        this.saws = saws;
+        this.chains = chains;
+        this.bars = bars;
+        this.sprockets = sprockets;
+        this.fleet = fleet;
+        this.chooser = chooser;
+        this.sentences = sentences;
+    }
+
+    /** All parts of cutting sets. */
+    record Parts(List<ChainView> chains, List<BarView> bars, List<SprocketView> sprockets) {}
+
+    /** A crew as the screens see it. */
+    record CrewView(UUID id, String name) {}
+
+    /** A set to check; {@code sawTag} is the saw it is meant for, absent for a new one. */
+    record FitQuestion(@Nullable String sawTag, SetInput set) {}
+
+    /** What disagrees, in words, and which fields are still wrong or empty. */
+    record FitAnswer(List<SaidMisfit> misfits, List<FieldAnswer> fields) {}
+
+    /** A misfit and its sentence. */
+    record SaidMisfit(Misfit.Kind kind, String sentence) {}
+
+    /** A field that is wrong, and its sentence. */
+    record FieldAnswer(String field, String code, String sentence) {}
+
+    @GetMapping("/api/parts")
+    Parts parts() {
+        Map<UUID, String> tags = saws.findAll().stream().collect(Collectors.toMap(Saw::id, Saw::tag));
+        return new Parts(
+                chains.findAllByOrderByTag().stream()
+                        .map(c -> ChainView.of(c, at(tags, c.sawId())))
+                        .toList(),
+                bars.findAllByOrderByTag().stream()
+                        .map(b -> BarView.of(b, at(tags, b.sawId())))
+                        .toList(),
+                sprockets.findAllByOrderByTag().stream()
+                        .map(s -> SprocketView.of(s, at(tags, s.sawId())))
+                        .toList());
+    }
+
+    @GetMapping("/api/crews")
+    List<CrewView> crews() {
+        return fleet.crews().stream().map(c -> new CrewView(c.id(), c.name())).toList();
+    }
+
+    @PostMapping("/api/fit-check")
+    FitAnswer fitCheck(@RequestBody FitQuestion question) {
+        UUID sawId =
+                question.sawTag() == null ? null : fleet.saw(question.sawTag()).id();
+        Violations wrong = new Violations();
+        ChosenSet chosen = chooser.choose(question.set(), sawId, wrong);
+        return new FitAnswer(
+                chosen.misfits().stream().map(this::said).toList(),
+                wrong.faults().stream()
+                        .map(fault -> new FieldAnswer(fault.field(), fault.code(), sentences.of(fault)))
+                        .toList());
+    }
+
+    private SaidMisfit said(Misfit misfit) {
+        return new SaidMisfit(
+                misfit.kind(),
+                sentences.of(Refusal.Fault.of("set", "misfit." + misfit.kind(), misfit.has(), misfit.asks())));
+    }
+
+    private static @Nullable String at(Map<UUID, String> tags, @Nullable UUID sawId) {
+        return sawId == null ? null : tags.get(sawId);
+    }
+}

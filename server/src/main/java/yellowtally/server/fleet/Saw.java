@@ -1,0 +1,79 @@
+package yellowtally.server.fleet;
+
+import jakarta.persistence.Embedded;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** A saw of the fleet. Its tag never changes; its card can be edited; a retired saw stays for its history. */
+@Entity
+public class Saw {
+
+    @Id
+    private UUID id;
+
+    @Version
+    private @Nullable Integer version;
+
+    private String tag;
+
+    @Embedded
+    private SawDetails details;
+
+    private @Nullable UUID fittingId;
+    private @Nullable Instant retiredAt;
+    private @Nullable String retiredReason;
+
+    protected Saw() {}
+
+    public Saw(UUID id, String tag, SawDetails details) {
+        this.id = id;
+        this.tag = tag;
+        this.details = details;
+    }
+
+    public UUID id() {
+        return id;
+    }
+
+    public int version() {
+        return version == null ? 0 : version;
+    }
+
+    public String tag() {
+        return tag;
+    }
+
+    public SawDetails details() {
+        return details;
+    }
+
+    /** The fitting record in force; absent before the first. */
+    public @Nullable UUID fittingId() {
+        return fittingId;
+    }
+
+    public @Nullable Instant retiredAt() {
+        return retiredAt;
+    }
+
+    public @Nullable String retiredReason() {
+        return retiredReason;
+    }
+
+    void edit(SawDetails changed) {
+        this.details = changed;
+    }
+
+    void fitted(UUID fitting) {
+        this.fittingId = fitting;
+    }
+
+    void retire(Instant at, String reason) {
+        this.retiredAt = at;
+        this.retiredReason = reason;
+    }
+}

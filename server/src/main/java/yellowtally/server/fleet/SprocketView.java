@@ -1,0 +1,18 @@
+package yellowtally.server.fleet;
+
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.cuttingset.SprocketKind;
+
+/** A sprocket as the screens see it; {@code onSaw} is the tag of the saw it hangs on, absent on the shelf. */
+public record SprocketView(
+        String tag,
+        SprocketKind kind,
+        int teeth,
+        Pitch pitch,
+        @Nullable String onSaw) {
+
+    static SprocketView of(Sprocket sprocket, @Nullable String onSaw) {
+        return new SprocketView(sprocket.tag(), sprocket.kind(), sprocket.teeth(), sprocket.pitch(), onSaw);
+    }
+}

@@ -1,0 +1,76 @@
+package yellowtally.server.support;
+
+import jakarta.persistence.EntityManager;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
+import java.util.HexFormat;
+import java.util.UUID;
+import java.util.concurrent.locks.Lock;
+import java.util.concurrent.locks.ReentrantLock;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Carries out a write once, however often it is sent. The client makes the id; a repeat with the same content changes
+ * nothing, the same id with other content is refused.
+ */
+@Component
+public class OnceOnly {
+
+    private static final int STRIPES = 64;
+
+    private final EntityManager records;
+    private final TransactionTemplate transactions;
+    private final JsonMapper json;
+    private final Clock clock;
+    private final Lock[] locks =
+            Stream.generate(ReentrantLock::new).limit(STRIPES).toArray(Lock[]::new);
+
+    OnceOnly(EntityManager records, PlatformTransactionManager transactions, JsonMapper json, Clock clock) {
+        this.records = records;
+        this.transactions = new TransactionTemplate(transactions);
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /**
+     * Runs {@code action} in a transaction unless this write was applied before.
+     *
+     * @param id made by the client, one per write
+     * @param request what was sent, with everything that makes it this write and no other
+     */
+    public void run(UUID id, Object request, Runnable action) {
+        String fingerprint = fingerprint(request);
+        Lock lock = locks[Math.floorMod(id.hashCode(), STRIPES)];
+        // Two copies of one request may arrive side by side: the second waits and then sees the first.
+        lock.lock();
+        try {
+            transactions.executeWithoutResult(status -> {
+                AppliedWrite before = records.find(AppliedWrite.class, id);
+                if (before == null) {
+                    records.persist(new AppliedWrite(id, fingerprint, clock.instant()));
+                    action.run();
+                } else if (!before.fingerprint().equals(fingerprint)) {
+                    throw Refusal.conflict("", "write.other");
+                }
+            });
+        } finally {
+            lock.unlock();
+        }
+    }
+
+    private String fingerprint(Object request) {
+        try {
+            byte[] text = (request.getClass().getSimpleName() + json.writeValueAsString(request))
+                    .getBytes(StandardCharsets.UTF_8);
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(text));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

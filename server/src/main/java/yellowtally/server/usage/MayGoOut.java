@@ -1,0 +1,10 @@
+package yellowtally.server.usage;
+
+import yellowtally.server.fleet.Saw;
+
+/** The question that is asked before a saw is issued; answered by the room that knows the saw's condition. */
+public interface MayGoOut {
+
+    /** Refuses when the saw must not go out, and says why. */
+    void refuseHeld(Saw saw);
+}
