@@ -301,7 +301,7 @@ public enum TensionSetting implements NumberSetting {
 
     @Override
     public String source() {
-        return estimated ? "starting estimate" : "handbook 3";
+        return estimated ? "starting estimate" : "handbook of the job, section 3";
     }
 
     @Override

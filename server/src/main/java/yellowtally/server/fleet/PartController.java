@@ -56,7 +56,7 @@ class PartController {
     record FitAnswer(List<SaidMisfit> misfits, List<FieldAnswer> fields) {}
 
     /** A misfit and its sentence. */
-    record SaidMisfit(Misfit.Kind kind, String sentence) {}
+    record SaidMisfit(String code, String sentence) {}
 
     /** A field that is wrong, and its sentence. */
     record FieldAnswer(String field, String code, String sentence) {}
@@ -96,7 +96,7 @@ class PartController {
 
     private SaidMisfit said(Misfit misfit) {
         return new SaidMisfit(
-                misfit.kind(),
+                misfit.kind().name(),
                 sentences.of(Refusal.Fault.of("set", "misfit." + misfit.kind(), misfit.has(), misfit.asks())));
     }
 

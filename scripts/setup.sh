@@ -1,0 +1,88 @@
+# Sourced by run, test and benchmark: finds the tools, installs Debian packages where it may, builds what is missing.
+
+say() { printf '%s\n' "$*" >&2; }
+
+# need COMMAND PACKAGE: makes sure a command is there.
+need() {
+  command -v "$1" >/dev/null 2>&1 && return 0
+  if [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null 2>&1; then
+    say "Installing the Debian package $2."
+    if [ -z "${APT_UPDATED:-}" ]; then
+      apt-get update -qq >/dev/null || true
+      APT_UPDATED=1
+    fi
+    DEBIAN_FRONTEND=noninteractive apt-get install -y -qq "$2" >/dev/null 2>&1 || true
+  fi
+  command -v "$1" >/dev/null 2>&1 && return 0
+  say "Missing: $1. Install the Debian package $2, then start again."
+  exit 1
+}
+
+need_build_tools() {
+  need javac openjdk-17-jdk-headless
+  need mvn maven
+  need node nodejs
+  need npm npm
+}
+
+# A fingerprint of everything that goes into the application.
+sources_fingerprint() {
+  {
+    find core/src/main server/src/main web/src web/public -type f -print0
+    printf '%s\0' pom.xml core/pom.xml server/pom.xml web/pom.xml web/index.html web/package.json \
+      web/package-lock.json web/vite.config.ts web/tsconfig.json scripts/setup.sh
+  } | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1
+}
+
+web_packages() {
+  local wanted
+  wanted=$(sha256sum web/package-lock.json | cut -d' ' -f1)
+  if [ "$(cat web/node_modules/.lock-fingerprint 2>/dev/null || true)" != "$wanted" ]; then
+    say "Fetching the packages of the screens."
+    (cd web && npm ci --no-audit --no-fund --loglevel=error >/dev/null)
+    printf '%s' "$wanted" >web/node_modules/.lock-fingerprint
+  fi
+}
+
+# Unpacks the application and writes a class archive beside it, so that it starts in seconds.
+prepare_start() {
+  local app=server/target/app
+  rm -rf "$app"
+  java -Djarmode=tools -jar server/target/yellow-tally.jar extract --destination "$app" >/dev/null
+  say "Preparing a quick start."
+  local scratch
+  scratch=$(mktemp -d)
+  # Runs once against a scratch database and ends by itself; its classes go into the archive.
+  java $(jvm_options) -XX:ArchiveClassesAtExit="$app/classes.jsa" -jar "$app/yellow-tally.jar" \
+    --server.port=0 --yellowtally.data="$scratch" --yellowtally.stop-after-start=true >/dev/null 2>&1 ||
+    say "No class archive could be written; the application starts slower."
+  rm -rf "$scratch"
+}
+
+# C1 only and the serial collector: quick to start and small, for one officer and a few crews.
+jvm_options() {
+  printf '%s ' -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xmx256m -Xshare:auto
+}
+
+# build_application: builds unless nothing has changed since the last time.
+build_application() {
+  local stamp=server/target/built-from now
+  now=$(sources_fingerprint)
+  if [ -f server/target/app/yellow-tally.jar ] && [ "$(cat "$stamp" 2>/dev/null || true)" = "$now" ]; then
+    return 0
+  fi
+  need_build_tools
+  web_packages
+  say "Building the application."
+  # Maven keeps a packaged application whose own classes did not change, even if the screens in it did.
+  rm -f server/target/yellow-tally.jar server/target/yellow-tally.jar.original
+  mvn -q -B -pl core,web,server -am -DskipTests -Dspotless.check.skip=true package
+  prepare_start
+  printf '%s' "$now" >"$stamp"
+}
+
+# start_application ARGS...: replaces this shell by the application.
+start_application() {
+  exec java $(jvm_options) -XX:SharedArchiveFile=server/target/app/classes.jsa \
+    -jar server/target/app/yellow-tally.jar "$@"
+}

@@ -1,0 +1,62 @@
+package yellowtally.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashSet;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import yellowtally.server.RunningServer.Api;
+
+/** The demo fleet tells its stories through the same rules as any other. */
+@ExtendWith(RunningServer.class)
+class DemoDataHttpTest {
+
+    private final Api api;
+
+    DemoDataHttpTest(Api api) {
+        this.api = api;
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "03, DUE,  RECHECK_LIGHT_CUTTING",
+        "07, FIT,  GROWN_TO_WATCH",
+        "10, HELD, THROW_RISK",
+        "11, DUE,  READ_HOT",
+        "12, FIT,  TAKES_UP_FAST",
+        "13, DUE,  CHECK_DUE",
+    })
+    void everyStoryIsOnTheBoard(String tag, String state, String headline) {
+        assertThat(api.plate(tag).path("state").asString()).isEqualTo(state);
+        assertThat(api.plate(tag).path("headline").asString()).isEqualTo(headline);
+    }
+
+    @Test
+    void theFleetHasAllKinds() {
+        Set<String> kinds = new HashSet<>();
+        for (int i = 1; i <= 14; i++) {
+            JsonNode saw = api.get("/api/saws/%02d".formatted(i)).body();
+            kinds.add(saw.path("card").path("power").asString());
+            kinds.add(saw.path("card").path("handle").asString());
+            kinds.add(saw.path("card").path("oiler").asString());
+            kinds.add(saw.path("bar").path("nose").asString());
+        }
+        assertThat(kinds)
+                .contains("PETROL", "BATTERY", "CORDED", "REAR", "TOP")
+                .contains("AUTOMATIC_FIXED", "AUTOMATIC_ADJUSTABLE", "HAND_BULB")
+                .contains("SEALED_SPROCKET", "GREASABLE_SPROCKET", "SOLID");
+    }
+
+    @Test
+    void heldComesBeforeDueBeforeFit() {
+        String order = "";
+        for (JsonNode row : api.get("/api/board").body().path("work")) {
+            order += row.path("state").asString().charAt(0);
+        }
+        assertThat(order).matches("H+D+F+");
+    }
+}

@@ -1,0 +1,141 @@
+package yellowtally.server;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.UUID;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Starts the application once for all tests, on a free port, with demo data in a scratch folder, and talks HTTP to it. */
+public final class RunningServer implements ParameterResolver {
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private static Api api;
+
+    /** An answer: status and body. */
+    public record Answer(int status, JsonNode body, HttpResponse<String> raw) {
+
+        /** The sentence at a field of a refusal; empty when there is none. */
+        public String sentenceAt(String field) {
+            for (JsonNode problem : body.path("problems")) {
+                if (problem.path("field").asString().equals(field)) {
+                    return problem.path("sentence").asString();
+                }
+            }
+            return "";
+        }
+    }
+
+    /** Talks to the running application. */
+    public static final class Api {
+        private final HttpClient client = HttpClient.newHttpClient();
+        private final String root;
+
+        Api(int port) {
+            this.root = "http://127.0.0.1:" + port;
+        }
+
+        public Answer get(String path) {
+            return send(HttpRequest.newBuilder(URI.create(root + path)).GET());
+        }
+
+        public Answer post(String path, String json) {
+            return send(withBody(path).POST(HttpRequest.BodyPublishers.ofString(json)));
+        }
+
+        public Answer put(String path, String json) {
+            return send(withBody(path).PUT(HttpRequest.BodyPublishers.ofString(json)));
+        }
+
+        /** An officer of the demo fleet. */
+        public String officer() {
+            return person("OFFICER");
+        }
+
+        public String operator() {
+            return person("OPERATOR");
+        }
+
+        /** The row of a saw in the board's rails. */
+        public JsonNode plate(String tag) {
+            for (JsonNode rail : get("/api/board").body().path("rails")) {
+                for (JsonNode plate : rail.path("plates")) {
+                    if (plate.path("tag").asString().equals(tag)) {
+                        return plate;
+                    }
+                }
+            }
+            throw new AssertionError("no plate " + tag);
+        }
+
+        private String person(String role) {
+            for (JsonNode person : get("/api/people").body()) {
+                if (person.path("role").asString().equals(role)) {
+                    return person.path("id").asString();
+                }
+            }
+            throw new AssertionError("no " + role);
+        }
+
+        private HttpRequest.Builder withBody(String path) {
+            return HttpRequest.newBuilder(URI.create(root + path)).header("Content-Type", "application/json");
+        }
+
+        private Answer send(HttpRequest.Builder request) {
+            try {
+                HttpResponse<String> raw = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+                JsonNode body = raw.body().startsWith("{") || raw.body().startsWith("[")
+                        ? JSON.readTree(raw.body())
+                        : JSON.createObjectNode();
+                return new Answer(raw.statusCode(), body, raw);
+            } catch (IOException e) {
+                throw new AssertionError(e);
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                throw new AssertionError(e);
+            }
+        }
+    }
+
+    /** A fresh id, as a client makes it. */
+    public static String id() {
+        return UUID.randomUUID().toString();
+    }
+
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+        return parameter.getParameter().getType() == Api.class;
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+        return started();
+    }
+
+    private static synchronized Api started() {
+        if (api == null) {
+            try {
+                Path data = Files.createTempDirectory("yellow-tally-test");
+                ConfigurableApplicationContext running = SpringApplication.run(
+                        YellowTallyApplication.class, "--server.port=0", "--yellowtally.data=" + data);
+                api = new Api(
+                        ((WebServerApplicationContext) running).getWebServer().getPort());
+            } catch (IOException e) {
+                throw new AssertionError(e);
+            }
+        }
+        return api;
+    }
+}

@@ -1,0 +1,40 @@
+import '@fontsource/barlow/latin-400.css';
+import '@fontsource/barlow/latin-600.css';
+import '@fontsource/barlow-condensed/latin-600.css';
+import '@fontsource/barlow-condensed/latin-700.css';
+import CssBaseline from '@mui/material/CssBaseline';
+import { ThemeProvider } from '@mui/material/styles';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter } from 'react-router';
+import { Problem } from './api/client';
+import { App } from './App';
+import { theme } from './theme';
+
+const client = new QueryClient({
+  defaultOptions: {
+    queries: {
+      // A refusal stays a refusal; only a server that does not answer is asked again.
+      retry: (count, error) => !(error instanceof Problem && error.status > 0) && count < 2,
+      refetchOnWindowFocus: true,
+      staleTime: 2_000,
+    },
+  },
+});
+
+const root = document.getElementById('root');
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={client}>
+        <ThemeProvider theme={theme} defaultMode="system">
+          <CssBaseline />
+          <BrowserRouter>
+            <App />
+          </BrowserRouter>
+        </ThemeProvider>
+      </QueryClientProvider>
+    </StrictMode>,
+  );
+}

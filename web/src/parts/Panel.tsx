@@ -1,0 +1,23 @@
+import Box from '@mui/material/Box';
+import type { ReactNode } from 'react';
+
+/** A sheet with a heading. */
+export function Panel({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box
+      component="section"
+      aria-label={title}
+      sx={(t) => ({
+        background: t.vars.palette.background.paper,
+        border: `1px solid ${t.vars.palette.house.hairline}`,
+        borderRadius: '8px',
+        p: 2,
+      })}
+    >
+      <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
+        {title}
+      </Box>
+      {children}
+    </Box>
+  );
+}

@@ -1,0 +1,75 @@
+import Box from '@mui/material/Box';
+import { useBoard } from '../../api/queries';
+import type { Schemas } from '../../api/client';
+import { ProblemNote } from '../../parts/ProblemNote';
+import { Quiet } from '../../parts/Quiet';
+import { Rail } from '../../parts/Rail';
+import { words } from '../../words/en';
+import { Morning } from './Morning';
+import { WorkWaiting } from './WorkWaiting';
+
+/** Home: which saws may go out, where each hangs, what waits. */
+export function BoardScreen() {
+  const { data: board, error } = useBoard();
+  return (
+    <>
+      <title>Board – Yellow Tally</title>
+      <Box
+        component="h1"
+        sx={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden', clipPath: 'inset(50%)' }}
+      >
+        Board
+      </Box>
+      <ProblemNote sentences={error ? [error.message] : []} />
+      {!board && !error && <Quiet>{words.loading}</Quiet>}
+      {board && <Filled board={board} />}
+    </>
+  );
+}
+
+function Filled({ board }: { board: Schemas['Board'] }) {
+  const plates = board.rails.flatMap((rail) => rail.plates);
+  if (plates.length === 0) {
+    return (
+      <Quiet>
+        No saw hangs here yet. <a href="/saws/new">Add the first saw</a>.
+      </Quiet>
+    );
+  }
+  return (
+    <>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: '18px 22px', pt: 2, pb: 3 }}>
+        {board.rails.map((rail) => (
+          <Rail
+            key={rail.crewId ?? rail.kind}
+            title={titleOf(rail)}
+            note={noteOf(rail)}
+            plates={rail.plates}
+          />
+        ))}
+      </Box>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 320px' },
+          gap: 3,
+          alignItems: 'start',
+        }}
+      >
+        <WorkWaiting rows={board.work} />
+        <Morning board={board} />
+      </Box>
+    </>
+  );
+}
+
+function titleOf(rail: Schemas['Rail']): string {
+  if (rail.kind === 'RACK') return 'On the rack';
+  return rail.kind === 'HELD' ? 'Held' : (rail.crew ?? 'Crew');
+}
+
+function noteOf(rail: Schemas['Rail']): string {
+  if (rail.kind === 'HELD') return rail.plates.length === 0 ? 'none' : 'not to be used';
+  if (rail.kind === 'CREW' && rail.plates.length === 0) return 'nothing out';
+  return rail.plates.length === 1 ? '1 plate' : `${rail.plates.length} plates`;
+}

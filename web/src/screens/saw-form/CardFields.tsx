@@ -1,0 +1,145 @@
+import Box from '@mui/material/Box';
+import type { Problem } from '../../api/client';
+import { Choice } from '../../parts/Choice';
+import { Field, optionsOf, Pick } from '../../parts/Field';
+import { Tick } from '../../parts/Tick';
+import { words } from '../../words/en';
+import type { CardForm, NumberField } from './form';
+import { notNumbers } from './form';
+
+interface Props {
+  card: CardForm;
+  problem: Problem | null;
+  onChange: (changed: Partial<CardForm>) => void;
+}
+
+/** The fields of a saw's card; those of another kind of power do not appear. */
+export function CardFields({ card, problem, onChange }: Props) {
+  const bad = notNumbers(card);
+  const figure = (field: NumberField, label: string, hint?: string) => (
+    <Field
+      label={label}
+      hint={hint}
+      inputMode="decimal"
+      value={card[field]}
+      problem={bad[field] ?? problem?.at(`saw.${field}`)}
+      onChange={(value) => onChange({ [field]: value })}
+    />
+  );
+  const petrol = card.power === 'PETROL';
+  return (
+    <Box sx={{ display: 'grid', gap: 2 }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' },
+          alignItems: 'start',
+        }}
+      >
+        <Field
+          label="Make"
+          value={card.make}
+          problem={problem?.at('saw.make')}
+          onChange={(make) => onChange({ make })}
+        />
+        <Field
+          label="Model"
+          value={card.model}
+          problem={problem?.at('saw.model')}
+          onChange={(model) => onChange({ model })}
+        />
+        <Field
+          label="In service since"
+          type="date"
+          value={card.inService}
+          problem={problem?.at('saw.inService')}
+          onChange={(inService) => onChange({ inService })}
+        />
+        <Pick
+          label="Usual work"
+          value={card.usualWork}
+          options={optionsOf(words.work)}
+          onChange={(usualWork) => onChange({ usualWork })}
+        />
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3 }}>
+        <Choice
+          label="Power"
+          options={optionsOf(words.power)}
+          value={card.power}
+          onChange={(power) => onChange({ power })}
+        />
+        <Choice
+          label="Handle"
+          options={optionsOf(words.handle)}
+          value={card.handle}
+          onChange={(handle) => onChange({ handle })}
+        />
+        <Choice
+          label="Chain brake sits"
+          options={optionsOf(words.brakeSeat)}
+          value={card.brakeSeat}
+          onChange={(brakeSeat) => onChange({ brakeSeat })}
+        />
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3 }}>
+        <Choice
+          label="Oiler"
+          options={optionsOf(words.oiler)}
+          value={card.oiler}
+          onChange={(oiler) => onChange({ oiler })}
+        />
+        <Choice
+          label="Adjuster"
+          options={optionsOf(words.adjuster)}
+          value={card.adjuster}
+          onChange={(adjuster) => onChange({ adjuster })}
+        />
+      </Box>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' },
+          alignItems: 'start',
+        }}
+      >
+        {figure('adjusterLeadMm', 'Adjuster lead, mm a turn', '0.8 when not known (est.)')}
+        {figure('adjusterTravelMm', 'Adjuster travel, mm')}
+        {figure('oilTankMl', 'Oil tank, mL')}
+        {petrol ? figure('fuelTankMl', 'Fuel tank, mL') : figure('volts', 'Volts')}
+        {petrol && figure('displacementCc', 'Displacement, cc')}
+        {petrol && figure('fuelRatio', 'Fuel to oil, parts to one')}
+        {petrol && (
+          <Field
+            label="Plug code"
+            value={card.plugCode}
+            problem={problem?.at('saw.plugCode')}
+            onChange={(plugCode) => onChange({ plugCode })}
+          />
+        )}
+        <Pick
+          label="Tension is read by"
+          value={card.houseMethod}
+          options={[{ value: '', label: 'The house method' }, ...optionsOf(words.method)]}
+          onChange={(houseMethod) => onChange({ houseMethod })}
+        />
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        <Tick
+          label="Captive nuts"
+          checked={card.captiveNuts}
+          onChange={(captiveNuts) => onChange({ captiveNuts })}
+        />
+        {petrol && (
+          <Tick
+            label="Spark arrestor fitted"
+            checked={card.sparkArrestor}
+            onChange={(sparkArrestor) => onChange({ sparkArrestor })}
+          />
+        )}
+      </Box>
+    </Box>
+  );
+}

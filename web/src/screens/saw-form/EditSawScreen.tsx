@@ -1,0 +1,208 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { device, newId, sawPath } from '../../api/client';
+import { useSaw, useWrite } from '../../api/queries';
+import { Field } from '../../parts/Field';
+import { ProblemNote } from '../../parts/ProblemNote';
+import { Quiet } from '../../parts/Quiet';
+import { usePerson } from '../../shell/person';
+import { words } from '../../words/en';
+import { CardFields } from './CardFields';
+import { differences } from './differences';
+import { FitAnswer, useFitCheck } from './FitAnswer';
+import { cardForm, cardInput, notNumbers, setForm, setInput } from './form';
+import { SetFields } from './SetFields';
+import { Sheet } from './Sheet';
+
+/** Edit a saw's card, fit another set, or retire it. */
+export default function EditSawScreen() {
+  const { tag = '' } = useParams();
+  const saw = useSaw(tag);
+  if (saw.error) {
+    return (
+      <>
+        <ProblemNote sentences={[saw.error.message]} />
+        <Link to="/">Back to the board</Link>
+      </>
+    );
+  }
+  if (!saw.data) return <Quiet>{words.loading}</Quiet>;
+  return <Edit saw={saw.data} />;
+}
+
+function Edit({ saw }: { saw: Schemas['SawView'] }) {
+  // What was shown when editing began stays the base, even if the saw changes meanwhile.
+  const [base, setBase] = useState(saw);
+  return (
+    <>
+      <title>{`Edit saw ${saw.tag} – Yellow Tally`}</title>
+      <Box component="h1" sx={{ typography: 'h1', my: 2 }}>
+        Edit saw {saw.tag}
+      </Box>
+      <CardSheet base={base} onBase={setBase} />
+      <SetSheet key={base.version} base={base} onBase={setBase} />
+      <RetireSheet base={base} />
+      <Button variant="outlined" component={Link} to={`/saws/${saw.tag}`}>
+        Back to saw {saw.tag}
+      </Button>
+    </>
+  );
+}
+
+interface SheetProps {
+  base: Schemas['SawView'];
+  onBase: (saw: Schemas['SawView']) => void;
+}
+
+function CardSheet({ base, onBase }: SheetProps) {
+  const navigate = useNavigate();
+  const { person } = usePerson();
+  const [card, setCard] = useState(() => cardForm(base.card));
+  const [writeId, setWriteId] = useState(newId);
+  const save = useWrite<Schemas['SawView'], Schemas['ChangedSaw']>('PUT', sawPath(base.tag));
+  const stale =
+    save.error?.status === 409 ? (save.error.current as Schemas['SawView'] | undefined) : undefined;
+  const send = (version: number) => {
+    if (!person || save.isPending || Object.keys(notNumbers(card)).length > 0) return;
+    save.mutate(
+      { id: writeId, personId: person.id, device: device(), version, saw: cardInput(card) },
+      { onSuccess: () => void navigate(`/saws/${base.tag}`), onError: () => setWriteId(newId()) },
+    );
+  };
+  return (
+    <Sheet title="Card">
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          send(base.version);
+        }}
+      >
+        <CardFields
+          card={card}
+          problem={save.error}
+          onChange={(changed) => setCard((c) => ({ ...c, ...changed }))}
+        />
+        {save.error && save.error.problems.every((p) => p.field === '') && (
+          <ProblemNote sentences={[save.error.message]}>
+            {stale && (
+              <>
+                <ul>
+                  {differences(cardForm(stale.card), card).map((line) => (
+                    <li key={line}>{line}</li>
+                  ))}
+                </ul>
+                <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+                  <Button variant="contained" onClick={() => send(stale.version)}>
+                    Save mine over it
+                  </Button>
+                  <Button
+                    variant="outlined"
+                    onClick={() => {
+                      setCard(cardForm(stale.card));
+                      onBase(stale);
+                      save.reset();
+                    }}
+                  >
+                    Take what stands now
+                  </Button>
+                </Box>
+              </>
+            )}
+          </ProblemNote>
+        )}
+        <Button type="submit" variant="contained" disabled={save.isPending} sx={{ mt: 2 }}>
+          Save the card
+        </Button>
+      </form>
+    </Sheet>
+  );
+}
+
+function SetSheet({ base, onBase }: SheetProps) {
+  const navigate = useNavigate();
+  const { person } = usePerson();
+  const [set, setSet] = useState(() => setForm(base));
+  const [writeId, setWriteId] = useState(newId);
+  const fit = useFitCheck(set, base.tag);
+  const save = useWrite<Schemas['SawView'], Schemas['NewFitting']>('POST', sawPath(base.tag, '/fittings'));
+  const problem = save.error;
+  const general =
+    problem?.problems.filter((p) => p.field === '' || p.field === 'set').map((p) => p.sentence) ?? [];
+  return (
+    <Sheet title="Cutting set">
+      <SetFields
+        set={set}
+        sawTag={base.tag}
+        problemAt={(field) => problem?.at(field)}
+        onChange={(changed) => setSet((s) => ({ ...s, ...changed }))}
+      />
+      <FitAnswer answer={fit.data} set={set} />
+      <ProblemNote sentences={problem && problem.problems.length === 0 ? [problem.message] : general} />
+      <Button
+        variant="outlined"
+        disabled={save.isPending || !person}
+        onClick={() =>
+          person &&
+          save.mutate(
+            { id: writeId, personId: person.id, device: device(), version: base.version, set: setInput(set) },
+            {
+              onSuccess: () => void navigate(`/saws/${base.tag}`),
+              onError: (e) => {
+                setWriteId(newId());
+                if (e.status === 409 && e.current) onBase(e.current as Schemas['SawView']);
+              },
+            },
+          )
+        }
+      >
+        Fit this set
+      </Button>
+      <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 1 }}>
+        A set that was apart must be read before the saw may go out.
+      </Box>
+    </Sheet>
+  );
+}
+
+function RetireSheet({ base }: { base: Schemas['SawView'] }) {
+  const navigate = useNavigate();
+  const { person } = usePerson();
+  const [reason, setReason] = useState('');
+  const [writeId, setWriteId] = useState(newId);
+  const retire = useWrite<Schemas['SawView'], Schemas['Retirement']>(
+    'POST',
+    sawPath(base.tag, '/retirement'),
+  );
+  return (
+    <Sheet title="Retire">
+      <Box sx={{ maxWidth: 520, display: 'grid', gap: 1.5 }}>
+        <Field
+          label="Why it leaves the fleet"
+          hint="Its history stays readable; nothing more is recorded on it."
+          value={reason}
+          onChange={setReason}
+          problem={retire.error?.at('reason')}
+        />
+        <ProblemNote sentences={retire.error?.besides(['reason']) ?? []} />
+        <div>
+          <Button
+            variant="outlined"
+            disabled={retire.isPending || !person}
+            onClick={() =>
+              person &&
+              retire.mutate(
+                { id: writeId, personId: person.id, device: device(), version: base.version, reason },
+                { onSuccess: () => void navigate(`/saws/${base.tag}`), onError: () => setWriteId(newId()) },
+              )
+            }
+          >
+            Retire saw {base.tag}
+          </Button>
+        </div>
+      </Box>
+    </Sheet>
+  );
+}

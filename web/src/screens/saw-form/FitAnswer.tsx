@@ -1,0 +1,39 @@
+import Box from '@mui/material/Box';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useDeferredValue } from 'react';
+import type { Problem, Schemas } from '../../api/client';
+import { send } from '../../api/client';
+import { ProblemNote } from '../../parts/ProblemNote';
+import type { SetForm } from './form';
+import { setInput } from './form';
+
+/** Asks, while typing, whether the chosen parts fit each other. */
+export function useFitCheck(set: SetForm, sawTag: string | undefined) {
+  const question = useDeferredValue(JSON.stringify({ sawTag, set: setInput(set) }));
+  return useQuery<Schemas['FitAnswer'], Problem>({
+    queryKey: ['fit-check', question],
+    queryFn: ({ signal }) => send('POST', '/api/fit-check', JSON.parse(question), signal),
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** The fit check in words. */
+export function FitAnswer({ answer, set }: { answer: Schemas['FitAnswer'] | undefined; set: SetForm }) {
+  if (!answer) return null;
+  if (answer.misfits.length > 0) {
+    return <ProblemNote sentences={['This set does not fit.', ...answer.misfits.map((m) => m.sentence)]} />;
+  }
+  const chosen = [set.bar, set.chain, set.sprocket].filter((p) => p.source !== 'NONE').length;
+  const open = answer.fields.length > 0;
+  return (
+    <Box role="status" sx={{ my: 1.5, fontWeight: 600, color: open ? 'text.secondary' : 'success.main' }}>
+      {chosen === 0
+        ? 'No set: the saw stays held until one is fitted and read.'
+        : open
+          ? 'Nothing disagrees so far. Some figures are still missing.'
+          : chosen === 3
+            ? 'Bar, chain and sprocket fit each other.'
+            : 'These parts fit each other. The set is not complete: the saw stays held.'}
+    </Box>
+  );
+}

@@ -1,0 +1,270 @@
+import Box from '@mui/material/Box';
+import type { ReactNode } from 'react';
+import { useParts } from '../../api/queries';
+import { Choice } from '../../parts/Choice';
+import { Field, optionsOf, Pick } from '../../parts/Field';
+import { Tick } from '../../parts/Tick';
+import { words } from '../../words/en';
+import { barLength } from '../../words/format';
+import type { PartSource, SetForm } from './form';
+import { numberOf } from './form';
+
+const SOURCES: { value: PartSource; label: string }[] = [
+  { value: 'SHELF', label: 'From the shelf' },
+  { value: 'NEW', label: 'New part' },
+  { value: 'NONE', label: 'None' },
+];
+
+interface Props {
+  set: SetForm;
+  sawTag: string | undefined;
+  /** The sentence at a field, from the fit check or from a refused save. */
+  problemAt: (field: string) => string | undefined;
+  onChange: (changed: Partial<SetForm>) => void;
+}
+
+/** Bar, chain and sprocket: each from the shelf, new, or none. */
+export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
+  const { data: parts } = useParts();
+  const { bar, chain, sprocket } = set;
+  const free = (part: { onSaw?: string }) => part.onSaw === undefined || part.onSaw === sawTag;
+  const shelf = <P extends { tag: string; onSaw?: string }>(
+    all: P[] | undefined,
+    say: (part: P) => string,
+  ) => [
+    { value: '', label: 'Choose' },
+    ...(all ?? [])
+      .filter(free)
+      .map((p) => ({ value: p.tag, label: `${p.tag}: ${say(p)}${p.onSaw ? ' (fitted)' : ''}` })),
+  ];
+  const count = (text: string) => (Number.isNaN(numberOf(text) ?? 0) ? 'This is not a number.' : undefined);
+  return (
+    <Box sx={{ display: 'grid', gap: 2.5 }}>
+      <Part
+        title="Bar"
+        source={bar.source}
+        onSource={(source) => onChange({ bar: { ...bar, source, tag: '' } })}
+      >
+        {bar.source === 'SHELF' && (
+          <Pick
+            label="Bar"
+            value={bar.tag}
+            options={shelf(
+              parts?.bars,
+              (p) =>
+                `${barLength(p.lengthMm)}, ${words.pitch[p.pitch]}, ${words.gauge[p.gauge]}, ${p.driveLinks} drive links`,
+            )}
+            problem={problemAt('set.bar.tag')}
+            onChange={(tag) => onChange({ bar: { ...bar, tag } })}
+          />
+        )}
+        {bar.source === 'NEW' && (
+          <>
+            <Field
+              label="Bar tag"
+              placeholder="YB-30"
+              value={bar.tag}
+              problem={problemAt('set.bar.tag')}
+              onChange={(tag) => onChange({ bar: { ...bar, tag } })}
+            />
+            <Field
+              label="Length"
+              placeholder="18 in"
+              value={bar.length}
+              problem={problemAt('set.bar.length')}
+              onChange={(length) => onChange({ bar: { ...bar, length } })}
+            />
+            <Pick
+              label="Pitch"
+              value={bar.pitch}
+              options={optionsOf(words.pitch)}
+              onChange={(pitch) => onChange({ bar: { ...bar, pitch } })}
+            />
+            <Pick
+              label="Groove gauge"
+              value={bar.gauge}
+              options={optionsOf(words.gauge)}
+              onChange={(gauge) => onChange({ bar: { ...bar, gauge } })}
+            />
+            <Field
+              label="Asks for drive links"
+              inputMode="numeric"
+              value={bar.driveLinks}
+              problem={count(bar.driveLinks) ?? problemAt('set.bar.driveLinks')}
+              onChange={(driveLinks) => onChange({ bar: { ...bar, driveLinks } })}
+            />
+            <Pick
+              label="Nose"
+              value={bar.nose}
+              options={optionsOf(words.nose)}
+              onChange={(nose) => onChange({ bar: { ...bar, nose } })}
+            />
+          </>
+        )}
+      </Part>
+      <Part
+        title="Chain"
+        source={chain.source}
+        onSource={(source) => onChange({ chain: { ...chain, source, tag: '' }, newChain: source === 'NEW' })}
+      >
+        {chain.source === 'SHELF' && (
+          <Pick
+            label="Chain"
+            value={chain.tag}
+            options={shelf(
+              parts?.chains,
+              (p) => `${words.pitch[p.pitch]}, ${words.gauge[p.gauge]}, ${p.driveLinks} drive links`,
+            )}
+            problem={problemAt('set.chain.tag')}
+            onChange={(tag) => onChange({ chain: { ...chain, tag } })}
+          />
+        )}
+        {chain.source === 'NEW' && (
+          <>
+            <Field
+              label="Chain tag"
+              placeholder="YC-40"
+              value={chain.tag}
+              problem={problemAt('set.chain.tag')}
+              onChange={(tag) => onChange({ chain: { ...chain, tag } })}
+            />
+            <Pick
+              label="Chain pitch"
+              value={chain.pitch}
+              options={optionsOf(words.pitch)}
+              onChange={(pitch) => onChange({ chain: { ...chain, pitch } })}
+            />
+            <Pick
+              label="Chain gauge"
+              value={chain.gauge}
+              options={optionsOf(words.gauge)}
+              onChange={(gauge) => onChange({ chain: { ...chain, gauge } })}
+            />
+            <Field
+              label="Drive links"
+              inputMode="numeric"
+              value={chain.driveLinks}
+              problem={count(chain.driveLinks) ?? problemAt('set.chain.driveLinks')}
+              onChange={(driveLinks) => onChange({ chain: { ...chain, driveLinks } })}
+            />
+            <Pick
+              label="Cutter sequence"
+              value={chain.sequence}
+              options={optionsOf(words.sequence)}
+              onChange={(sequence) => onChange({ chain: { ...chain, sequence } })}
+            />
+            <Pick
+              label="Cutter profile"
+              value={chain.cutterProfile}
+              options={optionsOf(words.profile)}
+              onChange={(cutterProfile) => onChange({ chain: { ...chain, cutterProfile } })}
+            />
+            <Field
+              label="Tang depth, if measured"
+              hint="Else by pitch (est.)"
+              value={chain.tangDepth}
+              problem={problemAt('set.chain.tangDepth')}
+              onChange={(tangDepth) => onChange({ chain: { ...chain, tangDepth } })}
+            />
+          </>
+        )}
+        {chain.source !== 'NONE' && (
+          <Box sx={{ alignSelf: 'end' }}>
+            <Tick
+              label="Has never run"
+              checked={set.newChain}
+              onChange={(newChain) => onChange({ newChain })}
+            />
+          </Box>
+        )}
+        {chain.source !== 'NONE' && set.newChain && (
+          <Field
+            label="Hours soaked in oil"
+            hint="12 h in a closed bag, at least 4"
+            inputMode="decimal"
+            value={set.soakHours}
+            problem={count(set.soakHours) ?? problemAt('set.soakHours')}
+            onChange={(soakHours) => onChange({ soakHours })}
+          />
+        )}
+      </Part>
+      <Part
+        title="Sprocket"
+        source={sprocket.source}
+        onSource={(source) => onChange({ sprocket: { ...sprocket, source, tag: '' } })}
+      >
+        {sprocket.source === 'SHELF' && (
+          <Pick
+            label="Sprocket"
+            value={sprocket.tag}
+            options={shelf(
+              parts?.sprockets,
+              (p) => `${words.sprocketKind[p.kind]}, ${p.teeth} teeth, ${words.pitch[p.pitch]}`,
+            )}
+            problem={problemAt('set.sprocket.tag')}
+            onChange={(tag) => onChange({ sprocket: { ...sprocket, tag } })}
+          />
+        )}
+        {sprocket.source === 'NEW' && (
+          <>
+            <Field
+              label="Sprocket tag"
+              placeholder="YS-30"
+              value={sprocket.tag}
+              problem={problemAt('set.sprocket.tag')}
+              onChange={(tag) => onChange({ sprocket: { ...sprocket, tag } })}
+            />
+            <Pick
+              label="Kind"
+              value={sprocket.kind}
+              options={optionsOf(words.sprocketKind)}
+              onChange={(kind) => onChange({ sprocket: { ...sprocket, kind } })}
+            />
+            <Field
+              label="Teeth"
+              inputMode="numeric"
+              value={sprocket.teeth}
+              problem={count(sprocket.teeth) ?? problemAt('set.sprocket.teeth')}
+              onChange={(teeth) => onChange({ sprocket: { ...sprocket, teeth } })}
+            />
+            <Pick
+              label="Sprocket pitch"
+              value={sprocket.pitch}
+              options={optionsOf(words.pitch)}
+              onChange={(pitch) => onChange({ sprocket: { ...sprocket, pitch } })}
+            />
+          </>
+        )}
+      </Part>
+    </Box>
+  );
+}
+
+function Part({
+  title,
+  source,
+  onSource,
+  children,
+}: {
+  title: string;
+  source: PartSource;
+  onSource: (source: PartSource) => void;
+  children: ReactNode;
+}) {
+  return (
+    <Box>
+      <Choice label={title} options={SOURCES} value={source} onChange={onSource} />
+      <Box
+        sx={{
+          mt: 1,
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' },
+          alignItems: 'start',
+        }}
+      >
+        {children}
+      </Box>
+    </Box>
+  );
+}

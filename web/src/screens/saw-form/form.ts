@@ -1,0 +1,239 @@
+import type { Schemas } from '../../api/client';
+
+/** A saw's card while it is typed: figures as text. */
+export interface CardForm {
+  make: string;
+  model: string;
+  power: Schemas['Power'];
+  handle: Schemas['Handle'];
+  displacementCc: string;
+  volts: string;
+  inService: string;
+  fuelRatio: string;
+  fuelTankMl: string;
+  oilTankMl: string;
+  oiler: Schemas['Oiler'];
+  brakeSeat: Schemas['BrakeSeat'];
+  adjuster: Schemas['Adjuster'];
+  adjusterLeadMm: string;
+  adjusterTravelMm: string;
+  captiveNuts: boolean;
+  sparkArrestor: boolean;
+  plugCode: string;
+  houseMethod: Schemas['TensionMethod'] | '';
+  usualWork: Schemas['Work'];
+}
+
+export type NumberField =
+  | 'displacementCc'
+  | 'volts'
+  | 'fuelRatio'
+  | 'fuelTankMl'
+  | 'oilTankMl'
+  | 'adjusterLeadMm'
+  | 'adjusterTravelMm';
+
+const NUMBERS: NumberField[] = [
+  'displacementCc',
+  'volts',
+  'fuelRatio',
+  'fuelTankMl',
+  'oilTankMl',
+  'adjusterLeadMm',
+  'adjusterTravelMm',
+];
+
+export function emptyCard(): CardForm {
+  return {
+    make: '',
+    model: '',
+    power: 'PETROL',
+    handle: 'REAR',
+    displacementCc: '',
+    volts: '',
+    inService: new Date().toLocaleDateString('sv-SE'),
+    fuelRatio: '50',
+    fuelTankMl: '',
+    oilTankMl: '',
+    oiler: 'AUTOMATIC_FIXED',
+    brakeSeat: 'BODY',
+    adjuster: 'SIDE',
+    adjusterLeadMm: '',
+    adjusterTravelMm: '',
+    captiveNuts: false,
+    sparkArrestor: true,
+    plugCode: '',
+    houseMethod: '',
+    usualWork: 'FELLING',
+  };
+}
+
+export function cardForm(card: Schemas['SawDetails']): CardForm {
+  const text = (n: number | undefined) => (n === undefined ? '' : String(n));
+  return {
+    ...card,
+    displacementCc: text(card.displacementCc),
+    volts: text(card.volts),
+    fuelRatio: text(card.fuelRatio),
+    fuelTankMl: text(card.fuelTankMl),
+    oilTankMl: text(card.oilTankMl),
+    adjusterLeadMm: text(card.adjusterLeadMm),
+    adjusterTravelMm: text(card.adjusterTravelMm),
+    plugCode: card.plugCode ?? '',
+    houseMethod: card.houseMethod ?? '',
+  };
+}
+
+/** A figure as typed; {@code undefined} for nothing, NaN for what is no figure. */
+export function numberOf(text: string): number | undefined {
+  const typed = text.trim().replace(',', '.');
+  return typed === '' ? undefined : Number(typed);
+}
+
+/** Sentences for fields that hold no figure, by field name. */
+export function notNumbers(card: CardForm): Partial<Record<NumberField, string>> {
+  const problems: Partial<Record<NumberField, string>> = {};
+  for (const field of NUMBERS) {
+    if (Number.isNaN(numberOf(card[field]) ?? 0)) {
+      problems[field] = 'This is not a number.';
+    }
+  }
+  return problems;
+}
+
+export function cardInput(card: CardForm): Schemas['SawInput'] {
+  const { houseMethod, plugCode, ...rest } = card;
+  return {
+    ...rest,
+    displacementCc: numberOf(card.displacementCc),
+    volts: numberOf(card.volts),
+    fuelRatio: numberOf(card.fuelRatio),
+    fuelTankMl: numberOf(card.fuelTankMl),
+    oilTankMl: numberOf(card.oilTankMl),
+    adjusterLeadMm: numberOf(card.adjusterLeadMm),
+    adjusterTravelMm: numberOf(card.adjusterTravelMm),
+    plugCode: plugCode.trim() === '' ? undefined : plugCode,
+    houseMethod: houseMethod === '' ? undefined : houseMethod,
+  };
+}
+
+export type PartSource = 'NONE' | 'SHELF' | 'NEW';
+
+/** A cutting set while it is chosen. */
+export interface SetForm {
+  chain: {
+    source: PartSource;
+    tag: string;
+    pitch: Schemas['Pitch'];
+    gauge: Schemas['Gauge'];
+    driveLinks: string;
+    sequence: Schemas['CutterSequence'];
+    cutterProfile: Schemas['CutterProfile'];
+    tangDepth: string;
+  };
+  bar: {
+    source: PartSource;
+    tag: string;
+    length: string;
+    pitch: Schemas['Pitch'];
+    gauge: Schemas['Gauge'];
+    driveLinks: string;
+    nose: Schemas['NoseKind'];
+  };
+  sprocket: {
+    source: PartSource;
+    tag: string;
+    kind: Schemas['SprocketKind'];
+    teeth: string;
+    pitch: Schemas['Pitch'];
+  };
+  newChain: boolean;
+  soakHours: string;
+  note: string;
+}
+
+export function setForm(saw?: Schemas['SawView']): SetForm {
+  const source = (part: unknown): PartSource => (part ? 'SHELF' : saw ? 'NONE' : 'NEW');
+  return {
+    chain: {
+      source: source(saw?.chain),
+      tag: saw?.chain?.tag ?? '',
+      pitch: 'P_325',
+      gauge: 'G_050',
+      driveLinks: '',
+      sequence: 'STANDARD',
+      cutterProfile: 'SEMI_CHISEL',
+      tangDepth: '',
+    },
+    bar: {
+      source: source(saw?.bar),
+      tag: saw?.bar?.tag ?? '',
+      length: '',
+      pitch: 'P_325',
+      gauge: 'G_050',
+      driveLinks: '',
+      nose: 'SEALED_SPROCKET',
+    },
+    sprocket: {
+      source: source(saw?.sprocket),
+      tag: saw?.sprocket?.tag ?? '',
+      kind: 'RIM',
+      teeth: '7',
+      pitch: 'P_325',
+    },
+    newChain: !saw,
+    soakHours: '',
+    note: '',
+  };
+}
+
+/** What is sent; JSON turns NaN into nothing, so that the server says the figure is needed. */
+export function setInput(set: SetForm): Schemas['SetInput'] {
+  const { chain, bar, sprocket } = set;
+  return {
+    chain:
+      chain.source === 'NONE'
+        ? undefined
+        : chain.source === 'SHELF'
+          ? { tag: chain.tag, create: false }
+          : {
+              tag: chain.tag.trim(),
+              create: true,
+              pitch: chain.pitch,
+              gauge: chain.gauge,
+              driveLinks: numberOf(chain.driveLinks),
+              sequence: chain.sequence,
+              cutterProfile: chain.cutterProfile,
+              tangDepth: chain.tangDepth,
+            },
+    bar:
+      bar.source === 'NONE'
+        ? undefined
+        : bar.source === 'SHELF'
+          ? { tag: bar.tag, create: false }
+          : {
+              tag: bar.tag.trim(),
+              create: true,
+              length: bar.length,
+              pitch: bar.pitch,
+              gauge: bar.gauge,
+              driveLinks: numberOf(bar.driveLinks),
+              nose: bar.nose,
+            },
+    sprocket:
+      sprocket.source === 'NONE'
+        ? undefined
+        : sprocket.source === 'SHELF'
+          ? { tag: sprocket.tag, create: false }
+          : {
+              tag: sprocket.tag.trim(),
+              create: true,
+              kind: sprocket.kind,
+              teeth: numberOf(sprocket.teeth),
+              pitch: sprocket.pitch,
+            },
+    newChain: set.newChain,
+    soakHours: set.newChain ? numberOf(set.soakHours) : undefined,
+    note: set.note.trim() === '' ? undefined : set.note,
+  };
+}

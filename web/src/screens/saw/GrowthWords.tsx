@@ -1,0 +1,50 @@
+import Box from '@mui/material/Box';
+import type { Schemas } from '../../api/client';
+import { length, percent, rounded } from '../../words/format';
+
+/** What the growth means, in sentences; says what it stands on. */
+export function GrowthWords({ tension }: { tension: Schemas['TensionPage'] }) {
+  const growth = tension.growth?.now;
+  if (!growth) return null;
+  const unit = tension.house.lengthUnit;
+  const takeUp = tension.takeUp;
+  return (
+    <Box sx={{ mt: 1, maxWidth: 640, '& p': { my: 0.5 } }}>
+      <p>
+        Grown <strong>{length(growth.mm, unit)}</strong>, {percent(growth.percent)} of the loop
+        {growth.fromPlayMm !== undefined && growth.fromPlayMm >= growth.fromTurnsMm
+          ? ', by its joint play'
+          : ', by the turns taken up'}
+        .
+        {growth.travelLeftMm !== undefined && growth.travelLeftPercent !== undefined && (
+          <>
+            {' '}
+            Adjuster travel left: {length(growth.travelLeftMm, unit)}, {percent(growth.travelLeftPercent)}.
+          </>
+        )}
+      </p>
+      <p>
+        <strong>
+          {growth.advice === 'RETIRE'
+            ? 'Retire this loop.'
+            : growth.advice === 'WATCH'
+              ? 'Watch it, and have the next loop ready.'
+              : 'Well within its limits.'}
+        </strong>{' '}
+        The limits are estimates.
+      </p>
+      {takeUp && takeUp.state !== 'TOO_FEW_READINGS' && takeUp.recentMmPerTank !== undefined && (
+        <p>
+          Takes up {rounded(takeUp.recentMmPerTank, 2)} mm of loop a tank of late
+          {takeUp.pastMmPerTank !== undefined && `, ${rounded(takeUp.pastMmPerTank, 2)} before`}
+          {takeUp.sistersMmPerTank !== undefined && `, its sisters ${rounded(takeUp.sistersMmPerTank, 2)}`}.
+          {takeUp.state === 'FASTER_THAN_ITS_PAST' &&
+            ' Much faster than its own past: suspect a worn sprocket, loose nuts or dry running.'}
+          {takeUp.state === 'FASTER_THAN_ITS_SISTERS' &&
+            ' Much faster than its sisters: suspect a worn sprocket, loose nuts or dry running.'}
+        </p>
+      )}
+      {takeUp?.state === 'TOO_FEW_READINGS' && <p>Too few readings to say how fast it takes up.</p>}
+    </Box>
+  );
+}

@@ -1,0 +1,169 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { Link, useNavigate, useParams } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { useBoard, useSaw, useTensionPage } from '../../api/queries';
+import { GrowthChart } from '../../parts/GrowthChart';
+import { Key } from '../../parts/Key';
+import { TagPlate } from '../../parts/Plate';
+import { ProblemNote } from '../../parts/ProblemNote';
+import { Quiet } from '../../parts/Quiet';
+import { StateMark } from '../../parts/StateMark';
+import { TallyStrip } from '../../parts/TallyStrip';
+import { useKeys } from '../../shell/keys';
+import { words } from '../../words/en';
+import { barLength, dayOf, tanks } from '../../words/format';
+import { workReason, workTitle } from '../../words/work';
+import { GrowthWords } from './GrowthWords';
+import { HoldPanel } from './HoldPanel';
+import { OutingPanel } from './OutingPanel';
+import { SetPanel } from './SetPanel';
+import { TensionLog } from './TensionLog';
+
+/** One saw: its plate, what waits, what is fitted, how its chain grows, and its readable history. */
+export default function SawScreen() {
+  const { tag = '' } = useParams();
+  const navigate = useNavigate();
+  const saw = useSaw(tag);
+  const tension = useTensionPage(tag);
+  const error = saw.error ?? tension.error;
+  const ready = saw.data && tension.data && saw.data.retiredAt === undefined;
+  useKeys({
+    t: () => ready && void navigate(`/saws/${tag}/tension`),
+    e: () => ready && void navigate(`/saws/${tag}/edit`),
+  });
+  if (error) {
+    return (
+      <>
+        <ProblemNote sentences={[error.message]} />
+        <Link to="/">Back to the board</Link>
+      </>
+    );
+  }
+  if (!saw.data || !tension.data) return <Quiet>{words.loading}</Quiet>;
+  return <Filled saw={saw.data} tension={tension.data} />;
+}
+
+function Filled({ saw, tension }: { saw: Schemas['SawView']; tension: Schemas['TensionPage'] }) {
+  const { data: board } = useBoard();
+  const crew = board?.rails.find(
+    (rail) => rail.kind === 'CREW' && rail.plates.some((p) => p.tag === saw.tag),
+  )?.crew;
+  const retired = saw.retiredAt !== undefined;
+  const card = saw.card;
+  return (
+    <>
+      <title>{`Saw ${saw.tag} – Yellow Tally`}</title>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 2, py: 2 }}>
+        <TagPlate tag={saw.tag} size="large" />
+        <Box sx={{ flexGrow: 1 }}>
+          <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
+            {card.make} {card.model}
+          </Box>
+          <Box sx={{ color: 'text.secondary' }}>
+            {[
+              words.power[card.power].toLowerCase(),
+              words.handle[card.handle].toLowerCase(),
+              card.displacementCc ? `${card.displacementCc} cc` : card.volts ? `${card.volts} V` : '',
+              saw.bar ? `${barLength(saw.bar.lengthMm)} bar` : 'no bar',
+              `in service since ${dayOf(card.inService)}`,
+            ]
+              .filter(Boolean)
+              .join(', ')}
+          </Box>
+        </Box>
+        {tension.state && <StateMark state={tension.state}>{stateWords(tension.state, crew)}</StateMark>}
+        {!retired && (
+          <>
+            <Button variant="contained" component={Link} to={`/saws/${saw.tag}/tension`}>
+              Check tension&nbsp;<Key>T</Key>
+            </Button>
+            <Button variant="outlined" component={Link} to={`/saws/${saw.tag}/edit`}>
+              Edit&nbsp;<Key>E</Key>
+            </Button>
+          </>
+        )}
+      </Box>
+      {retired && (
+        <ProblemNote
+          sentences={[
+            `Saw ${saw.tag} was retired ${dayOf(saw.retiredAt ?? '')}: ${saw.retiredReason ?? ''}. Its history stays readable.`,
+          ]}
+        />
+      )}
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 340px' },
+          gap: 3,
+          alignItems: 'start',
+        }}
+      >
+        <Box sx={{ minWidth: 0 }}>
+          {tension.hold && <HoldPanel tag={saw.tag} tension={tension} />}
+          {!retired && <Waiting tension={tension} />}
+          {tension.growth && (
+            <Box component="section" sx={{ mt: 3 }}>
+              <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
+                Growth of chain {saw.chain?.tag}
+              </Box>
+              <GrowthChart growth={tension.growth} unit={tension.house.lengthUnit} />
+              <GrowthWords tension={tension} />
+            </Box>
+          )}
+          <TensionLog tension={tension} />
+        </Box>
+        <Box sx={{ display: 'grid', gap: 2 }}>
+          {!retired && <OutingPanel tag={saw.tag} crew={crew} />}
+          <SetPanel saw={saw} />
+        </Box>
+      </Box>
+    </>
+  );
+}
+
+function stateWords(state: Schemas['FitState'], crew: string | undefined): string {
+  return crew ? `${words.state[state]}, out with ${crew}` : words.state[state];
+}
+
+function Waiting({ tension }: { tension: Schemas['TensionPage'] }) {
+  const since = tension.sincePass;
+  return (
+    <Box component="section">
+      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
+        What waits
+      </Box>
+      {tension.work.length === 0 && <Box>Nothing. Tension was right when last read.</Box>}
+      {tension.work.map((work) => (
+        <Box key={work.what} sx={{ py: 0.5 }}>
+          <StateMark state={work.state}>{workTitle(work)}</StateMark>
+          <Box sx={{ color: 'text.secondary', fontSize: 14, pl: 2.75 }}>{workReason(work)}</Box>
+        </Box>
+      ))}
+      <Box sx={{ display: 'flex', gap: 4, mt: 1.5, flexWrap: 'wrap' }}>
+        <Box>
+          <Box sx={{ fontSize: 13, color: 'text.secondary', fontWeight: 600, mb: 0.5 }}>
+            Tanks since the last good reading
+          </Box>
+          <TallyStrip
+            used={since.tanks}
+            limit={tension.limits.tanks}
+            text={`${tanks(since.tanks)} used, limit ${tanks(tension.limits.tanks)}`}
+          />
+        </Box>
+        {tension.newChain && tension.rechecksDone < 3 && (
+          <Box>
+            <Box sx={{ fontSize: 13, color: 'text.secondary', fontWeight: 600, mb: 0.5 }}>
+              Rechecks of the new chain
+            </Box>
+            <TallyStrip
+              used={tension.rechecksDone}
+              limit={3}
+              text={`${tension.rechecksDone} of 3 rechecks done`}
+            />
+          </Box>
+        )}
+      </Box>
+    </Box>
+  );
+}

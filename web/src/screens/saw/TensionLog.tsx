@@ -1,0 +1,124 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { words } from '../../words/en';
+import { dayOf, figure, rounded, timeOf, turnsInLog } from '../../words/format';
+import { verdictWord } from '../../words/tension';
+
+const FIRST = 12;
+
+type Line = { at: string } & (
+  { kind: 'check'; check: Schemas['CheckView'] } | { kind: 'fitting'; fitting: Schemas['FittingView'] }
+);
+
+/** Tension checks and changes of set, latest first, as a log that reads in lines. */
+export function TensionLog({ tension }: { tension: Schemas['TensionPage'] }) {
+  const [all, setAll] = useState(false);
+  const lines: Line[] = [
+    ...tension.checks.map((check) => ({ at: check.at, kind: 'check' as const, check })),
+    ...tension.fittings.map((fitting) => ({ at: fitting.at, kind: 'fitting' as const, fitting })),
+  ].sort((a, b) => b.at.localeCompare(a.at));
+  const shown = all ? lines : lines.slice(0, FIRST);
+  return (
+    <Box component="section" aria-labelledby="tension-log" sx={{ mt: 3 }}>
+      <Box component="h2" id="tension-log" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
+        History
+      </Box>
+      {lines.length === 0 && <Box sx={{ color: 'text.secondary' }}>Nothing recorded yet.</Box>}
+      <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {shown.map((line) => (
+          <Box
+            component="li"
+            key={line.kind === 'check' ? line.check.id : line.at}
+            sx={(t) => ({
+              display: 'grid',
+              gridTemplateColumns: { xs: '1fr', sm: '120px 1fr' },
+              columnGap: 2,
+              py: 1,
+              borderBottom: `1px solid ${t.vars.palette.house.hairline}`,
+            })}
+          >
+            <Box sx={{ color: 'text.secondary' }}>
+              {dayOf(line.at)} {timeOf(line.at)}
+            </Box>
+            {line.kind === 'check' ? (
+              <CheckLine check={line.check} unit={tension.house.lengthUnit} />
+            ) : (
+              <FittingLine fitting={line.fitting} />
+            )}
+          </Box>
+        ))}
+      </Box>
+      {lines.length > FIRST && !all && (
+        <Button variant="text" onClick={() => setAll(true)}>
+          Show all {lines.length} records
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+function CheckLine({ check, unit }: { check: Schemas['CheckView']; unit: Schemas['LengthUnit'] }) {
+  const { tag = '' } = useParams();
+  const amended = check.amendedBy !== undefined;
+  return (
+    <Box>
+      <Box sx={amended ? { textDecoration: 'line-through', color: 'text.secondary' } : undefined}>
+        <strong>{verdictWord(check.outcome, check.provisional)}</strong>
+        {', '}
+        {words.occasion[check.occasion].toLowerCase()}, for {words.work[check.work].toLowerCase()}. {check.by}
+        .
+      </Box>
+      <Box sx={{ fontSize: 14 }}>{check.readings.map((r) => readingWords(r, unit)).join(' → ')}</Box>
+      {check.jointPlayMm !== undefined && (
+        <Box sx={{ fontSize: 14 }}>Joint play {rounded(check.jointPlayMm, 2)} mm.</Box>
+      )}
+      {check.note && <Box sx={{ fontSize: 14, color: 'text.secondary' }}>{check.note}</Box>}
+      {check.amends && <Box sx={{ fontSize: 14 }}>Amends an earlier check: {check.amendReason}</Box>}
+      {amended ? (
+        <Box sx={{ fontSize: 14, color: 'text.secondary' }}>Amended by a later record.</Box>
+      ) : (
+        <Box
+          component={Link}
+          to={`/saws/${tag}/tension?amends=${check.id}`}
+          aria-label={`Amend the check of ${dayOf(check.at)} ${timeOf(check.at)}`}
+          sx={{ fontSize: 13, color: 'text.secondary' }}
+        >
+          Amend
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function readingWords(reading: Schemas['ReadingView'], unit: Schemas['LengthUnit']): string {
+  const turned = reading.turnsBefore === 0 ? '' : `turned ${turnsInLog(reading.turnsBefore)}, `;
+  const value =
+    reading.figure !== undefined
+      ? figure(reading.figure, reading.method, unit)
+      : reading.tips
+        ? `tips ${words.tips[reading.tips].toLowerCase()}`
+        : '';
+  const unfair =
+    reading.unmet.length === 0
+      ? ''
+      : ` (not met: ${reading.unmet.map((c) => words.fair[c].toLowerCase()).join(', ')})`;
+  return `${turned}${words.method[reading.method].toLowerCase()} ${value} ${words.outcome[reading.outcome].toLowerCase()}${unfair}`;
+}
+
+function FittingLine({ fitting }: { fitting: Schemas['FittingView'] }) {
+  const parts = [fitting.bar, fitting.chain, fitting.sprocket].filter(Boolean).join(', ');
+  return (
+    <Box>
+      <strong>{parts ? `Fitted ${parts}` : 'Set taken off'}</strong>
+      {fitting.newChain && ', new chain'}
+      {fitting.soakHours !== undefined &&
+        fitting.soak &&
+        `, ${words.soak[fitting.soak]} (${fitting.soakHours} h)`}
+      . {fitting.by}.
+      {fitting.note && <Box sx={{ fontSize: 14, color: 'text.secondary' }}>{fitting.note}</Box>}
+    </Box>
+  );
+}

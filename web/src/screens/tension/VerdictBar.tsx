@@ -1,0 +1,106 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import type { Schemas } from '../../api/client';
+import { Key } from '../../parts/Key';
+import { figures } from '../../theme';
+import { nextMoveOf, reasonOf, verdictWord } from '../../words/tension';
+
+interface Props {
+  verdict: Schemas['TensionVerdict'] | undefined;
+  /** Whether the verdict answers what is typed now. */
+  current: boolean;
+  method: Schemas['TensionMethod'];
+  unit: Schemas['LengthUnit'];
+  tag: string;
+  saving: boolean;
+  onAgain: () => void;
+  onSave: () => void;
+}
+
+/** Verdict, reason, next movement of the hand, and what can be done about it. */
+export function VerdictBar({ verdict, current, method, unit, tag, saving, onAgain, onSave }: Props) {
+  const passes = verdict?.outcome === 'RIGHT' || verdict?.outcome === 'FIRM';
+  const turned = verdict?.next.kind === 'TURN_IN' || verdict?.next.kind === 'TURN_OUT';
+  const again = turned ? 'Adjusted, read again' : 'Read again';
+  const asItIs =
+    verdict?.outcome === 'THROW_RISK' ? `Save and hold saw ${tag}` : passes ? 'Save check' : 'Save as it is';
+  return (
+    <Box
+      sx={(t) => ({
+        order: 4,
+        position: 'sticky',
+        zIndex: 2,
+        bottom: 8,
+        background: t.vars.palette.house.beam,
+        color: t.vars.palette.house.onBeam,
+        border: `1px solid ${t.vars.palette.house.steel}`,
+        borderRadius: '8px',
+        p: { xs: 1.25, sm: 1.75 },
+        display: 'flex',
+        flexWrap: 'wrap',
+        gap: { xs: 1.25, sm: 1.75 },
+        alignItems: 'center',
+      })}
+    >
+      <Box
+        role="status"
+        aria-live="polite"
+        sx={{
+          display: 'flex',
+          flexWrap: 'wrap',
+          columnGap: 2.5,
+          rowGap: 0.5,
+          alignItems: 'center',
+          flex: '1 1 300px',
+        }}
+      >
+        {verdict ? (
+          <>
+            <Box
+              sx={(t) => ({
+                ...figures,
+                fontSize: 25,
+                color: t.vars.palette.house.tag,
+                opacity: current ? 1 : 0.6,
+              })}
+            >
+              {verdictWord(verdict.outcome, verdict.provisional)}
+            </Box>
+            <Box sx={{ flex: '1 1 260px' }}>
+              {reasonOf(verdict, method)} {nextMoveOf(verdict, method, unit)}
+            </Box>
+          </>
+        ) : (
+          <Box>Take a reading and type it in. The verdict follows as you type.</Box>
+        )}
+      </Box>
+      {verdict && (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+          {!passes && (
+            <Button variant="contained" disabled={!current} onClick={onAgain}>
+              {again}&nbsp;<Key>Enter</Key>
+            </Button>
+          )}
+          <Button
+            variant={passes ? 'contained' : 'outlined'}
+            disabled={!current || saving}
+            onClick={onSave}
+            sx={passes ? undefined : { color: 'inherit', '&:hover': { background: 'transparent' } }}
+          >
+            {asItIs}&nbsp;<Key>{passes ? 'Enter' : 'Ctrl Enter'}</Key>
+          </Button>
+          {passes && verdict.outcome === 'FIRM' && verdict.next.turn && (
+            <Button
+              variant="outlined"
+              disabled={!current}
+              onClick={onAgain}
+              sx={{ color: 'inherit', '&:hover': { background: 'transparent' } }}
+            >
+              Eased, read again
+            </Button>
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,102 @@
+import { useEffect, useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { newId } from '../../api/client';
+
+/** A reading while it is typed. */
+export interface DraftReading {
+  method: Schemas['TensionMethod'];
+  value: string;
+  tips?: Schemas['TipsPosition'] | undefined;
+  springsBack: boolean;
+  met: Schemas['FairCondition'][];
+  movement: Schemas['Movement'];
+  tipsClear: boolean;
+  tightSpot: boolean;
+  turnsBefore: number;
+}
+
+/** A reading that was taken, with what it meant when it was. */
+export interface TakenReading {
+  reading: DraftReading;
+  outcome: Schemas['TensionOutcome'];
+  provisional: boolean;
+  figure?: number | undefined;
+}
+
+/** A check that is not saved yet. Its id is made with it, so that saving twice stores once. */
+export interface Draft {
+  id: string;
+  work: Schemas['Work'];
+  occasion: Schemas['CheckOccasion'];
+  taken: TakenReading[];
+  now: DraftReading;
+  jointPlay: string;
+  note: string;
+  amendReason: string;
+}
+
+export const CONDITIONS: Schemas['FairCondition'][] = [
+  'NUTS_SLACK',
+  'BRAKE_OFF',
+  'NOSE_UP',
+  'COLD',
+  'OILED',
+  'PULLED_ROUND',
+];
+
+export function freshDraft(page: Schemas['TensionPage']): Draft {
+  return {
+    id: newId(),
+    work: page.house.usualWork,
+    occasion: page.occasion,
+    taken: [],
+    now: {
+      method: page.house.method,
+      value: '',
+      springsBack: true,
+      met: [],
+      movement: 'ONE_FINGER',
+      tipsClear: false,
+      tightSpot: false,
+      turnsBefore: 0,
+    },
+    jointPlay: '',
+    note: '',
+    amendReason: '',
+  };
+}
+
+/** A draft that outlives a closed browser: kept here until it is saved. */
+export function useDraft(key: string, page: Schemas['TensionPage']) {
+  const storeKey = `yellow-tally.tension.${key}`;
+  const [draft, setDraft] = useState<Draft>(() => {
+    const kept = localStorage.getItem(storeKey);
+    return kept ? (JSON.parse(kept) as Draft) : freshDraft(page);
+  });
+  const begun = draft.taken.length > 0 || draft.now.value !== '' || draft.note !== '';
+  useEffect(() => {
+    if (begun) localStorage.setItem(storeKey, JSON.stringify(draft));
+  }, [storeKey, draft, begun]);
+  const forget = () => localStorage.removeItem(storeKey);
+  return { draft, setDraft, forget };
+}
+
+/** The reading as the server takes it. */
+export function inputOf(r: DraftReading): Schemas['ReadingInput'] {
+  const byEye = r.method === 'TANG_LINE' && r.tips !== undefined && r.value.trim() === '';
+  return {
+    method: r.method,
+    ...(byEye ? { tips: r.tips } : { value: r.value }),
+    ...(r.method === 'LIFT_AND_SNAP' ? { springsBack: r.springsBack } : {}),
+    met: r.met,
+    movement: r.movement,
+    tipsClearWithoutPull: r.tipsClear,
+    tightSpot: r.tightSpot,
+    turnsBefore: r.turnsBefore,
+  };
+}
+
+/** Whether there is anything to ask the rules about. */
+export function hasReading(r: DraftReading): boolean {
+  return r.value.trim() !== '' || (r.method === 'TANG_LINE' && r.tips !== undefined);
+}

@@ -1,0 +1,195 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useColorScheme } from '@mui/material/styles';
+import type { ReactNode } from 'react';
+import { useState } from 'react';
+import { NavLink, useNavigate } from 'react-router';
+import { figures } from '../theme';
+import { words } from '../words/en';
+import { KeyList } from './KeyList';
+import { useKeys } from './keys';
+import { usePerson } from './person';
+import { TagSearch } from './TagSearch';
+
+const SCREENS = [
+  { to: '/', label: 'Board' },
+  { to: '/saws', label: 'Saws' },
+  { to: '/settings', label: 'Settings' },
+];
+
+/** The beam across the top of every screen, and the keys that work everywhere. */
+export function Shell({ children }: { children: ReactNode }) {
+  const navigate = useNavigate();
+  const [keysShown, setKeysShown] = useState(false);
+  useKeys({
+    '/': () => document.getElementById('tag-search')?.focus(),
+    '?': () => setKeysShown(true),
+    b: () => void navigate('/'),
+    s: () => void navigate('/saws'),
+    g: () => void navigate('/settings'),
+  });
+  return (
+    <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column' }}>
+      <Box
+        component="a"
+        href="#main"
+        sx={(t) => ({
+          position: 'absolute',
+          left: -9999,
+          '&:focus': {
+            left: 8,
+            top: 8,
+            zIndex: 10,
+            p: 1,
+            background: t.vars.palette.house.tag,
+            color: t.vars.palette.house.onTag,
+          },
+        })}
+      >
+        Skip to the content
+      </Box>
+      <Box
+        component="header"
+        sx={(t) => ({
+          background: t.vars.palette.house.beam,
+          color: t.vars.palette.house.onBeam,
+          display: 'flex',
+          flexWrap: 'wrap',
+          alignItems: 'center',
+          columnGap: { xs: 1, md: 3 },
+          rowGap: 1,
+          pb: { xs: 1, sm: 0 },
+          px: 2.5,
+          minHeight: 52,
+        })}
+      >
+        <Box
+          sx={(t) => ({ ...figures, fontSize: 23, color: t.vars.palette.house.tag, whiteSpace: 'nowrap' })}
+        >
+          {words.product}
+        </Box>
+        <Box component="nav" aria-label="Screens" sx={{ display: 'flex', gap: 0.5, flexGrow: 1 }}>
+          {SCREENS.map((screen) => (
+            <Box
+              key={screen.to}
+              component={NavLink}
+              to={screen.to}
+              end={screen.to === '/'}
+              sx={(t) => ({
+                color: 'inherit',
+                textDecoration: 'none',
+                fontWeight: 600,
+                fontSize: 16,
+                px: 1.25,
+                lineHeight: '49px',
+                borderBottom: '3px solid transparent',
+                '&.active': { borderBottomColor: t.vars.palette.house.tag },
+                '&:focus-visible': { outlineColor: t.vars.palette.house.tag, outlineOffset: -4 },
+              })}
+            >
+              {screen.label}
+            </Box>
+          ))}
+        </Box>
+        <PersonChoice />
+        <SchemeSwitch />
+        <TagSearch />
+      </Box>
+      <Box
+        component="main"
+        id="main"
+        tabIndex={-1}
+        sx={{ flexGrow: 1, outline: 'none', px: { xs: 1.5, sm: 2.5 }, pb: 4 }}
+      >
+        {children}
+      </Box>
+      <Box
+        component="footer"
+        sx={{
+          px: 2.5,
+          py: 1.5,
+          color: 'text.secondary',
+          fontSize: 13,
+          display: 'flex',
+          justifyContent: 'space-between',
+          gap: 2,
+          flexWrap: 'wrap',
+        }}
+      >
+        <span>{words.manual}</span>
+        <Button
+          variant="text"
+          size="small"
+          sx={{ minHeight: 24, p: 0, fontSize: 13, fontWeight: 400, color: 'text.secondary' }}
+          onClick={() => setKeysShown(true)}
+        >
+          Keys: ?
+        </Button>
+      </Box>
+      <KeyList open={keysShown} onClose={() => setKeysShown(false)} />
+    </Box>
+  );
+}
+
+function PersonChoice() {
+  const { people, person, choose } = usePerson();
+  return (
+    <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 14 }}>
+      <Box
+        component="span"
+        sx={(t) => ({ color: t.vars.palette.house.mutedOnBeam, display: { xs: 'none', md: 'inline' } })}
+      >
+        Recorded by
+      </Box>
+      <Box
+        component="select"
+        aria-label="Recorded by"
+        value={person?.id ?? ''}
+        onChange={(e: React.ChangeEvent<HTMLSelectElement>) => choose(e.target.value)}
+        sx={(t) => ({
+          font: 'inherit',
+          fontSize: 15,
+          minHeight: 34,
+          maxWidth: { xs: 118, sm: 170 },
+          color: 'inherit',
+          background: t.vars.palette.house.beam,
+          border: `1px solid ${t.vars.palette.house.steel}`,
+          borderRadius: '5px',
+          px: 0.75,
+          '&:focus-visible': { outlineColor: t.vars.palette.house.tag },
+        })}
+      >
+        {people.map((p) => (
+          <option key={p.id} value={p.id}>
+            {p.name}
+          </option>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function SchemeSwitch() {
+  const { mode, systemMode, setMode } = useColorScheme();
+  const dark = (mode === 'system' ? systemMode : mode) === 'dark';
+  return (
+    <Box
+      component="button"
+      onClick={() => setMode(dark ? 'light' : 'dark')}
+      sx={(t) => ({
+        font: 'inherit',
+        fontSize: 14,
+        minHeight: 34,
+        px: 1.25,
+        color: 'inherit',
+        background: 'transparent',
+        border: `1px solid ${t.vars.palette.house.steel}`,
+        borderRadius: '5px',
+        cursor: 'pointer',
+        '&:focus-visible': { outlineColor: t.vars.palette.house.tag },
+      })}
+    >
+      {dark ? 'Daylight' : 'Dim light'}
+    </Box>
+  );
+}

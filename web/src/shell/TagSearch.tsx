@@ -1,0 +1,101 @@
+import Box from '@mui/material/Box';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useBoard } from '../api/queries';
+
+/** Finds a saw by its tag from anywhere: 6 finds 06. */
+export function TagSearch() {
+  const navigate = useNavigate();
+  const { data: board } = useBoard();
+  const [text, setText] = useState('');
+  const [unknown, setUnknown] = useState<string>();
+  const tags = board?.rails.flatMap((rail) => rail.plates.map((plate) => plate.tag)) ?? [];
+
+  const find = () => {
+    const typed = text.trim();
+    if (typed === '') return;
+    const plain = (tag: string) => tag.toLowerCase().replace(/^0+/, '');
+    const tag = tags.find((t) => t === typed) ?? tags.find((t) => plain(t) === plain(typed));
+    if (tag === undefined) {
+      setUnknown(typed);
+      return;
+    }
+    setText('');
+    setUnknown(undefined);
+    if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+    void navigate(`/saws/${tag}`);
+  };
+
+  return (
+    <Box
+      component="form"
+      role="search"
+      onSubmit={(e: React.SyntheticEvent) => {
+        e.preventDefault();
+        find();
+      }}
+      sx={{ position: 'relative' }}
+    >
+      <Box
+        component="input"
+        id="tag-search"
+        aria-label="Tag number"
+        aria-describedby={unknown === undefined ? undefined : 'tag-unknown'}
+        placeholder="Tag number   /"
+        list="known-tags"
+        value={text}
+        autoComplete="off"
+        onChange={(e: React.ChangeEvent<HTMLInputElement>) => {
+          setText(e.target.value);
+          setUnknown(undefined);
+        }}
+        onKeyDown={(e: React.KeyboardEvent<HTMLInputElement>) => {
+          if (e.key === 'Escape') {
+            setText('');
+            setUnknown(undefined);
+            e.currentTarget.blur();
+          }
+        }}
+        sx={(t) => ({
+          font: 'inherit',
+          fontSize: 15,
+          width: { xs: 124, md: 190 },
+          minHeight: 34,
+          px: 1.25,
+          color: 'inherit',
+          background: 'transparent',
+          border: `1px solid ${t.vars.palette.house.steel}`,
+          borderRadius: '5px',
+          '&::placeholder': { color: t.vars.palette.house.mutedOnBeam, opacity: 1 },
+          '&:focus-visible': { outlineColor: t.vars.palette.house.tag },
+        })}
+      />
+      <datalist id="known-tags">
+        {tags.map((tag) => (
+          <option key={tag} value={tag} />
+        ))}
+      </datalist>
+      {unknown !== undefined && (
+        <Box
+          id="tag-unknown"
+          role="alert"
+          sx={(t) => ({
+            position: 'absolute',
+            right: 0,
+            top: 40,
+            zIndex: 5,
+            width: 230,
+            p: 1,
+            fontSize: 14,
+            background: t.vars.palette.background.paper,
+            color: t.vars.palette.text.primary,
+            border: `1px solid ${t.vars.palette.house.rust}`,
+            borderRadius: '5px',
+          })}
+        >
+          There is no saw {unknown} in service. Check the tag on its plate.
+        </Box>
+      )}
+    </Box>
+  );
+}

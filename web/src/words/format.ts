@@ -1,0 +1,107 @@
+import type { Schemas } from '../api/client';
+
+const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'short' });
+const dayMonth = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+const dayMonthYear = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+function startOfDay(date: Date): number {
+  return new Date(date.getFullYear(), date.getMonth(), date.getDate()).getTime();
+}
+
+/** A day as people say it: today, yesterday, Thu, 14 Dec, 14 Dec 2024. */
+export function dayOf(instant: string, now = new Date()): string {
+  const date = new Date(instant);
+  const days = Math.round((startOfDay(now) - startOfDay(date)) / 86_400_000);
+  if (days === 0) return 'today';
+  if (days === 1) return 'yesterday';
+  if (days > 1 && days < 7) return weekday.format(date);
+  return date.getFullYear() === now.getFullYear() ? dayMonth.format(date) : dayMonthYear.format(date);
+}
+
+export function timeOf(instant: string): string {
+  return clock.format(new Date(instant));
+}
+
+export function momentOf(instant: string): string {
+  return `${dayOf(instant)} ${timeOf(instant)}`;
+}
+
+function rounded(value: number, digits: number): string {
+  return String(Number(value.toFixed(digits)));
+}
+
+/** A length in the fleet's unit. */
+export function length(mm: number, unit: Schemas['LengthUnit']): string {
+  return unit === 'INCH' ? `${rounded(mm / 25.4, 2)} in` : `${rounded(mm, 1)} mm`;
+}
+
+/** Bars are spoken of in inches everywhere. */
+export function barLength(mm: number): string {
+  return `${rounded(mm / 25.4, 1)} in`;
+}
+
+export function figure(value: number, method: Schemas['TensionMethod'], unit: Schemas['LengthUnit']): string {
+  return method === 'TWELFTH_PAST_TOUCH' ? `${rounded(value, 0)}°` : length(value, unit);
+}
+
+const FRACTIONS: Record<string, string> = {
+  '1/12': 'a twelfth of a turn',
+  '1/8': 'an eighth of a turn',
+  '1/6': 'a sixth of a turn',
+  '1/4': 'a quarter of a turn',
+  '1/3': 'a third of a turn',
+  '1/2': 'half a turn',
+  '2/3': 'two thirds of a turn',
+  '3/4': 'three quarters of a turn',
+};
+
+const WITH_WHOLE: Record<string, string> = {
+  '1/4': 'and a quarter',
+  '1/2': 'and a half',
+  '3/4': 'and three quarters',
+};
+
+/** A turn as a hand is told it. */
+export function turn(hand: Schemas['HandTurn']): string {
+  const part = `${hand.parts}/${hand.of}`;
+  if (hand.wholes === 0) {
+    return FRACTIONS[part] ?? 'no turn';
+  }
+  const rest = hand.parts === 0 ? '' : ` ${WITH_WHOLE[part] ?? part}`;
+  return hand.wholes === 1 && rest === '' ? 'one turn' : `${hand.wholes}${rest} turns`;
+}
+
+const HAND_PARTS: [number, string][] = [
+  [1 / 12, '1/12'],
+  [1 / 8, '1/8'],
+  [1 / 6, '1/6'],
+  [1 / 4, '1/4'],
+  [1 / 3, '1/3'],
+  [1 / 2, '1/2'],
+  [2 / 3, '2/3'],
+  [3 / 4, '3/4'],
+];
+
+/** Turns in a log: 1/4 turn in, 1 1/2 turns out. */
+export function turnsInLog(turns: number): string {
+  const size = Math.abs(turns);
+  const wholes = Math.floor(size + 0.001);
+  const part = HAND_PARTS.find(([value]) => Math.abs(size - wholes - value) < 0.004)?.[1];
+  const exact = size - wholes < 0.004 ? String(wholes) : part && (wholes === 0 ? part : `${wholes} ${part}`);
+  return `${exact ?? rounded(size, 2)} ${size > 1.001 ? 'turns' : 'turn'} ${turns > 0 ? 'in' : 'out'}`;
+}
+
+export function tanks(count: number): string {
+  return `${rounded(count, 1)} ${count === 1 ? 'tank' : 'tanks'}`;
+}
+
+export function minutes(count: number): string {
+  return `${rounded(count, 0)} min`;
+}
+
+export function percent(value: number): string {
+  return `${rounded(value, 1)} %`;
+}
+
+export { rounded };
