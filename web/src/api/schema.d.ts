@@ -737,7 +737,7 @@ export interface components {
         /** @enum {string} */
         Role: "OFFICER" | "OPERATOR";
         SaidMisfit: {
-            kind: components["schemas"]["Kind"];
+            code: string;
             sentence: string;
         };
         SaidRefusal: {

@@ -20,11 +20,11 @@ final class Checks {
     }
 
     static String check(Api api, String id, String... readings) {
-        return check(api, id, "ROUTINE", "", readings);
+        return checkOf(api, id, "ROUTINE", "", readings);
     }
 
     /** {@code extra} is further JSON members, each with a leading comma. */
-    static String check(Api api, String id, String occasion, String extra, String... readings) {
+    static String checkOf(Api api, String id, String occasion, String extra, String... readings) {
         return """
                 {"id":"%s","personId":"%s","device":"test","occasion":"%s","work":"FELLING","readings":[%s]%s}""".formatted(id, api.officer(), occasion, String.join(",", readings), extra);
     }

@@ -42,7 +42,7 @@ class TensionCheckHttpTest {
     @Test
     void aSawIsHeldUntilItsSetHasBeenRead() {
         assertThat(api.plate(tag).path("state").asString()).isEqualTo("HELD");
-        Answer saved = save(Checks.check(api, RunningServer.id(), "SET_WAS_APART", "", Checks.reading("6")));
+        Answer saved = save(Checks.checkOf(api, RunningServer.id(), "SET_WAS_APART", "", Checks.reading("6")));
         assertThat(saved.body().path("outcome").asString()).isEqualTo("RIGHT");
         assertThat(saved.body().path("state").asString()).isEqualTo("FIT");
         assertThat(api.plate(tag).path("state").asString()).isEqualTo("FIT");
@@ -129,17 +129,17 @@ class TensionCheckHttpTest {
         save(Checks.check(api, wrong, Checks.reading("9")));
         assertThat(api.plate(tag).path("state").asString()).isEqualTo("DUE");
         String amends = ",\"amends\":\"" + wrong + "\"";
-        assertThat(save(Checks.check(api, RunningServer.id(), "ROUTINE", amends, Checks.reading("6")))
+        assertThat(save(Checks.checkOf(api, RunningServer.id(), "ROUTINE", amends, Checks.reading("6")))
                         .sentenceAt("amendReason"))
                 .isEqualTo("Say why the earlier check is amended.");
         String because = amends + ",\"amendReason\":\"Read off the wrong end of the rule\"";
-        assertThat(save(Checks.check(api, RunningServer.id(), "ROUTINE", because, Checks.reading("6")))
+        assertThat(save(Checks.checkOf(api, RunningServer.id(), "ROUTINE", because, Checks.reading("6")))
                         .status())
                 .isEqualTo(200);
         assertThat(api.plate(tag).path("state").asString()).isEqualTo("FIT");
         assertThat(history().size()).isEqualTo(2);
         assertThat(history().get(1).has("amendedBy")).isTrue();
-        assertThat(save(Checks.check(api, RunningServer.id(), "ROUTINE", because, Checks.reading("6")))
+        assertThat(save(Checks.checkOf(api, RunningServer.id(), "ROUTINE", because, Checks.reading("6")))
                         .sentenceAt("amends"))
                 .contains("already been amended");
     }
@@ -165,11 +165,11 @@ class TensionCheckHttpTest {
     @Test
     void timesInTheFutureOrBeforeTheFittingAreRefused() {
         String future = ",\"at\":\"2999-01-01T00:00:00Z\"";
-        assertThat(save(Checks.check(api, RunningServer.id(), "ROUTINE", future, Checks.reading("6")))
+        assertThat(save(Checks.checkOf(api, RunningServer.id(), "ROUTINE", future, Checks.reading("6")))
                         .sentenceAt("at"))
                 .isEqualTo("This time is in the future.");
         String past = ",\"at\":\"2020-01-01T00:00:00Z\"";
-        assertThat(save(Checks.check(api, RunningServer.id(), "ROUTINE", past, Checks.reading("6")))
+        assertThat(save(Checks.checkOf(api, RunningServer.id(), "ROUTINE", past, Checks.reading("6")))
                         .sentenceAt("at"))
                 .contains("before the set was fitted");
     }
@@ -177,11 +177,15 @@ class TensionCheckHttpTest {
     @Test
     void unknownFieldsAndBrokenRequestsAreRefused() {
         String extra = ",\"surprise\":1";
-        assertThat(save(Checks.check(api, RunningServer.id(), "ROUTINE", extra, Checks.reading("6")))
+        assertThat(save(Checks.checkOf(api, RunningServer.id(), "ROUTINE", extra, Checks.reading("6")))
                         .status())
                 .isEqualTo(400);
         assertThat(save("{\"id\":").status()).isEqualTo(400);
-        assertThat(save("{}").status()).isBetween(400, 422);
+        String primitives = "{\"id\":\"" + RunningServer.id() + "\",\"readings\":[]}";
+        Answer incomplete = save(primitives);
+        assertThat(incomplete.status()).isEqualTo(422);
+        assertThat(incomplete.sentenceAt("personId")).isEqualTo("This is needed.");
+        assertThat(incomplete.sentenceAt("work")).isEqualTo("This is needed.");
         assertThat(history().size()).isZero();
     }
 
