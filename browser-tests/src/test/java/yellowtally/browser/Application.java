@@ -1,0 +1,134 @@
+package yellowtally.browser;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+
+/** The packaged application as a process of its own, with demo data in a scratch folder. */
+final class Application implements AutoCloseable {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(90);
+    private static final HttpClient CLIENT = HttpClient.newHttpClient();
+
+    private final Process process;
+    private final int port;
+
+    private Application(Process process, int port) {
+        this.process = process;
+        this.port = port;
+    }
+
+    /** Starts on a free port and waits until it answers. */
+    static Application start(Path data) {
+        try {
+            int port = freePort();
+            Path jar = Path.of(System.getProperty("yellowtally.jar"));
+            Path archive = jar.resolveSibling("classes.jsa");
+            List<String> command = new ArrayList<>(List.of(
+                    ProcessHandle.current().info().command().orElse("java"),
+                    "-XX:TieredStopAtLevel=1",
+                    "-XX:+UseSerialGC",
+                    "-Xmx256m",
+                    "-Xshare:auto"));
+            if (Files.exists(archive)) {
+                command.add("-XX:SharedArchiveFile=" + archive);
+            }
+            command.addAll(List.of("-jar", jar.toString(), "--server.port=" + port, "--yellowtally.data=" + data));
+            Process process = new ProcessBuilder(command)
+                    .redirectErrorStream(true)
+                    .redirectOutput(data.resolve("application.log").toFile())
+                    .start();
+            Application application = new Application(process, port);
+            application.awaitAnswer(data.resolve("application.log"));
+            return application;
+        } catch (IOException e) {
+            throw new AssertionError(e);
+        }
+    }
+
+    String address() {
+        return "http://127.0.0.1:" + port;
+    }
+
+    /** Body of a GET. */
+    String get(String path) {
+        return send(HttpRequest.newBuilder(URI.create(address() + path)).GET());
+    }
+
+    /** Body of a write with JSON. */
+    String send(String method, String path, String json) {
+        return send(HttpRequest.newBuilder(URI.create(address() + path))
+                .header("Content-Type", "application/json")
+                .method(method, HttpRequest.BodyPublishers.ofString(json)));
+    }
+
+    /** Ends the process without a chance to tidy up, as {@code kill -9} does. */
+    void kill() {
+        process.destroyForcibly();
+        awaitEnd();
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
+        awaitEnd();
+    }
+
+    private void awaitEnd() {
+        try {
+            process.waitFor(30, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new AssertionError(e);
+        }
+    }
+
+    private void awaitAnswer(Path log) throws IOException {
+        long deadline = System.nanoTime() + PATIENCE.toNanos();
+        while (System.nanoTime() < deadline && process.isAlive()) {
+            try {
+                get("/api/people");
+                return;
+            } catch (AssertionError notYet) {
+                // Asked again below.
+            }
+            try {
+                // Not a wait for a time, only a pause between questions.
+                process.waitFor(100, TimeUnit.MILLISECONDS);
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+        }
+        throw new AssertionError("The application did not start:\n" + Files.readString(log));
+    }
+
+    private static String send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> response = CLIENT.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            if (response.statusCode() >= 400) {
+                throw new AssertionError(response.statusCode() + " " + response.body());
+            }
+            return response.body();
+        } catch (IOException e) {
+            throw new AssertionError(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new AssertionError(e);
+        }
+    }
+
+    private static int freePort() throws IOException {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        }
+    }
+}

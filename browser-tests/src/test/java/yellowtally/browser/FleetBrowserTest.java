@@ -1,0 +1,123 @@
+package yellowtally.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static yellowtally.browser.Screens.button;
+import static yellowtally.browser.Screens.rail;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Adding, editing and finding saws. */
+@ExtendWith(Screens.class)
+class FleetBrowserTest {
+
+    @Test
+    void aNewSawIsAddedOnceItsSetFitsAndIsHeldUntilRead(Screens.Opener screens) {
+        Page page = screens.open("/saws/new");
+        page.getByLabel("Tag", new Page.GetByLabelOptions().setExact(true)).fill("15");
+        page.getByLabel("Make").fill("Kestrup");
+        page.getByLabel("Model").fill("K50");
+        page.getByLabel("Bar tag").fill("YB-40");
+        page.getByLabel("Length").fill("18 in");
+        page.getByLabel("Asks for drive links").fill("68");
+        page.getByLabel("Chain tag").fill("YC-40");
+        page.getByLabel("Drive links", new Page.GetByLabelOptions().setExact(true))
+                .fill("66");
+        page.getByLabel("Sprocket tag").fill("YS-40");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("This loop has 66 drive links, the bar asks for 68.");
+        button(page, "Add saw 15").click();
+        assertThat(page).hasURL(Pattern.compile("/saws/new$"));
+
+        page.getByLabel("Drive links", new Page.GetByLabelOptions().setExact(true))
+                .fill("68");
+        assertThat(page.getByText("Bar, chain and sprocket fit each other.")).isVisible();
+        page.getByLabel("Displacement, cc").fill("fifty");
+        assertThat(page.getByText("This is not a number.")).isVisible();
+        page.getByLabel("Displacement, cc").fill("50");
+        button(page, "Add saw 15").click();
+        assertThat(page).hasURL(Pattern.compile("/saws/15$"));
+        assertThat(page.getByText("Read the tension: the set was apart")).isVisible();
+        page.keyboard().press("b");
+        assertThat(rail(page, "Held").getByLabel(Pattern.compile("^Saw 15,")))
+                .hasAccessibleName("Saw 15, 18 in, Held: Unread");
+    }
+
+    @Test
+    void aStaleEditIsSaidAndNothingTypedIsLost(Screens.Opener screens) {
+        Page page = screens.open("/saws/09/edit");
+        page.getByLabel("Model").fill("C14 mark two");
+        somebodyElseEdits(screens.application());
+        button(page, "Save the card").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("was changed by somebody else");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Model: C14 b stands now, you typed C14 mark two.");
+        assertThat(page.getByLabel("Model")).hasValue("C14 mark two");
+        button(page, "Save mine over it").click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                .hasText("Brackenfell C14 mark two");
+    }
+
+    private static void somebodyElseEdits(Application application) {
+        String saw = application.get("/api/saws/09");
+        String person = first(application.get("/api/people"), "\"id\":\"([^\"]+)\"");
+        String version = first(saw, "\"version\":(\\d+)");
+        String card = first(saw, "\"card\":(\\{[^}]*\\})").replace("\"C14\"", "\"C14 b\"");
+        application.send(
+                "PUT",
+                "/api/saws/09",
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"other\",\"version\":%s,\"saw\":%s}"
+                        .formatted(UUID.randomUUID(), person, version, card));
+    }
+
+    private static String first(String text, String pattern) {
+        Matcher matcher = Pattern.compile(pattern).matcher(text);
+        if (!matcher.find()) {
+            throw new AssertionError(pattern + " not in " + text);
+        }
+        return matcher.group(1);
+    }
+
+    @Test
+    void aSawThatIsNotThereIsSaidInWords(Screens.Opener screens) {
+        Page page = screens.open("/saws/99");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("There is no saw 99");
+        page = screens.open("/saws/99/tension");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("There is no saw 99");
+        page = screens.open("/");
+        assertThat(rail(page, "On the rack")).isVisible();
+        page.keyboard().press("/");
+        page.keyboard().type("99");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("There is no saw 99 in service");
+    }
+
+    @Test
+    void theListOfKeysOpensAndCloses(Screens.Opener screens) {
+        Page page = screens.open("/");
+        assertThat(rail(page, "On the rack")).isVisible();
+        page.keyboard().press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Find a saw by its tag");
+        page.keyboard().press("Escape");
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+    }
+
+    @Test
+    void aChangedSettingIsKeptWithItsReason(Screens.Opener screens) {
+        Page page = screens.open("/settings");
+        button(page, "Change: Lengths").click();
+        page.getByLabel("New value").selectOption("Inches");
+        button(page, "Set it").click();
+        assertThat(page.getByText("This is needed.")).isVisible();
+        page.getByLabel("Reason").fill("Our rules are in inches");
+        button(page, "Set it").click();
+        assertThat(page.getByText("Our rules are in inches")).isVisible();
+        button(page, "Change: Lengths").click();
+        page.getByLabel("Reason").fill("Back to millimetres");
+        button(page, "Back to Millimetres").click();
+        assertThat(page.getByText("Our rules are in inches")).hasCount(0);
+    }
+}

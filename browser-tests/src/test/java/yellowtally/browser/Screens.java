@@ -1,0 +1,106 @@
+package yellowtally.browser;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.extension.AfterEachCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+
+/** One application and one browser for all tests; a fresh page for each. */
+public final class Screens implements ParameterResolver, AfterEachCallback {
+
+    private static Application application;
+    private static Browser browser;
+
+    private final List<BrowserContext> contexts = new ArrayList<>();
+
+    /** Opens pages of the running application. */
+    public final class Opener {
+
+        /** Opens an address at the size of a bench screen. */
+        public Page open(String path) {
+            return open(path, 1280, 800, ColorScheme.LIGHT);
+        }
+
+        public Page open(String path, int width, int height, ColorScheme scheme) {
+            BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                    .setViewportSize(width, height)
+                    .setColorScheme(scheme));
+            contexts.add(context);
+            Page page = context.newPage();
+            page.navigate(application.address() + path);
+            return page;
+        }
+
+        /** The application behind the screens, for what somebody else does meanwhile. */
+        Application application() {
+            return application;
+        }
+    }
+
+    /** Chromium as Debian packages it; nothing is downloaded. */
+    static Browser launch(Playwright playwright) {
+        return playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
+    }
+
+    static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    /** A rail of the board, by its title. */
+    static Locator rail(Page page, String title) {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(title));
+    }
+
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+        return parameter.getParameter().getType() == Opener.class;
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+        start();
+        return new Opener();
+    }
+
+    @Override
+    public void afterEach(ExtensionContext context) {
+        contexts.forEach(BrowserContext::close);
+        contexts.clear();
+    }
+
+    private static synchronized void start() {
+        if (application != null) {
+            return;
+        }
+        try {
+            application = Application.start(Files.createTempDirectory("yellow-tally-browser"));
+            Runtime.getRuntime().addShutdownHook(new Thread(application::kill));
+            Playwright playwright = Playwright.create();
+            browser = launch(playwright);
+        } catch (IOException e) {
+            throw new AssertionError(e);
+        }
+    }
+}
