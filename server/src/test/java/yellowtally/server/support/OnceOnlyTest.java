@@ -1,0 +1,94 @@
+package yellowtally.server.support;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doAnswer;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.times;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import jakarta.persistence.EntityManager;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionStatus;
+import tools.jackson.databind.json.JsonMapper;
+
+class OnceOnlyTest {
+
+    private final EntityManager records = mock(EntityManager.class);
+    private final PlatformTransactionManager transactions = mock(PlatformTransactionManager.class);
+    private final Map<UUID, AppliedWrite> applied = new HashMap<>();
+    private final Runnable action = mock(Runnable.class);
+    private final UUID id = UUID.randomUUID();
+    private OnceOnly onceOnly;
+
+    record Request(String content) {}
+
+    @BeforeEach
+    void wire() {
+        when(transactions.getTransaction(any())).thenReturn(mock(TransactionStatus.class));
+        when(records.find(AppliedWrite.class, id)).thenAnswer(call -> applied.get(id));
+        doAnswer(call -> applied.put(id, call.getArgument(0))).when(records).persist(any());
+        Clock clock = Clock.fixed(Instant.parse("2026-05-01T06:00:00Z"), ZoneOffset.UTC);
+        onceOnly = new OnceOnly(records, transactions, JsonMapper.builder().build(), clock);
+    }
+
+    @Test
+    void aRepeatChangesNothing() {
+        onceOnly.run(id, new Request("a"), action);
+        onceOnly.run(id, new Request("a"), action);
+        verify(action, times(1)).run();
+        verify(transactions, times(2)).commit(any());
+    }
+
+    @Test
+    void theSameIdWithOtherContentIsRefusedAndRolledBack() {
+        onceOnly.run(id, new Request("a"), action);
+        assertThatThrownBy(() -> onceOnly.run(id, new Request("b"), action)).isInstanceOf(Refusal.class);
+        verify(action, times(1)).run();
+        verify(transactions).rollback(any());
+    }
+
+    @Test
+    void aRefusedActionIsRolledBackAndCanBeSentAgainMended() {
+        Runnable refusing = () -> {
+            throw Refusal.unfit("value", "missing");
+        };
+        assertThatThrownBy(() -> onceOnly.run(id, new Request("a"), refusing)).isInstanceOf(Refusal.class);
+        verify(transactions).rollback(any());
+        verify(transactions, never()).commit(any());
+    }
+
+    @Test
+    void twoCopiesSideBySideRunOnce() throws InterruptedException {
+        AtomicInteger runs = new AtomicInteger();
+        CountDownLatch together = new CountDownLatch(2);
+        ExecutorService pool = Executors.newFixedThreadPool(2);
+        for (int i = 0; i < 2; i++) {
+            pool.submit(() -> {
+                together.countDown();
+                together.await();
+                onceOnly.run(id, new Request("a"), runs::incrementAndGet);
+                return null;
+            });
+        }
+        pool.shutdown();
+        assertThat(pool.awaitTermination(10, TimeUnit.SECONDS)).isTrue();
+        assertThat(runs).hasValue(1);
+    }
+}
