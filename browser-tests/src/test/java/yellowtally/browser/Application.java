@@ -14,7 +14,11 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 
 /** The packaged application as a process of its own, with demo data in a scratch folder. */
-final class Application implements AutoCloseable {
+public final class Application implements AutoCloseable {
+
+    /** What {@code ./run} starts the application with. */
+    public static final List<String> JVM_OPTIONS =
+            List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx256m", "-Xshare:auto");
 
     private static final Duration PATIENCE = Duration.ofSeconds(90);
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
@@ -28,17 +32,14 @@ final class Application implements AutoCloseable {
     }
 
     /** Starts on a free port and waits until it answers. */
-    static Application start(Path data) {
+    public static Application start(Path data) {
         try {
             int port = freePort();
             Path jar = Path.of(System.getProperty("yellowtally.jar"));
             Path archive = jar.resolveSibling("classes.jsa");
-            List<String> command = new ArrayList<>(List.of(
-                    ProcessHandle.current().info().command().orElse("java"),
-                    "-XX:TieredStopAtLevel=1",
-                    "-XX:+UseSerialGC",
-                    "-Xmx256m",
-                    "-Xshare:auto"));
+            List<String> command = new ArrayList<>();
+            command.add(java());
+            command.addAll(JVM_OPTIONS);
             if (Files.exists(archive)) {
                 command.add("-XX:SharedArchiveFile=" + archive);
             }
@@ -55,24 +56,49 @@ final class Application implements AutoCloseable {
         }
     }
 
-    String address() {
+    /** The Java that runs the tests. */
+    public static String java() {
+        return ProcessHandle.current().info().command().orElse("java");
+    }
+
+    public String address() {
         return "http://127.0.0.1:" + port;
     }
 
+    /** Resident memory of the process in MB, as the kernel counts it. */
+    public double residentMb() throws IOException {
+        for (String line : Files.readAllLines(Path.of("/proc", Long.toString(process.pid()), "status"))) {
+            if (line.startsWith("VmRSS:")) {
+                return Double.parseDouble(line.replaceAll("\\D", "")) / 1024;
+            }
+        }
+        throw new IOException("no VmRSS");
+    }
+
     /** Body of a GET. */
-    String get(String path) {
+    public String get(String path) {
         return send(HttpRequest.newBuilder(URI.create(address() + path)).GET());
     }
 
     /** Body of a write with JSON. */
-    String send(String method, String path, String json) {
+    public String send(String method, String path, String json) {
         return send(HttpRequest.newBuilder(URI.create(address() + path))
                 .header("Content-Type", "application/json")
                 .method(method, HttpRequest.BodyPublishers.ofString(json)));
     }
 
+    /** Sends a write that must be refused. */
+    public void sendRefused(String path, String json) {
+        try {
+            send("POST", path, json);
+        } catch (AssertionError refused) {
+            return;
+        }
+        throw new AssertionError("taken: " + json);
+    }
+
     /** Ends the process without a chance to tidy up, as {@code kill -9} does. */
-    void kill() {
+    public void kill() {
         process.destroyForcibly();
         awaitEnd();
     }

@@ -51,7 +51,7 @@ public final class Screens implements ParameterResolver, AfterEachCallback {
     }
 
     /** Chromium as Debian packages it; nothing is downloaded. */
-    static Browser launch(Playwright playwright) {
+    public static Browser launch(Playwright playwright) {
         return playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import yellowtally.core.cuttingset.LoopSpec;
 import yellowtally.core.tension.ChainGrowth;
 import yellowtally.core.tension.CheckOccasion;
+import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TakeUp;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.tension.TensionSettings;
@@ -77,12 +78,20 @@ public record TensionLedger(
     public record GrowthPoint(Instant at, double tanks, double growthMm) {}
 
     /**
-     * What tension makes of the saw.
+     * What the account says of the saw, worked out in one go.
      *
-     * @param sisterRates mm per tank of other loops of the same pitch
+     * @param sisters paces of the loops of the same pitch, this one among them or not
      */
-    public TensionFitness fitness(List<Double> sisterRates, TensionSettings settings) {
-        return TensionFitness.of(history(sisterRates, settings), settings);
+    public TensionAccount assess(SisterPaces sisters, TensionSettings settings) {
+        ChainGrowth growth = growth(settings);
+        TakeUp takeUp = loop == null ? null : TakeUp.of(paces(), sisters, settings);
+        TensionHistory history = history(growth, takeUp);
+        return new TensionAccount(
+                TensionFitness.of(history, settings),
+                growth,
+                takeUp,
+                history.outingsSincePass(),
+                history.tanksSincePass());
     }
 
     /** Growth of the loop; {@code null} without a loop. */
@@ -97,15 +106,9 @@ public record TensionLedger(
                 loop.lengthMm(), loop.driveLinks(), takenUpMm(checks), play, travelMm, travelUsedMm(), settings);
     }
 
-    /** Growth by turns after each check since new. */
+    /** Growth by turns after each check since new. Cost grows in proportion to checks and outings. */
     public List<GrowthPoint> growthPoints() {
-        List<GrowthPoint> points = new ArrayList<>();
-        double moved = 0;
-        for (CheckEntry check : checks) {
-            moved += check.occasion().countsAsGrowth() ? check.movedMm() : 0;
-            points.add(new GrowthPoint(check.at(), tanksUntil(check.at()), Math.max(0, 2 * moved)));
-        }
-        return points;
+        return walked(GrowthPoint::new);
     }
 
     /** Growth per tank over the whole life so far, mm; {@code null} with too little to tell. */
@@ -113,50 +116,60 @@ public record TensionLedger(
         return TakeUp.rate(paces());
     }
 
-    /** Pace of take-up against its past and its sisters. */
-    public TakeUp takeUp(List<Double> sisterRates, TensionSettings settings) {
-        return TakeUp.of(paces(), sisterRates, settings);
+    private List<TakeUp.Point> paces() {
+        return walked((at, tanks, growthMm) -> new TakeUp.Point(tanks, growthMm));
     }
 
-    private TensionHistory history(List<Double> sisterRates, TensionSettings settings) {
-        List<CheckEntry> here = checks.stream().filter(CheckEntry::thisFitting).toList();
-        List<TensionHistory.Check> asChecks = here.stream()
-                .map(c -> new TensionHistory.Check(c.occasion(), c.outcome(), c.provisional()))
-                .toList();
+    private interface PointMaker<T> {
+        T make(Instant at, double tanks, double growthMm);
+    }
+
+    private <T> List<T> walked(PointMaker<T> maker) {
+        List<T> points = new ArrayList<>(checks.size());
+        double moved = 0;
+        double tanks = 0;
+        int ended = 0;
+        for (CheckEntry check : checks) {
+            while (ended < outings.size() && !outings.get(ended).backAt().isAfter(check.at())) {
+                tanks += outings.get(ended++).tanks();
+            }
+            moved += check.occasion().countsAsGrowth() ? check.movedMm() : 0;
+            points.add(maker.make(check.at(), tanks, Math.max(0, 2 * moved)));
+        }
+        return points;
+    }
+
+    private TensionHistory history(@Nullable ChainGrowth growth, @Nullable TakeUp takeUp) {
+        List<TensionHistory.Check> here = new ArrayList<>();
         Instant lastPass = Instant.MIN;
-        for (int i = 0; i < here.size(); i++) {
-            if (asChecks.get(i).passes()) {
-                lastPass = here.get(i).at();
+        for (CheckEntry check : checks) {
+            if (check.thisFitting()) {
+                TensionHistory.Check ended =
+                        new TensionHistory.Check(check.occasion(), check.outcome(), check.provisional());
+                here.add(ended);
+                lastPass = ended.passes() ? check.at() : lastPass;
             }
         }
-        Instant since = lastPass;
-        List<OutingEntry> after =
-                outings.stream().filter(o -> o.backAt().isAfter(since)).toList();
+        int outingsSincePass = 0;
+        double tanksSincePass = 0;
+        double tanksSinceFitted = 0;
+        for (OutingEntry outing : outings) {
+            if (outing.backAt().isAfter(lastPass)) {
+                outingsSincePass++;
+                tanksSincePass += outing.tanks();
+            }
+            tanksSinceFitted += outing.thisFitting() ? outing.tanks() : 0;
+        }
         return new TensionHistory(
                 setComplete,
                 newChain,
-                asChecks,
-                after.size(),
-                tanks(after),
-                tanks(outings.stream().filter(OutingEntry::thisFitting).toList()),
+                here,
+                outingsSincePass,
+                tanksSincePass,
+                tanksSinceFitted,
                 openHold,
-                growth(settings),
-                loop == null ? null : takeUp(sisterRates, settings));
-    }
-
-    /** Tanks burned since the last passing check on this fitting, and outings; both zero or more. */
-    public SincePass sincePass(TensionSettings settings) {
-        TensionHistory history = history(List.of(), settings);
-        return new SincePass(history.outingsSincePass(), history.tanksSincePass());
-    }
-
-    /** Use since the last passing check. */
-    public record SincePass(int outings, double tanks) {}
-
-    private List<TakeUp.Point> paces() {
-        return growthPoints().stream()
-                .map(p -> new TakeUp.Point(p.tanks(), p.growthMm()))
-                .toList();
+                growth,
+                takeUp);
     }
 
     private double travelUsedMm() {
@@ -174,13 +187,5 @@ public record TensionLedger(
                 .filter(check -> check.occasion().countsAsGrowth())
                 .mapToDouble(CheckEntry::movedMm)
                 .sum();
-    }
-
-    private double tanksUntil(Instant at) {
-        return tanks(outings.stream().filter(o -> !o.backAt().isAfter(at)).toList());
-    }
-
-    private static double tanks(List<OutingEntry> outings) {
-        return outings.stream().mapToDouble(OutingEntry::tanks).sum();
     }
 }

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param state what can be said
  * @param recentMmPerTank growth per tank over the last {@link #RECENT} readings; absent with too few
  * @param pastMmPerTank the same before that, first tank left out; absent with too few
- * @param sistersMmPerTank median of the sisters; absent with fewer than {@link #LEAST_SISTERS}
+ * @param sistersMmPerTank median of the sisters; absent with fewer than {@link SisterPaces#LEAST_SISTERS}
  */
 public record TakeUp(
         State state,
@@ -20,8 +20,6 @@ public record TakeUp(
 
     /** Readings that make the recent stretch. */
     public static final int RECENT = 4;
-    /** Fewer sisters than this say nothing. */
-    public static final int LEAST_SISTERS = 2;
     /** A new chain beds in during its first tank; that is no past to compare with. */
     private static final double BEDDING_IN_TANKS = 1.0;
 
@@ -45,12 +43,12 @@ public record TakeUp(
      * Judges the pace.
      *
      * @param points checks in order of time
-     * @param sisterRates whole-life mm per tank of other loops of the same pitch
+     * @param sisterPaces paces of the loops of the same pitch, this one among them or not
      */
-    public static TakeUp of(List<Point> points, List<Double> sisterRates, TensionSettings settings) {
+    public static TakeUp of(List<Point> points, SisterPaces sisterPaces, TensionSettings settings) {
         List<Point> run =
                 points.stream().filter(p -> p.tanks() >= BEDDING_IN_TANKS).toList();
-        Double sisters = sisterRates.size() < LEAST_SISTERS ? null : ScaleCalibration.settled(sisterRates);
+        Double sisters = sisterPaces.medianWithout(rate(points));
         if (run.size() <= RECENT) {
             return new TakeUp(State.TOO_FEW_READINGS, null, null, sisters);
         }

@@ -12,6 +12,7 @@ import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.fitness.TensionLedger.CheckEntry;
 import yellowtally.core.fitness.TensionLedger.OutingEntry;
 import yellowtally.core.tension.CheckOccasion;
+import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.tension.TensionSettings;
 
@@ -86,15 +87,20 @@ class TensionLedgerTest {
                         new OutingEntry(day(1), 2, true),
                         new OutingEntry(day(3), 1.5, true),
                         new OutingEntry(day(6), 0.5, true)));
-        assertThat(ledger.sincePass(TensionSettings.STANDARD)).isEqualTo(new TensionLedger.SincePass(2, 2.0));
-        assertThat(ledger.fitness(List.of(), TensionSettings.STANDARD).state()).isEqualTo(FitState.DUE);
+        TensionAccount account = ledger.assess(SisterPaces.NONE, TensionSettings.STANDARD);
+        assertThat(account.outingsSincePass()).isEqualTo(2);
+        assertThat(account.tanksSincePass()).isEqualTo(2.0);
+        assertThat(account.fitness().state()).isEqualTo(FitState.DUE);
     }
 
     @Test
     void withoutALoopThereIsNoGrowthAndTheSawIsHeld() {
         TensionLedger bare = new TensionLedger(null, false, false, 20.0, false, List.of(), List.of());
         assertThat(bare.growth(TensionSettings.STANDARD)).isNull();
-        assertThat(bare.fitness(List.of(), TensionSettings.STANDARD).state()).isEqualTo(FitState.HELD);
+        assertThat(bare.assess(SisterPaces.NONE, TensionSettings.STANDARD)
+                        .fitness()
+                        .state())
+                .isEqualTo(FitState.HELD);
     }
 
     @Test

@@ -72,17 +72,17 @@ class ChainGrowthTest {
         "0.9, 0.9, FASTER_THAN_ITS_SISTERS",
     })
     void fastIsTwiceItsPastOrItsSisters(double before, double after, TakeUp.State state) {
-        assertThat(TakeUp.of(pace(before, after), List.of(0.3, 0.35, 0.25), TensionSettings.STANDARD)
+        assertThat(TakeUp.of(pace(before, after), new SisterPaces(List.of(0.3, 0.35, 0.25)), TensionSettings.STANDARD)
                         .state())
                 .isEqualTo(state);
     }
 
     @Test
     void fewReadingsSayNothing() {
-        assertThat(TakeUp.of(pace(1, 1).subList(0, 4), List.of(), TensionSettings.STANDARD)
+        assertThat(TakeUp.of(pace(1, 1).subList(0, 4), SisterPaces.NONE, TensionSettings.STANDARD)
                         .state())
                 .isEqualTo(TakeUp.State.TOO_FEW_READINGS);
-        assertThat(TakeUp.of(pace(0.9, 0.9), List.of(0.3), TensionSettings.STANDARD)
+        assertThat(TakeUp.of(pace(0.9, 0.9), new SisterPaces(List.of(0.3)), TensionSettings.STANDARD)
                         .state())
                 .isEqualTo(TakeUp.State.STEADY);
     }
@@ -90,7 +90,18 @@ class ChainGrowthTest {
     @Test
     void readingsWithoutATankBetweenThemSayNothing() {
         List<TakeUp.Point> still = java.util.Collections.nCopies(8, new TakeUp.Point(3, 2));
-        assertThat(TakeUp.of(still, List.of(), TensionSettings.STANDARD).state())
+        assertThat(TakeUp.of(still, SisterPaces.NONE, TensionSettings.STANDARD).state())
                 .isEqualTo(TakeUp.State.TOO_FEW_READINGS);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            nullValues = "-",
+            value = {"1;2;9, 2, 5", "1;2;9, -, 2", "1;2;9, 7, 2", "1;2, 1, -", "1;2;3;4, 1, 3", "1;1;5, 1, 3", "4, -, -"
+            })
+    void sistersAreComparedWithoutTheLoopItself(String paces, Double own, Double median) {
+        SisterPaces sisters = new SisterPaces(
+                java.util.Arrays.stream(paces.split(";")).map(Double::valueOf).toList());
+        assertThat(sisters.medianWithout(own)).isEqualTo(median);
     }
 }

@@ -18,20 +18,6 @@ final class BenchStores {
 
     interface Checks extends ListCrudRepository<TensionCheck, UUID> {
 
-        /** Checks of every loop that hangs on a saw now, on whatever saw they were made. */
-        @Query("""
-                select new yellowtally.server.bench.CheckRow(t.id, t.chainId, t.fittingId, t.at, t.occasion, t.outcome,
-                    t.provisional, t.turns, t.adjusterLeadMm, t.jointPlayMm, t.amendsId)
-                from TensionCheck t join Chain c on c.id = t.chainId
-                where c.sawId is not null order by t.at""")
-        List<CheckRow> ofFittedChains();
-
-        @Query("""
-                select new yellowtally.server.bench.CheckRow(t.id, t.chainId, t.fittingId, t.at, t.occasion, t.outcome,
-                    t.provisional, t.turns, t.adjusterLeadMm, t.jointPlayMm, t.amendsId)
-                from TensionCheck t where t.chainId = :chainId order by t.at""")
-        List<CheckRow> ofChain(UUID chainId);
-
         List<TensionCheck> findBySawIdOrderByAtDescRecordedAtDesc(UUID sawId, Limit limit);
 
         Optional<TensionCheck> findByAmendsId(UUID id);

@@ -1,17 +1,13 @@
 package yellowtally.server.bench;
 
-import org.jspecify.annotations.Nullable;
+import yellowtally.core.fitness.TensionAccount;
 import yellowtally.core.fitness.TensionFitness;
 import yellowtally.core.fitness.TensionLedger;
-import yellowtally.core.tension.TakeUp;
 
-/**
- * A saw, its account, and what comes of it.
- *
- * @param takeUp pace of its loop among its sisters; absent without a loop
- */
-public record Standing(
-        FittedSaw fitted,
-        TensionLedger ledger,
-        TensionFitness fitness,
-        @Nullable TakeUp takeUp) {}
+/** A saw, its records, and what they say. */
+public record Standing(FittedSaw fitted, TensionLedger ledger, TensionAccount account) {
+
+    public TensionFitness fitness() {
+        return account.fitness();
+    }
+}

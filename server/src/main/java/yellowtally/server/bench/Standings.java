@@ -1,7 +1,7 @@
 package yellowtally.server.bench;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -11,85 +11,102 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.fitness.FitState;
 import yellowtally.core.fitness.TensionFitness;
 import yellowtally.core.fitness.TensionLedger;
+import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TensionSettings;
 import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.support.FleetRevision;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Sentences;
 import yellowtally.server.usage.EndedOuting;
 import yellowtally.server.usage.MayGoOut;
-import yellowtally.server.usage.Outings;
 
 /**
- * Where each saw stands, worked out from its records every time: nothing is kept that could disagree with them. Only the
- * records of loops that hang on a saw now are read, so the cost does not grow with the years.
+ * Where each saw stands, worked out from its records: nothing is stored that could disagree with them. Only the records of
+ * loops that hang on a saw now are read, so the cost does not grow with the years.
  */
 @Service
 public class Standings implements MayGoOut {
 
     private final BenchStores.FittedSaws saws;
-    private final BenchStores.Checks checks;
+    private final FittedChainRecords records;
     private final BenchStores.Holds holds;
-    private final Outings outings;
     private final FleetSettings settings;
     private final Sentences sentences;
+    private final FleetRevision revision;
+    private final TransactionTemplate reading;
+    private volatile @Nullable Kept kept;
 
     Standings(
             BenchStores.FittedSaws saws,
-            BenchStores.Checks checks,
+            FittedChainRecords records,
             BenchStores.Holds holds,
-            Outings outings,
             FleetSettings settings,
-            Sentences sentences) {
+            Sentences sentences,
+            FleetRevision revision,
+            PlatformTransactionManager transactions) {
         this.saws = saws;
-        this.checks = checks;
+        this.records = records;
         this.holds = holds;
-        this.outings = outings;
         this.settings = settings;
         this.sentences = sentences;
+        this.revision = revision;
+        this.reading = new TransactionTemplate(transactions);
+        this.reading.setReadOnly(true);
     }
 
-    /** Every saw in service, by tag. */
-    @Transactional(readOnly = true)
+    /** Every saw in service, by tag. Worked out anew after each write, and kept until the next. */
     public List<Standing> all() {
-        TensionSettings numbers = settings.rules().tension();
-        Map<UUID, List<CheckRow>> checksByChain =
-                unamended(checks.ofFittedChains()).stream().collect(Collectors.groupingBy(CheckRow::chainId));
-        Map<UUID, List<EndedOuting>> outingsByChain =
-                outings.endedOfFittedChains().stream().collect(Collectors.groupingBy(EndedOuting::chainId));
-        Set<UUID> held = holds.open().stream().map(Hold::sawId).collect(Collectors.toSet());
-
-        Map<FittedSaw, TensionLedger> ledgers = new LinkedHashMap<>();
-        Map<Pitch, Map<UUID, Double>> rates = new HashMap<>();
-        for (FittedSaw fitted : saws.inService()) {
-            TensionLedger ledger = ledger(fitted, checksByChain, outingsByChain, held);
-            ledgers.put(fitted, ledger);
-            Double rate = ledger.growthPerTank();
-            if (fitted.chain() != null && rate != null) {
-                rates.computeIfAbsent(fitted.chain().pitch(), p -> new HashMap<>())
-                        .put(fitted.chain().id(), rate);
-            }
+        long now = revision.now();
+        Kept before = kept;
+        if (before != null && before.revision() == now) {
+            return before.standings();
         }
-        List<Standing> standings = new ArrayList<>();
-        ledgers.forEach((fitted, ledger) -> {
-            List<Double> sisters = sisters(fitted.chain(), rates);
-            standings.add(new Standing(
-                    fitted,
-                    ledger,
-                    ledger.fitness(sisters, numbers),
-                    fitted.chain() == null ? null : ledger.takeUp(sisters, numbers)));
-        });
+        List<Standing> standings = reading.execute(status -> workedOut());
+        kept = new Kept(now, standings);
         return standings;
     }
 
+    /** What was worked out, and when. */
+    private record Kept(long revision, List<Standing> standings) {}
+
+    private List<Standing> workedOut() {
+        TensionSettings numbers = settings.rules().tension();
+        Map<UUID, List<CheckRow>> checksByChain = records.checks();
+        Map<UUID, List<EndedOuting>> outingsByChain = records.outings();
+        Set<UUID> held = holds.open().stream().map(Hold::sawId).collect(Collectors.toSet());
+
+        Map<FittedSaw, TensionLedger> ledgers = new LinkedHashMap<>();
+        Map<Pitch, List<Double>> paces = new EnumMap<>(Pitch.class);
+        for (FittedSaw fitted : saws.inService()) {
+            TensionLedger ledger = ledger(fitted, checksByChain, outingsByChain, held);
+            ledgers.put(fitted, ledger);
+            Double pace = ledger.growthPerTank();
+            if (fitted.chain() != null && pace != null) {
+                paces.computeIfAbsent(fitted.chain().pitch(), p -> new ArrayList<>())
+                        .add(pace);
+            }
+        }
+        Map<Pitch, SisterPaces> sisters = new EnumMap<>(Pitch.class);
+        paces.forEach((pitch, found) -> sisters.put(pitch, new SisterPaces(found)));
+        List<Standing> standings = new ArrayList<>();
+        ledgers.forEach((fitted, ledger) -> {
+            SisterPaces known = fitted.chain() == null
+                    ? SisterPaces.NONE
+                    : sisters.getOrDefault(fitted.chain().pitch(), SisterPaces.NONE);
+            standings.add(new Standing(fitted, ledger, ledger.assess(known, numbers)));
+        });
+        return List.copyOf(standings);
+    }
+
     /** One saw among its sisters. */
-    @Transactional(readOnly = true)
     public Standing of(Saw saw) {
         return all().stream()
                 .filter(s -> s.fitted().saw().id().equals(saw.id()))
@@ -122,7 +139,7 @@ public class Standings implements MayGoOut {
                 fitted.fitting() != null && fitted.fitting().newChain(),
                 fitted.saw().details().adjusterTravelMm(),
                 held.contains(fitted.saw().id()),
-                checks.stream().map(row -> entry(row, fitting)).toList(),
+                unamended(checks).stream().map(row -> entry(row, fitting)).toList(),
                 outings.stream()
                         .map(o -> new TensionLedger.OutingEntry(
                                 o.backAt(), o.tanks(), o.fittingId().equals(fitting)))
@@ -151,15 +168,5 @@ public class Standings implements MayGoOut {
         return amended.isEmpty()
                 ? rows
                 : rows.stream().filter(row -> !amended.contains(row.id())).toList();
-    }
-
-    private static List<Double> sisters(@Nullable Chain chain, Map<Pitch, Map<UUID, Double>> rates) {
-        if (chain == null) {
-            return List.of();
-        }
-        return rates.getOrDefault(chain.pitch(), Map.of()).entrySet().stream()
-                .filter(e -> !e.getKey().equals(chain.id()))
-                .map(Map.Entry::getValue)
-                .toList();
     }
 }

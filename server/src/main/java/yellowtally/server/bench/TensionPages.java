@@ -13,6 +13,7 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import yellowtally.core.fitness.FitState;
+import yellowtally.core.fitness.TensionAccount;
 import yellowtally.core.fitness.TensionLedger;
 import yellowtally.core.fitness.WaitingWork;
 import yellowtally.core.measure.LengthUnit;
@@ -84,13 +85,20 @@ class TensionPages {
             @Nullable TakeUp takeUp,
             int rechecksDone,
             boolean newChain,
-            TensionLedger.SincePass sincePass,
+            SincePass sincePass,
             Limits limits,
             List<CheckView> checks,
             List<FittingView> fittings) {}
 
     /** How the saw is read. */
     record House(TensionMethod method, boolean ownMethod, LengthUnit lengthUnit, Work usualWork) {}
+
+    /** Use since the last passing check. */
+    record SincePass(int outings, double tanks) {
+        static SincePass of(TensionAccount account) {
+            return new SincePass(account.outingsSincePass(), account.tanksSincePass());
+        }
+    }
 
     /** An open hold. */
     record HoldView(Instant at, String by) {}
@@ -171,7 +179,7 @@ class TensionPages {
                     null,
                     0,
                     false,
-                    new TensionLedger.SincePass(0, 0),
+                    new SincePass(0, 0),
                     limits,
                     history,
                     fittings);
@@ -187,11 +195,11 @@ class TensionPages {
                         .findFirst()
                         .map(h -> new HoldView(h.at(), names.getOrDefault(h.personId(), "")))
                         .orElse(null),
-                growth(standing.ledger(), rules.tension()),
-                standing.takeUp(),
+                growth(standing, rules.tension()),
+                standing.account().takeUp(),
                 standing.fitness().rechecksDone(),
                 newChain,
-                standing.ledger().sincePass(rules.tension()),
+                SincePass.of(standing.account()),
                 limits,
                 history,
                 fittings);
@@ -212,8 +220,9 @@ class TensionPages {
         return CheckOccasion.ROUTINE;
     }
 
-    private static @Nullable Growth growth(TensionLedger ledger, TensionSettings numbers) {
-        ChainGrowth now = ledger.growth(numbers);
+    private static @Nullable Growth growth(Standing standing, TensionSettings numbers) {
+        TensionLedger ledger = standing.ledger();
+        ChainGrowth now = standing.account().growth();
         if (now == null || ledger.loop() == null) {
             return null;
         }

@@ -13,7 +13,6 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.fitness.FitState;
-import yellowtally.core.fitness.TensionLedger;
 import yellowtally.core.fitness.WaitingWork;
 import yellowtally.core.tension.TensionSetting;
 import yellowtally.core.tension.TensionSettings;
@@ -148,7 +147,6 @@ class BoardController {
     }
 
     private static WorkRow row(Standing standing, @Nullable String crew, TensionSettings numbers) {
-        TensionLedger.SincePass since = standing.ledger().sincePass(numbers);
         List<WaitingWork> work = standing.fitness().work();
         return new WorkRow(
                 standing.fitted().saw().tag(),
@@ -157,8 +155,8 @@ class BoardController {
                 work,
                 WaitingWork.minutesNow(work),
                 new Tally(
-                        since.outings(),
-                        since.tanks(),
+                        standing.account().outingsSincePass(),
+                        standing.account().tanksSincePass(),
                         numbers.of(TensionSetting.CHECK_OUTINGS),
                         numbers.of(TensionSetting.CHECK_TANKS)));
     }

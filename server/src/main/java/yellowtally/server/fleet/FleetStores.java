@@ -3,7 +3,6 @@ package yellowtally.server.fleet;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.ListCrudRepository;
 
 /** The stores of the fleet room. */
@@ -49,9 +48,5 @@ final class FleetStores {
 
     interface Fittings extends ListCrudRepository<SetFitting, UUID> {
         List<SetFitting> findBySawIdOrderByAtDesc(UUID sawId);
-
-        @Query("select f from SetFitting f where f.chainId = :part or f.barId = :part or f.sprocketId = :part"
-                + " order by f.at")
-        List<SetFitting> historyOf(UUID part);
     }
 }

@@ -28,14 +28,21 @@ public class OnceOnly {
     private final TransactionTemplate transactions;
     private final JsonMapper json;
     private final Clock clock;
+    private final FleetRevision revision;
     private final Lock[] locks =
             Stream.generate(ReentrantLock::new).limit(STRIPES).toArray(Lock[]::new);
 
-    OnceOnly(EntityManager records, PlatformTransactionManager transactions, JsonMapper json, Clock clock) {
+    OnceOnly(
+            EntityManager records,
+            PlatformTransactionManager transactions,
+            JsonMapper json,
+            Clock clock,
+            FleetRevision revision) {
         this.records = records;
         this.transactions = new TransactionTemplate(transactions);
         this.json = json;
         this.clock = clock;
+        this.revision = revision;
     }
 
     /**
@@ -60,6 +67,8 @@ public class OnceOnly {
                 }
             });
         } finally {
+            // Counted even when refused: one reckoning too many costs less than one too few.
+            revision.written();
             lock.unlock();
         }
     }

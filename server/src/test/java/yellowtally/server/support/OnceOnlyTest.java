@@ -35,6 +35,7 @@ class OnceOnlyTest {
     private final Map<UUID, AppliedWrite> applied = new HashMap<>();
     private final Runnable action = mock(Runnable.class);
     private final UUID id = UUID.randomUUID();
+    private final FleetRevision revision = new FleetRevision();
     private OnceOnly onceOnly;
 
     record Request(String content) {}
@@ -45,7 +46,7 @@ class OnceOnlyTest {
         when(records.find(AppliedWrite.class, id)).thenAnswer(call -> applied.get(id));
         doAnswer(call -> applied.put(id, call.getArgument(0))).when(records).persist(any());
         Clock clock = Clock.fixed(Instant.parse("2026-05-01T06:00:00Z"), ZoneOffset.UTC);
-        onceOnly = new OnceOnly(records, transactions, JsonMapper.builder().build(), clock);
+        onceOnly = new OnceOnly(records, transactions, JsonMapper.builder().build(), clock, revision);
     }
 
     @Test
@@ -54,6 +55,7 @@ class OnceOnlyTest {
         onceOnly.run(id, new Request("a"), action);
         verify(action, times(1)).run();
         verify(transactions, times(2)).commit(any());
+        assertThat(revision.now()).isPositive();
     }
 
     @Test

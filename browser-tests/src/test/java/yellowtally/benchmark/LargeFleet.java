@@ -1,0 +1,237 @@
+package yellowtally.benchmark;
+
+import java.io.File;
+import java.io.IOException;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.sql.Timestamp;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import org.h2.Driver;
+import yellowtally.browser.Application;
+
+/** Writes a large fleet straight into the database of a stopped application, and reads it back as barely as can be. */
+final class LargeFleet {
+
+    static final int SAWS = 200;
+    private static final int CHAINS_EACH = 8;
+    private static final int CHECKS_A_CHAIN = 31;
+    private static final int DAYS_A_CHECK = 3;
+
+    private LargeFleet() {}
+
+    private static Connection open(Path data) throws SQLException {
+        return DriverManager.getConnection("jdbc:h2:file:" + data.resolve("yellow-tally"), "sa", "");
+    }
+
+    /** Adds the fleet; answers how many records of work the database holds then. */
+    static long write(Path data) throws SQLException {
+        try (Connection db = open(data)) {
+            db.setAutoCommit(false);
+            UUID person = one(db, "select id from person where role = 'OFFICER' limit 1");
+            UUID crew = one(db, "select id from crew limit 1");
+            for (int saw = 0; saw < SAWS; saw++) {
+                writeSaw(db, saw, person, crew);
+            }
+            db.commit();
+            try (Statement count = db.createStatement();
+                    ResultSet rows = count.executeQuery(
+                            "select (select count(*) from tension_check) + (select count(*) from outing)")) {
+                rows.next();
+                return rows.getLong(1);
+            }
+        }
+    }
+
+    private static void writeSaw(Connection db, int number, UUID person, UUID crew) throws SQLException {
+        UUID saw = UUID.randomUUID();
+        UUID bar = UUID.randomUUID();
+        UUID sprocket = UUID.randomUUID();
+        String tag = "L" + number;
+        run(
+                db,
+                "insert into saw (id, version, tag, make, model, power, handle, in_service, oiler, brake_seat, adjuster,"
+                        + " adjuster_lead_mm, adjuster_travel_mm, captive_nuts, spark_arrestor, usual_work) values"
+                        + " (?, 0, ?, 'Kestrup', 'K50', 'PETROL', 'REAR', date '2020-01-01', 'AUTOMATIC_FIXED', 'COVER', 'SIDE',"
+                        + " 0.8, 20, true, true, 'FELLING')",
+                saw,
+                tag);
+        run(db, "insert into bar values (?, 0, ?, 457.2, 'P_325', 'G_050', 68, 'SOLID', ?)", bar, "B" + tag, saw);
+        run(db, "insert into sprocket values (?, 0, ?, 'RIM', 7, 'P_325', ?)", sprocket, "S" + tag, saw);
+        int day = CHAINS_EACH * CHECKS_A_CHAIN * DAYS_A_CHECK;
+        for (int c = 0; c < CHAINS_EACH; c++) {
+            UUID chain = UUID.randomUUID();
+            UUID fitting = UUID.randomUUID();
+            boolean fitted = c == CHAINS_EACH - 1;
+            run(
+                    db,
+                    "insert into chain values (?, 0, ?, 'P_325', 'G_050', 68, 'STANDARD', 'SEMI_CHISEL', 30, 0, null, ?)",
+                    chain,
+                    "C" + c + tag,
+                    fitted ? saw : null);
+            run(
+                    db,
+                    "insert into set_fitting values (?, ?, ?, ?, ?, true, 12, null, ?, ?, ?, 'benchmark')",
+                    fitting,
+                    saw,
+                    chain,
+                    bar,
+                    sprocket,
+                    ago(day + 1),
+                    ago(day + 1),
+                    person);
+            if (fitted) {
+                run(db, "update saw set fitting_id = ? where id = ?", fitting, saw);
+            }
+            day = writeLife(db, saw, chain, fitting, person, crew, day);
+        }
+    }
+
+    private static int writeLife(Connection db, UUID saw, UUID chain, UUID fitting, UUID person, UUID crew, int from)
+            throws SQLException {
+        int day = from;
+        try (PreparedStatement check = db.prepareStatement(
+                        "insert into tension_check (id, saw_id, chain_id, fitting_id,"
+                                + " at, recorded_at, person_id, device, occasion, work, outcome, provisional, turns,"
+                                + " adjuster_lead_mm, bar_length_mm, tang_depth_mm, target_mm) values"
+                                + " (?, ?, ?, ?, ?, ?, ?, 'benchmark', 'ROUTINE', 'FELLING', 'RIGHT', false, 0.125, 0.8, 457.2, 5.5, 5.88)");
+                PreparedStatement outing =
+                        db.prepareStatement("insert into outing (id, version, saw_id, crew_id, chain_id,"
+                                + " fitting_id, out_at, out_person_id, back_at, back_person_id, tanks) values"
+                                + " (?, 0, ?, ?, ?, ?, ?, ?, ?, ?, 1.5)")) {
+            for (int i = 0; i < CHECKS_A_CHAIN; i++, day -= DAYS_A_CHECK) {
+                set(outing, UUID.randomUUID(), saw, crew, chain, fitting, ago(day + 1), person, ago(day + 1), person);
+                outing.addBatch();
+                set(check, UUID.randomUUID(), saw, chain, fitting, ago(day), ago(day), person);
+                check.addBatch();
+            }
+            outing.executeBatch();
+            check.executeBatch();
+        }
+        return day;
+    }
+
+    /**
+     * What the board reads, read with nothing but JDBC: the queries and columns the server asks for. In a process of its own
+     * with the options of the application, so that the two differ in their code and not in their compiler.
+     */
+    static Bare readBarely(Path data, int times) throws IOException {
+        Process process = new ProcessBuilder(command(data, times))
+                .redirectErrorStream(true)
+                .start();
+        String[] answer = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8)
+                .strip()
+                .split(" ");
+        return new Bare(Long.parseLong(answer[0]), Double.parseDouble(answer[1]));
+    }
+
+    private static List<String> command(Path data, int times) {
+        List<String> command = new ArrayList<>();
+        command.add(Application.java());
+        command.addAll(Application.JVM_OPTIONS);
+        command.addAll(List.of(
+                "-cp",
+                place(LargeFleet.class) + File.pathSeparator + place(Driver.class),
+                LargeFleet.class.getName(),
+                data.toString(),
+                Integer.toString(times)));
+        return command;
+    }
+
+    private static String place(Class<?> type) {
+        return Path.of(URI.create(
+                        type.getProtectionDomain().getCodeSource().getLocation().toString()))
+                .toString();
+    }
+
+    /** Reads as often as asked for twice, and prints rows and median ms of the second half. */
+    public static void main(String[] args) throws SQLException {
+        int times = Integer.parseInt(args[1]);
+        double[] millis = new double[times];
+        long rows = 0;
+        try (Connection db = open(Path.of(args[0]))) {
+            for (int run = 0; run < 2 * times; run++) {
+                long start = System.nanoTime();
+                rows = read(db);
+                millis[run % times] = (System.nanoTime() - start) / 1e6;
+            }
+        }
+        Arrays.sort(millis);
+        System.out.println(rows + " " + millis[times / 2]);
+    }
+
+    private static long read(Connection db) throws SQLException {
+        String[] queries = {
+            "select * from setting_change order by at",
+            "select s.*, c.*, b.*, p.*, f.* from saw s left join chain c on c.saw_id = s.id left join bar b on b.saw_id = s.id"
+                    + " left join sprocket p on p.saw_id = s.id left join set_fitting f on f.id = s.fitting_id"
+                    + " where s.retired_at is null order by s.tag",
+            "select t.id, t.chain_id, t.fitting_id, t.at, t.occasion, t.outcome, t.provisional, t.turns, t.adjuster_lead_mm,"
+                    + " t.joint_play_mm, t.amends_id from tension_check t join chain c on c.id = t.chain_id"
+                    + " where c.saw_id is not null",
+            "select o.chain_id, o.fitting_id, o.back_at, o.tanks from outing o join chain c on c.id = o.chain_id"
+                    + " where c.saw_id is not null and o.back_at is not null",
+            "select h.* from hold h where not exists (select 1 from hold_release r where r.hold_id = h.id)",
+            "select * from outing where open_saw_id is not null",
+            "select * from crew order by name",
+        };
+        long rows = 0;
+        for (String query : queries) {
+            rows += readAll(db, query);
+        }
+        return rows;
+    }
+
+    /** Rows read in one run, and the median time of a run in ms. */
+    record Bare(long rows, double medianMillis) {}
+
+    private static long readAll(Connection db, String query) throws SQLException {
+        long rows = 0;
+        try (PreparedStatement statement = db.prepareStatement(query);
+                ResultSet result = statement.executeQuery()) {
+            int columns = result.getMetaData().getColumnCount();
+            while (result.next()) {
+                rows++;
+                for (int column = 1; column <= columns; column++) {
+                    result.getObject(column);
+                }
+            }
+        }
+        return rows;
+    }
+
+    private static Timestamp ago(int days) {
+        return Timestamp.from(Instant.now().minusSeconds(days * 86_400L));
+    }
+
+    private static UUID one(Connection db, String query) throws SQLException {
+        try (Statement statement = db.createStatement();
+                ResultSet rows = statement.executeQuery(query)) {
+            rows.next();
+            return rows.getObject(1, UUID.class);
+        }
+    }
+
+    private static void run(Connection db, String sql, Object... values) throws SQLException {
+        try (PreparedStatement statement = db.prepareStatement(sql)) {
+            set(statement, values);
+            statement.executeUpdate();
+        }
+    }
+
+    private static void set(PreparedStatement statement, Object... values) throws SQLException {
+        for (int i = 0; i < values.length; i++) {
+            statement.setObject(i + 1, values[i]);
+        }
+    }
+}

@@ -1,0 +1,41 @@
+package yellowtally.core.tension;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How fast the loops of one pitch take up, mm per tank each, for comparing one of them with the others.
+ *
+ * @param sorted paces in rising order
+ */
+public record SisterPaces(List<Double> sorted) {
+
+    /** No sisters known. */
+    public static final SisterPaces NONE = new SisterPaces(List.of());
+    /** Fewer sisters than this say nothing. */
+    public static final int LEAST_SISTERS = 2;
+
+    public SisterPaces {
+        sorted = sorted.stream().sorted().toList();
+    }
+
+    /**
+     * Median of the others.
+     *
+     * @param own the pace of the loop that is compared, left out once; {@code null} when it has none
+     * @return {@code null} with fewer than {@link #LEAST_SISTERS} others
+     */
+    public @Nullable Double medianWithout(@Nullable Double own) {
+        int without = own == null ? -1 : sorted.indexOf(own);
+        int others = sorted.size() - (without < 0 ? 0 : 1);
+        if (others < LEAST_SISTERS) {
+            return null;
+        }
+        double upper = other(others / 2, without);
+        return others % 2 == 1 ? upper : (other(others / 2 - 1, without) + upper) / 2;
+    }
+
+    private double other(int index, int without) {
+        return sorted.get(without >= 0 && index >= without ? index + 1 : index);
+    }
+}
