@@ -123,7 +123,7 @@ export function BarDrawing({ method, figure, tips, outcome, label }: Props) {
       {label && (
         <text
           x={method === 'RAIL_TOUCH' || angle ? mid + 30 : mid + 14}
-          y={at(mid) + (lifted ? -14 : 32)}
+          y={at(mid) + (lifted ? -14 : 16 + 16 * letters)}
           fill={tone}
           stroke="none"
           fontFamily="Barlow Condensed"
