@@ -42,6 +42,8 @@ export function workTitle(work: Work): string {
       return `Chain has grown ${percent(work.figure)}. Watch it`;
     case 'RECHECK_AFTER_FIRST_TANK_WAITS':
       return 'New chain: last recheck after its first tank';
+    case 'FIRST_CUTS_WAIT':
+      return 'Set was apart: read again after the first cuts';
   }
 }
 
@@ -68,6 +70,8 @@ export function workReason(work: Work): string {
     case 'GROWN_TO_WATCH':
     case 'GROWN_TO_LIMIT':
       return 'Limits are estimates; the maker’s word wins';
+    case 'FIRST_CUTS_WAIT':
+      return 'A set that was apart settles';
     case 'TRAVEL_NEARLY_USED':
       return 'Growth of the chain has used it up';
     default:

@@ -115,7 +115,9 @@ function destination(row: Schemas['WorkRow']): string {
 function whenOf(row: Schemas['WorkRow']): string {
   if (row.state === 'HELD') return 'Held';
   if (row.state === 'DUE') return 'Due now';
-  return row.work[0]?.what === 'RECHECK_AFTER_FIRST_TANK_WAITS' ? 'After a tank' : 'Watch';
+  const what = row.work[0]?.what;
+  if (what === 'FIRST_CUTS_WAIT') return 'After cuts';
+  return what === 'RECHECK_AFTER_FIRST_TANK_WAITS' ? 'After a tank' : 'Watch';
 }
 
 function Strip({ row }: { row: Schemas['WorkRow'] }) {

@@ -6,7 +6,7 @@ import { device, sawPath } from '../../api/client';
 import { useSaw, useTensionPage, useWrite } from '../../api/queries';
 import { BarDrawing } from '../../parts/BarDrawing';
 import { Caution } from '../../parts/Caution';
-import { Field } from '../../parts/Field';
+import { Field, optionsOf, Pick } from '../../parts/Field';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
@@ -162,7 +162,7 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
           <Box sx={{ color: 'text.secondary' }}>
             {saw.bar &&
               `${barLength(saw.bar.lengthMm)} bar, ${words.pitch[saw.bar.pitch]} pitch, ${words.gauge[saw.bar.gauge]} gauge, ${saw.bar.driveLinks} drive links. `}
-            Chain {saw.chain?.tag}. {words.occasion[draft.occasion]}.
+            Chain {saw.chain?.tag}.
           </Box>
         </Box>
       </Box>
@@ -261,6 +261,12 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
                 problem={save.error?.at('amendReason')}
               />
             )}
+            <Pick
+              label="Why it is read now"
+              value={draft.occasion}
+              options={optionsOf(words.occasion)}
+              onChange={(occasion) => setDraft((d) => ({ ...d, occasion }))}
+            />
             <Field
               label="Note"
               value={draft.note}

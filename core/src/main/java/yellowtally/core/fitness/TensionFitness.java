@@ -53,6 +53,11 @@ public record TensionFitness(FitState state, List<WaitingWork> work, int recheck
                         || history.tanksSincePass() >= settings.of(TensionSetting.CHECK_TANKS))) {
             work.add(new WaitingWork(What.CHECK_DUE, FitState.DUE, history.tanksSincePass(), check));
         }
+        boolean wasApart = !checks.isEmpty() && checks.get(checks.size() - 1).occasion() == CheckOccasion.SET_WAS_APART;
+        // A new chain has its three rechecks instead; an outing makes the ordinary check due.
+        if (lastPasses && wasApart && !history.newChain() && history.outingsSincePass() == 0) {
+            work.add(new WaitingWork(What.FIRST_CUTS_WAIT, FitState.FIT, 0, check));
+        }
         int rechecksDone = addRechecks(work, history, settings, check);
         addWear(work, history, replace, check);
         return summed(work, rechecksDone);

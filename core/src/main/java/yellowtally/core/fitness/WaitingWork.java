@@ -32,6 +32,8 @@ public record WaitingWork(What what, FitState state, double figure, double minut
         CHECK_DUE,
         TAKES_UP_FAST,
         GROWN_TO_WATCH,
+        /** The set was apart: read again after the first cuts. Waits for them; nothing to do before. */
+        FIRST_CUTS_WAIT,
         /** Waits for the first tank; nothing to do today. */
         RECHECK_AFTER_FIRST_TANK_WAITS
     }
@@ -42,7 +44,7 @@ public record WaitingWork(What what, FitState state, double figure, double minut
      */
     public static double minutesNow(List<WaitingWork> work) {
         return work.stream()
-                .filter(w -> w.what() != What.RECHECK_AFTER_FIRST_TANK_WAITS)
+                .filter(w -> w.what() != What.RECHECK_AFTER_FIRST_TANK_WAITS && w.what() != What.FIRST_CUTS_WAIT)
                 .mapToDouble(WaitingWork::minutes)
                 .max()
                 .orElse(0);

@@ -82,6 +82,24 @@ class TensionFitnessTest {
     }
 
     @Test
+    void aSetThatWasApartIsReadAgainAfterTheFirstCuts() {
+        List<TensionHistory.Check> apart = List.of(
+                check(CheckOccasion.ROUTINE, TensionOutcome.RIGHT),
+                check(CheckOccasion.SET_WAS_APART, TensionOutcome.RIGHT));
+        TensionFitness fitness = assess(history(apart, 0, 0, false, false));
+        assertThat(fitness.state()).isEqualTo(FitState.FIT);
+        assertThat(fitness.work()).extracting(WaitingWork::what).containsExactly(What.FIRST_CUTS_WAIT);
+        assertThat(WaitingWork.minutesNow(fitness.work())).isZero();
+
+        List<TensionHistory.Check> cut = new ArrayList<>(apart);
+        cut.add(check(CheckOccasion.FIRST_CUTS, TensionOutcome.RIGHT));
+        assertThat(assess(history(cut, 0, 0, false, false)).work()).isEmpty();
+        assertThat(assess(history(apart, 1, 1, false, false)).work())
+                .extracting(WaitingWork::what)
+                .containsExactly(What.CHECK_DUE);
+    }
+
+    @Test
     void aNewChainOpensItsRechecksByItself() {
         List<TensionHistory.Check> fitted = List.of(check(CheckOccasion.SET_WAS_APART, TensionOutcome.RIGHT));
         TensionFitness fresh = assess(history(fitted, 0, 0, true, false));

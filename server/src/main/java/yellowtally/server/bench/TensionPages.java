@@ -211,6 +211,9 @@ class TensionPages {
             if (work.what() == WaitingWork.What.NOT_READ_SINCE_APART) {
                 return CheckOccasion.SET_WAS_APART;
             }
+            if (work.what() == WaitingWork.What.FIRST_CUTS_WAIT) {
+                return CheckOccasion.FIRST_CUTS;
+            }
             for (CheckOccasion recheck : NewChainRechecks.ORDER) {
                 if (work.what().name().equals(recheck.name())) {
                     return recheck;
