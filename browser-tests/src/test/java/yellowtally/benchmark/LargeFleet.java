@@ -31,7 +31,11 @@ final class LargeFleet {
     private LargeFleet() {}
 
     private static Connection open(Path data) throws SQLException {
-        return DriverManager.getConnection("jdbc:h2:file:" + data.resolve("yellow-tally"), "sa", "");
+        return open(data, "");
+    }
+
+    private static Connection open(Path data, String options) throws SQLException {
+        return DriverManager.getConnection("jdbc:h2:file:" + data.resolve("yellow-tally") + options, "sa", "");
     }
 
     /** Adds the fleet; answers how many records of work the database holds then. */
@@ -124,9 +128,12 @@ final class LargeFleet {
     /**
      * What the board reads, read with nothing but JDBC: the queries and columns the server asks for. In a process of its own
      * with the options of the application, so that the two differ in their code and not in their compiler.
+     *
+     * @param reuse whether the database may answer a repeated query from its last result, as it does until something is
+     *     written; after a write it reads anew
      */
-    static Bare readBarely(Path data, int times) throws IOException {
-        Process process = new ProcessBuilder(command(data, times))
+    static Bare readBarely(Path data, int times, boolean reuse) throws IOException {
+        Process process = new ProcessBuilder(command(data, times, reuse))
                 .redirectErrorStream(true)
                 .start();
         String[] answer = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8)
@@ -135,7 +142,7 @@ final class LargeFleet {
         return new Bare(Long.parseLong(answer[0]), Double.parseDouble(answer[1]));
     }
 
-    private static List<String> command(Path data, int times) {
+    private static List<String> command(Path data, int times, boolean reuse) {
         List<String> command = new ArrayList<>();
         command.add(Application.java());
         command.addAll(Application.JVM_OPTIONS);
@@ -144,7 +151,8 @@ final class LargeFleet {
                 place(LargeFleet.class) + File.pathSeparator + place(Driver.class),
                 LargeFleet.class.getName(),
                 data.toString(),
-                Integer.toString(times)));
+                Integer.toString(times),
+                reuse ? "1" : "0"));
         return command;
     }
 
@@ -159,7 +167,7 @@ final class LargeFleet {
         int times = Integer.parseInt(args[1]);
         double[] millis = new double[times];
         long rows = 0;
-        try (Connection db = open(Path.of(args[0]))) {
+        try (Connection db = open(Path.of(args[0]), ";OPTIMIZE_REUSE_RESULTS=" + args[2])) {
             for (int run = 0; run < 2 * times; run++) {
                 long start = System.nanoTime();
                 rows = read(db);
