@@ -2,6 +2,9 @@ import Box from '@mui/material/Box';
 import type { Schemas } from '../api/client';
 import { Plate } from './Plate';
 
+/** A longer rail scrolls in itself, so that held saws and waiting work stay in sight. */
+const MANY = 40;
+
 /** A rail with its plates on hooks; wraps when the fleet is large. */
 export function Rail({ title, note, plates }: { title: string; note: string; plates: Schemas['Plate'][] }) {
   return (
@@ -25,7 +28,16 @@ export function Rail({ title, note, plates }: { title: string; note: string; pla
       <Box sx={(t) => ({ height: 7, borderRadius: 1, background: t.vars.palette.house.steel })} />
       <Box
         component="ul"
-        sx={{ display: 'flex', flexWrap: 'wrap', gap: '8px 7px', m: 0, p: 0, pt: '9px', minHeight: 92 }}
+        sx={{
+          display: 'flex',
+          flexWrap: 'wrap',
+          gap: '8px 7px',
+          m: 0,
+          p: 0,
+          pt: '9px',
+          minHeight: 92,
+          ...(plates.length > MANY && { maxHeight: 214, overflowY: 'auto' }),
+        }}
       >
         {plates.map((plate) => (
           <Plate key={plate.tag} plate={plate} />

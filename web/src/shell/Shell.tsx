@@ -58,7 +58,7 @@ export function Shell({ children }: { children: ReactNode }) {
           alignItems: 'center',
           columnGap: { xs: 1, md: 3 },
           rowGap: 1,
-          pb: { xs: 1, sm: 0 },
+          pb: { xs: 1, md: 0 },
           px: 2.5,
           minHeight: 52,
         })}

@@ -82,8 +82,8 @@ export function nextMoveOf(
     case 'TURN_OUT':
       return `${verdict.outcome === 'FIRM' ? 'Usable. To ease it, turn' : 'Turn'} the adjuster out about ${turn(next.turn ?? { wholes: 0, parts: 0, of: 1 })}, then pull the chain round and read again.${aim}`;
     case 'READ_FAIRLY': {
-      const todo = verdict.unmet.map((c) => words.unfair[c]);
-      return todo.length === 0 ? 'Take the reading again.' : `${sentence(list(todo))} Then read again.`;
+      const mending = verdict.unmet.map((c) => words.unfair[c]);
+      return mending.length === 0 ? 'Take the reading again.' : `${sentence(list(mending))} Then read again.`;
     }
     case 'READ_COLD':
       return `${held}Let the chain cool, then read again. A chain tightened hot shrinks and runs too tight.`;
