@@ -6,11 +6,11 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import yellowtally.core.fitness.WaitingWork.What;
+import yellowtally.core.steps.Step;
 import yellowtally.core.tension.ChainGrowth;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.NewChainRechecks;
 import yellowtally.core.tension.TakeUp;
-import yellowtally.core.tension.TensionSetting;
 import yellowtally.core.tension.TensionSettings;
 
 /**
@@ -24,58 +24,52 @@ public record TensionFitness(FitState state, List<WaitingWork> work, int recheck
 
     /** Assesses a saw from its records. Nothing known means held (handbook section 11, fail-safe). */
     public static TensionFitness of(TensionHistory history, TensionSettings settings) {
-        double check = settings.of(TensionSetting.CHECK_MINUTES);
-        double replace = settings.of(TensionSetting.REPLACE_MINUTES);
         List<WaitingWork> work = new ArrayList<>();
         if (!history.setComplete()) {
-            work.add(new WaitingWork(What.NO_SET_FITTED, FitState.HELD, 0, replace));
-            if (history.openHold()) {
-                work.add(new WaitingWork(What.THROW_RISK, FitState.HELD, 0, check));
-            }
+            work.add(chain(What.NO_SET_FITTED, FitState.HELD, 0));
             return summed(work, NewChainRechecks.ORDER.size());
         }
         List<TensionHistory.Check> checks = history.checksSinceFitted();
         boolean lastPasses = false;
         if (checks.isEmpty()) {
-            work.add(new WaitingWork(What.NOT_READ_SINCE_APART, FitState.HELD, 0, check));
+            work.add(tension(What.NOT_READ_SINCE_APART, FitState.HELD, 0));
         } else {
             TensionHistory.Check last = checks.get(checks.size() - 1);
             lastPasses = last.passes();
             if (!lastPasses) {
-                work.add(ofFailed(last, check));
+                work.add(ofFailed(last));
             }
-        }
-        if (history.openHold()) {
-            work.add(new WaitingWork(lastPasses ? What.RELEASE_WAITS : What.THROW_RISK, FitState.HELD, 0, check));
-        }
-        if (lastPasses
-                && (history.outingsSincePass() >= settings.of(TensionSetting.CHECK_OUTINGS)
-                        || history.tanksSincePass() >= settings.of(TensionSetting.CHECK_TANKS))) {
-            work.add(new WaitingWork(What.CHECK_DUE, FitState.DUE, history.tanksSincePass(), check));
         }
         boolean wasApart = !checks.isEmpty() && checks.get(checks.size() - 1).occasion() == CheckOccasion.SET_WAS_APART;
         // A new chain has its three rechecks instead; an outing makes the ordinary check due.
         if (lastPasses && wasApart && !history.newChain() && history.outingsSincePass() == 0) {
-            work.add(new WaitingWork(What.FIRST_CUTS_WAIT, FitState.FIT, 0, check));
+            work.add(tension(What.FIRST_CUTS_WAIT, FitState.FIT, 0));
         }
-        int rechecksDone = addRechecks(work, history, settings, check);
-        addWear(work, history, replace, check);
+        int rechecksDone = addRechecks(work, history, settings);
+        addWear(work, history);
         return summed(work, rechecksDone);
     }
 
-    private static WaitingWork ofFailed(TensionHistory.Check last, double minutes) {
+    private static WaitingWork tension(What what, FitState state, double figure) {
+        return WaitingWork.of(what, state, figure, Step.TENSION);
+    }
+
+    private static WaitingWork chain(What what, FitState state, double figure) {
+        return WaitingWork.of(what, state, figure, Step.REPLACE_CHAIN);
+    }
+
+    private static WaitingWork ofFailed(TensionHistory.Check last) {
         return switch (last.outcome()) {
-            case THROW_RISK -> new WaitingWork(What.THROW_RISK, FitState.HELD, 0, minutes);
-            case TOO_TIGHT -> new WaitingWork(What.TOO_TIGHT, FitState.DUE, 0, minutes);
-            case LOOSE -> new WaitingWork(What.LOOSE, FitState.DUE, 0, minutes);
-            case TIGHT_SPOT -> new WaitingWork(What.TIGHT_SPOT, FitState.DUE, 0, minutes);
-            case NO_VERDICT -> new WaitingWork(What.READING_NOT_FAIR, FitState.DUE, 0, minutes);
-            case FIRM, RIGHT -> new WaitingWork(What.READ_HOT, FitState.DUE, 0, minutes);
+            case THROW_RISK -> tension(What.THROW_RISK, FitState.HELD, 0);
+            case TOO_TIGHT -> tension(What.TOO_TIGHT, FitState.DUE, 0);
+            case LOOSE -> tension(What.LOOSE, FitState.DUE, 0);
+            case TIGHT_SPOT -> tension(What.TIGHT_SPOT, FitState.DUE, 0);
+            case NO_VERDICT -> tension(What.READING_NOT_FAIR, FitState.DUE, 0);
+            case FIRM, RIGHT -> tension(What.READ_HOT, FitState.DUE, 0);
         };
     }
 
-    private static int addRechecks(
-            List<WaitingWork> work, TensionHistory history, TensionSettings settings, double minutes) {
+    private static int addRechecks(List<WaitingWork> work, TensionHistory history, TensionSettings settings) {
         if (!history.newChain()) {
             return NewChainRechecks.ORDER.size();
         }
@@ -86,30 +80,27 @@ public record TensionFitness(FitState state, List<WaitingWork> work, int recheck
         NewChainRechecks rechecks = NewChainRechecks.of(passed, history.tanksSinceFitted(), settings);
         rechecks.next().ifPresent(next -> {
             if (rechecks.dueNow()) {
-                work.add(new WaitingWork(What.valueOf(next.name()), FitState.DUE, rechecks.done(), minutes));
+                work.add(tension(What.valueOf(next.name()), FitState.DUE, rechecks.done()));
             } else {
-                work.add(new WaitingWork(What.RECHECK_AFTER_FIRST_TANK_WAITS, FitState.FIT, rechecks.done(), minutes));
+                work.add(tension(What.RECHECK_AFTER_FIRST_TANK_WAITS, FitState.FIT, rechecks.done()));
             }
         });
         return rechecks.done();
     }
 
-    private static void addWear(List<WaitingWork> work, TensionHistory history, double replace, double check) {
+    private static void addWear(List<WaitingWork> work, TensionHistory history) {
         ChainGrowth growth = history.growth();
         if (growth != null) {
             for (ChainGrowth.Reason reason : growth.reasons()) {
                 work.add(
                         switch (reason) {
-                            case GROWN_TO_LIMIT ->
-                                new WaitingWork(What.GROWN_TO_LIMIT, FitState.DUE, growth.percent(), replace);
+                            case GROWN_TO_LIMIT -> chain(What.GROWN_TO_LIMIT, FitState.DUE, growth.percent());
                             case TRAVEL_NEARLY_USED ->
-                                new WaitingWork(
+                                chain(
                                         What.TRAVEL_NEARLY_USED,
                                         FitState.DUE,
-                                        growth.travelLeftPercent() == null ? 0 : growth.travelLeftPercent(),
-                                        replace);
-                            case GROWN_TO_WATCH ->
-                                new WaitingWork(What.GROWN_TO_WATCH, FitState.FIT, growth.percent(), check);
+                                        growth.travelLeftPercent() == null ? 0 : growth.travelLeftPercent());
+                            case GROWN_TO_WATCH -> tension(What.GROWN_TO_WATCH, FitState.FIT, growth.percent());
                         });
             }
         }
@@ -119,7 +110,7 @@ public record TensionFitness(FitState state, List<WaitingWork> work, int recheck
                 && (takeUp.state() == TakeUp.State.FASTER_THAN_ITS_PAST
                         || takeUp.state() == TakeUp.State.FASTER_THAN_ITS_SISTERS)) {
             // A suspicion, not a finding: it is said, and the saw stays usable.
-            work.add(new WaitingWork(What.TAKES_UP_FAST, FitState.FIT, takeUp.recentMmPerTank(), check));
+            work.add(tension(What.TAKES_UP_FAST, FitState.FIT, takeUp.recentMmPerTank()));
         }
     }
 

@@ -16,7 +16,6 @@ import yellowtally.core.tension.TensionOutcome;
  * @param outingsSincePass outings since the last passing check
  * @param tanksSincePass tanks since the last passing check
  * @param tanksSinceFitted tanks since the loop was fitted
- * @param openHold whether a hold by throw risk has not been released by a person yet
  * @param growth growth of the loop; {@code null} without a loop
  * @param takeUp pace of the loop; {@code null} without a loop
  */
@@ -27,7 +26,6 @@ public record TensionHistory(
         int outingsSincePass,
         double tanksSincePass,
         double tanksSinceFitted,
-        boolean openHold,
         @Nullable ChainGrowth growth,
         @Nullable TakeUp takeUp) {
 

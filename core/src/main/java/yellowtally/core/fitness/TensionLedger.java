@@ -21,7 +21,6 @@ import yellowtally.core.tension.TensionSettings;
  * @param setComplete whether bar and sprocket are fitted with it
  * @param newChain whether the loop was new when it was fitted here
  * @param travelMm adjuster travel of the saw, mm; {@code null} when not known
- * @param openHold whether a hold by throw risk waits for its release
  * @param checks checks of this loop on any saw, amended ones left out
  * @param outings outings of this loop on any saw that have ended
  */
@@ -30,7 +29,6 @@ public record TensionLedger(
         boolean setComplete,
         boolean newChain,
         @Nullable Double travelMm,
-        boolean openHold,
         List<CheckEntry> checks,
         List<OutingEntry> outings) {
 
@@ -161,15 +159,7 @@ public record TensionLedger(
             tanksSinceFitted += outing.thisFitting() ? outing.tanks() : 0;
         }
         return new TensionHistory(
-                setComplete,
-                newChain,
-                here,
-                outingsSincePass,
-                tanksSincePass,
-                tanksSinceFitted,
-                openHold,
-                growth,
-                takeUp);
+                setComplete, newChain, here, outingsSincePass, tanksSincePass, tanksSinceFitted, growth, takeUp);
     }
 
     private double travelUsedMm() {

@@ -10,5 +10,10 @@ public enum SettingUnit {
     HOURS,
     OUTINGS,
     TANKS,
-    COUNT
+    CHARGES,
+    DAYS,
+    SHARPENINGS,
+    LOOPS,
+    COUNT,
+    CELSIUS
 }

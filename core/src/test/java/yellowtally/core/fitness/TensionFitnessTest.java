@@ -22,8 +22,8 @@ class TensionFitnessTest {
     }
 
     private static TensionHistory history(
-            List<TensionHistory.Check> checks, int outings, double tanks, boolean newChain, boolean hold) {
-        return new TensionHistory(true, newChain, checks, outings, tanks, tanks, hold, null, null);
+            List<TensionHistory.Check> checks, int outings, double tanks, boolean newChain) {
+        return new TensionHistory(true, newChain, checks, outings, tanks, tanks, null, null);
     }
 
     private static TensionFitness assess(TensionHistory history) {
@@ -35,28 +35,24 @@ class TensionFitnessTest {
             delimiter = '|',
             nullValues = "-",
             value = {
-                "-          | 0 | 0   | false | HELD | NOT_READ_SINCE_APART",
-                "RIGHT      | 0 | 0   | false | FIT  | -",
-                "FIRM       | 0 | 0.5 | false | FIT  | -",
-                "RIGHT      | 1 | 0.5 | false | DUE  | CHECK_DUE",
-                "RIGHT      | 0 | 1   | false | DUE  | CHECK_DUE",
-                "LOOSE      | 0 | 0   | false | DUE  | LOOSE",
-                "TOO_TIGHT  | 0 | 0   | false | DUE  | TOO_TIGHT",
-                "TIGHT_SPOT | 0 | 0   | false | DUE  | TIGHT_SPOT",
-                "NO_VERDICT | 0 | 0   | false | DUE  | READING_NOT_FAIR",
-                "THROW_RISK | 0 | 0   | true  | HELD | THROW_RISK",
-                "THROW_RISK,RIGHT | 0 | 0 | true  | HELD | RELEASE_WAITS",
-                "THROW_RISK,RIGHT | 0 | 0 | false | FIT  | -",
-                "RIGHT,LOOSE      | 0 | 0 | true  | HELD | THROW_RISK",
+                "-          | 0 | 0   | HELD | NOT_READ_SINCE_APART",
+                "RIGHT      | 0 | 0   | FIT  | -",
+                "FIRM       | 0 | 0.5 | FIT  | -",
+                "LOOSE      | 0 | 0   | DUE  | LOOSE",
+                "TOO_TIGHT  | 0 | 0   | DUE  | TOO_TIGHT",
+                "TIGHT_SPOT | 0 | 0   | DUE  | TIGHT_SPOT",
+                "NO_VERDICT | 0 | 0   | DUE  | READING_NOT_FAIR",
+                "THROW_RISK | 0 | 0   | HELD | THROW_RISK",
+                "RIGHT,LOOSE | 0 | 0 | DUE | LOOSE",
+                "THROW_RISK,RIGHT | 0 | 0 | FIT | -",
             })
-    void stateFollowsTheLastCheckAndTheHold(
-            String outcomes, int outings, double tanks, boolean hold, FitState state, What first) {
+    void stateFollowsTheLastCheck(String outcomes, int outings, double tanks, FitState state, What first) {
         List<TensionHistory.Check> checks = new ArrayList<>();
         if (outcomes != null) {
             Arrays.stream(outcomes.split(","))
                     .forEach(o -> checks.add(check(CheckOccasion.ROUTINE, TensionOutcome.valueOf(o))));
         }
-        TensionFitness fitness = assess(history(checks, outings, tanks, false, hold));
+        TensionFitness fitness = assess(history(checks, outings, tanks, false));
         assertThat(fitness.state()).isEqualTo(state);
         assertThat(fitness.work().isEmpty() ? null : fitness.work().get(0).what())
                 .isEqualTo(first);
@@ -64,19 +60,15 @@ class TensionFitnessTest {
 
     @Test
     void aSawWithoutASetIsHeld() {
-        TensionFitness fitness = assess(new TensionHistory(false, false, List.of(), 0, 0, 0, true, null, null));
+        TensionFitness fitness = assess(new TensionHistory(false, false, List.of(), 0, 0, 0, null, null));
         assertThat(fitness.state()).isEqualTo(FitState.HELD);
-        assertThat(fitness.work()).extracting(WaitingWork::what).containsExactly(What.NO_SET_FITTED, What.THROW_RISK);
+        assertThat(fitness.work()).extracting(WaitingWork::what).containsExactly(What.NO_SET_FITTED);
     }
 
     @Test
     void aProvisionalReadingLeavesTheSawDue() {
         TensionHistory hot = history(
-                List.of(new TensionHistory.Check(CheckOccasion.ROUTINE, TensionOutcome.RIGHT, true)),
-                0,
-                0,
-                false,
-                false);
+                List.of(new TensionHistory.Check(CheckOccasion.ROUTINE, TensionOutcome.RIGHT, true)), 0, 0, false);
         assertThat(assess(hot).work()).extracting(WaitingWork::what).containsExactly(What.READ_HOT);
         assertThat(assess(hot).state()).isEqualTo(FitState.DUE);
     }
@@ -86,23 +78,21 @@ class TensionFitnessTest {
         List<TensionHistory.Check> apart = List.of(
                 check(CheckOccasion.ROUTINE, TensionOutcome.RIGHT),
                 check(CheckOccasion.SET_WAS_APART, TensionOutcome.RIGHT));
-        TensionFitness fitness = assess(history(apart, 0, 0, false, false));
+        TensionFitness fitness = assess(history(apart, 0, 0, false));
         assertThat(fitness.state()).isEqualTo(FitState.FIT);
         assertThat(fitness.work()).extracting(WaitingWork::what).containsExactly(What.FIRST_CUTS_WAIT);
-        assertThat(WaitingWork.minutesNow(fitness.work())).isZero();
+        assertThat(fitness.work()).noneMatch(WaitingWork::forToday);
 
         List<TensionHistory.Check> cut = new ArrayList<>(apart);
         cut.add(check(CheckOccasion.FIRST_CUTS, TensionOutcome.RIGHT));
-        assertThat(assess(history(cut, 0, 0, false, false)).work()).isEmpty();
-        assertThat(assess(history(apart, 1, 1, false, false)).work())
-                .extracting(WaitingWork::what)
-                .containsExactly(What.CHECK_DUE);
+        assertThat(assess(history(cut, 0, 0, false)).work()).isEmpty();
+        assertThat(assess(history(apart, 1, 1, false)).work()).isEmpty();
     }
 
     @Test
     void aNewChainOpensItsRechecksByItself() {
         List<TensionHistory.Check> fitted = List.of(check(CheckOccasion.SET_WAS_APART, TensionOutcome.RIGHT));
-        TensionFitness fresh = assess(history(fitted, 0, 0, true, false));
+        TensionFitness fresh = assess(history(fitted, 0, 0, true));
         assertThat(fresh.state()).isEqualTo(FitState.DUE);
         assertThat(fresh.work()).extracting(WaitingWork::what).containsExactly(What.RECHECK_ONE_MINUTE);
 
@@ -110,13 +100,13 @@ class TensionFitnessTest {
                 check(CheckOccasion.SET_WAS_APART, TensionOutcome.RIGHT),
                 check(CheckOccasion.RECHECK_ONE_MINUTE, TensionOutcome.RIGHT),
                 check(CheckOccasion.RECHECK_LIGHT_CUTTING, TensionOutcome.FIRM));
-        TensionFitness ready = assess(history(two, 0, 0, true, false));
+        TensionFitness ready = assess(history(two, 0, 0, true));
         assertThat(ready.state()).isEqualTo(FitState.FIT);
         assertThat(ready.rechecksDone()).isEqualTo(2);
         assertThat(ready.work()).extracting(WaitingWork::what).containsExactly(What.RECHECK_AFTER_FIRST_TANK_WAITS);
-        assertThat(assess(history(two, 1, 1.2, true, false)).work())
+        assertThat(assess(history(two, 1, 1.2, true)).work())
                 .extracting(WaitingWork::what)
-                .containsExactly(What.RECHECK_FIRST_TANK, What.CHECK_DUE);
+                .containsExactly(What.RECHECK_FIRST_TANK);
     }
 
     @Test
@@ -125,10 +115,10 @@ class TensionFitnessTest {
         ChainGrowth worn = ChainGrowth.of(1000, 60, 10.5, null, null, 10, TensionSettings.STANDARD);
         ChainGrowth watched = ChainGrowth.of(1000, 60, 8, null, null, 8, TensionSettings.STANDARD);
         TakeUp fast = new TakeUp(TakeUp.State.FASTER_THAN_ITS_PAST, 1.2, 0.3, null);
-        TensionFitness retire = assess(new TensionHistory(true, false, right, 0, 0, 9, false, worn, null));
+        TensionFitness retire = assess(new TensionHistory(true, false, right, 0, 0, 9, worn, null));
         assertThat(retire.state()).isEqualTo(FitState.DUE);
         assertThat(retire.work()).extracting(WaitingWork::what).containsExactly(What.GROWN_TO_LIMIT);
-        TensionFitness watch = assess(new TensionHistory(true, false, right, 0, 0, 9, false, watched, fast));
+        TensionFitness watch = assess(new TensionHistory(true, false, right, 0, 0, 9, watched, fast));
         assertThat(watch.state()).isEqualTo(FitState.FIT);
         assertThat(watch.work()).extracting(WaitingWork::what).containsExactly(What.TAKES_UP_FAST, What.GROWN_TO_WATCH);
     }

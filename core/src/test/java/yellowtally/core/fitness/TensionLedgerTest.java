@@ -29,7 +29,7 @@ class TensionLedgerTest {
     }
 
     private static TensionLedger ledger(List<CheckEntry> checks, List<OutingEntry> outings) {
-        return new TensionLedger(LOOP, true, false, 20.0, false, checks, outings);
+        return new TensionLedger(LOOP, true, false, 20.0, checks, outings);
     }
 
     /** 0.5 + 1 turns of wear at 0.8 mm: 1.2 mm of bar, 2.4 mm of loop; seating turns use travel but are no growth. */
@@ -95,7 +95,7 @@ class TensionLedgerTest {
 
     @Test
     void withoutALoopThereIsNoGrowthAndTheSawIsHeld() {
-        TensionLedger bare = new TensionLedger(null, false, false, 20.0, false, List.of(), List.of());
+        TensionLedger bare = new TensionLedger(null, false, false, 20.0, List.of(), List.of());
         assertThat(bare.growth(TensionSettings.STANDARD)).isNull();
         assertThat(bare.assess(SisterPaces.NONE, TensionSettings.STANDARD)
                         .fitness()

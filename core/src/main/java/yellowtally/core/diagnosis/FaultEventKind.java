@@ -1,0 +1,18 @@
+package yellowtally.core.diagnosis;
+
+/** What can happen to a fault. */
+public enum FaultEventKind {
+    ANSWERED,
+    /** The last answer that stands is taken back. */
+    TAKEN_BACK,
+    CAUSE_FOUND,
+    /** That was not it: the questions go on. */
+    CAUSE_DROPPED,
+    /** It goes to a qualified mechanic with the record so far. */
+    TO_MECHANIC,
+    /** Stood on fresh card. */
+    STOOD,
+    /** Looked at the card. */
+    LOOKED,
+    CLOSED
+}

@@ -1,0 +1,117 @@
+package yellowtally.core.diagnosis;
+
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.oiling.LeakWatch;
+import yellowtally.core.steps.SawProfile;
+import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepEntry;
+
+/**
+ * How far a fault is on its way from the complaint to its end (handbook sections 7, 11 and 12): nothing is closed unproven.
+ *
+ * @param steps of the bench that are still to do, in their order
+ * @param proof the step that will prove it right
+ * @param leak whether only a dry day closes it
+ */
+public record FaultProgress(FaultStage stage, List<Step> steps, Step proof, boolean leak) {
+
+    /** Where a fault stands, in their order. */
+    public enum FaultStage {
+        /** The cause is looked for. */
+        FIND,
+        /** Somebody else repairs it; it comes back for its proof. */
+        WITH_MECHANIC,
+        REPAIR,
+        /** Repaired: its proof is missing. */
+        PROVE,
+        /** Proved but for the dry day on card. */
+        STAND,
+        /** Everything is on record; an officer closes it. */
+        CLOSES,
+        CLOSED
+    }
+
+    public FaultProgress {
+        steps = List.copyOf(steps);
+    }
+
+    /**
+     * A fault and what it is judged by.
+     *
+     * @param cause what was found; {@code null} while it is looked for
+     */
+    public record Facts(Complaint complaint, @Nullable Cause cause, FaultStory story) {
+
+        private Step proof() {
+            return cause == null ? complaint.proof() : cause.proofAfter(complaint);
+        }
+
+        private boolean mechanic() {
+            return story.mechanicAt() != null || cause != null && cause.mechanic();
+        }
+    }
+
+    /**
+     * Reads how far it is.
+     *
+     * @param records steps of the saw, in order of time
+     * @param watch the stand on card
+     */
+    public static FaultProgress of(Facts facts, SawProfile saw, List<StepEntry> records, LeakWatch watch) {
+        FaultStory story = facts.story();
+        Step proof = facts.proof();
+        boolean leak = facts.cause() != null && facts.cause().leak();
+        Instant since = facts.cause() == null ? story.mechanicAt() : story.causeAt();
+        if (story.closedAt() != null) {
+            return new FaultProgress(FaultStage.CLOSED, List.of(), proof, leak);
+        }
+        if (since == null) {
+            return new FaultProgress(FaultStage.FIND, List.of(), proof, leak);
+        }
+        List<Step> open = facts.cause() == null || facts.mechanic()
+                ? List.of()
+                : facts.cause().steps().stream()
+                        .filter(step -> step.appliesTo(saw) && !done(step, records, since))
+                        .toList();
+        if (!open.isEmpty()) {
+            return new FaultProgress(FaultStage.REPAIR, open, proof, leak);
+        }
+        if (!done(proof, records, since)) {
+            FaultStage stage = facts.mechanic() ? FaultStage.WITH_MECHANIC : FaultStage.PROVE;
+            return new FaultProgress(stage, List.of(proof), proof, leak);
+        }
+        boolean stood = watch.dry() && !repairedMeanwhile(facts, records, watch);
+        FaultStage stage = leak && !stood ? FaultStage.STAND : FaultStage.CLOSES;
+        return new FaultProgress(stage, List.of(), proof, leak);
+    }
+
+    /** Whether its repair was still going on after the saw was stood on card: then the dry day proves nothing. */
+    private static boolean repairedMeanwhile(Facts facts, List<StepEntry> records, LeakWatch watch) {
+        Cause cause = facts.cause();
+        Instant stood = watch.stoodAt();
+        Instant looked = facts.story().looks().stream()
+                .map(LeakWatch.Look::at)
+                .max(Instant::compareTo)
+                .orElse(null);
+        return cause != null
+                && stood != null
+                && looked != null
+                && records.stream()
+                        .anyMatch(record -> cause.steps().contains(record.step())
+                                && record.at().isAfter(stood)
+                                && record.at().isBefore(looked));
+    }
+
+    /** The latest record of a step since then passes, on the part that is fitted. */
+    private static boolean done(Step step, List<StepEntry> records, Instant since) {
+        StepEntry latest = null;
+        for (StepEntry record : records) {
+            if (record.step() == step && record.speaks() && record.at().isAfter(since)) {
+                latest = record;
+            }
+        }
+        return latest != null && latest.passed();
+    }
+}

@@ -1,0 +1,74 @@
+package yellowtally.core.diagnosis;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.oiling.LeakWatch;
+
+/**
+ * A fault as its records tell it.
+ *
+ * @param path answers that stand, in their order
+ * @param cause code of the cause found; {@code null} while it is looked for
+ * @param causeAt when it was found
+ * @param mechanicAt when it went to a mechanic; {@code null} when it did not
+ * @param stoodAt when it was stood on card last; {@code null} for never
+ * @param looks at the card
+ * @param closedAt {@code null} while it is open
+ */
+public record FaultStory(
+        List<Answered> path,
+        @Nullable String cause,
+        @Nullable Instant causeAt,
+        @Nullable Instant mechanicAt,
+        @Nullable Instant stoodAt,
+        List<LeakWatch.Look> looks,
+        @Nullable Instant closedAt) {
+
+    public FaultStory {
+        path = List.copyOf(path);
+        looks = List.copyOf(looks);
+    }
+
+    /** Reads the records of one fault, in any order. */
+    public static FaultStory of(List<FaultEvent> events) {
+        List<Answered> path = new ArrayList<>();
+        List<LeakWatch.Look> looks = new ArrayList<>();
+        String cause = null;
+        Instant causeAt = null;
+        Instant mechanicAt = null;
+        Instant stoodAt = null;
+        Instant closedAt = null;
+        for (FaultEvent event :
+                events.stream().sorted(Comparator.comparing(FaultEvent::at)).toList()) {
+            switch (event.kind()) {
+                case ANSWERED -> path.add(new Answered(String.valueOf(event.check()), event.answer()));
+                case TAKEN_BACK -> {
+                    if (!path.isEmpty()) {
+                        path.remove(path.size() - 1);
+                    }
+                }
+                case CAUSE_FOUND -> {
+                    cause = event.cause();
+                    causeAt = event.at();
+                }
+                case CAUSE_DROPPED -> {
+                    cause = null;
+                    causeAt = null;
+                    mechanicAt = null;
+                }
+                case TO_MECHANIC -> mechanicAt = event.at();
+                case STOOD -> stoodAt = event.at();
+                case LOOKED -> {
+                    if (event.wet() != null) {
+                        looks.add(new LeakWatch.Look(event.at(), event.wet()));
+                    }
+                }
+                case CLOSED -> closedAt = event.at();
+            }
+        }
+        return new FaultStory(path, cause, causeAt, mechanicAt, stoodAt, looks, closedAt);
+    }
+}

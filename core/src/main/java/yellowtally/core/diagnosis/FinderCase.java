@@ -1,0 +1,27 @@
+package yellowtally.core.diagnosis;
+
+import java.util.Set;
+import yellowtally.core.access.Stage;
+
+/**
+ * The saw that a complaint is about.
+ *
+ * @param traits what it has
+ * @param signals what is known of it
+ * @param open stages that are open before the first check
+ * @param onRecord codes of the checks that the bench has answered already: they cost nothing
+ */
+public record FinderCase(Set<SawTrait> traits, Set<Signal> signals, Set<Stage> open, Set<String> onRecord) {
+
+    public FinderCase {
+        traits = Set.copyOf(traits);
+        signals = Set.copyOf(signals);
+        open = Set.copyOf(open);
+        onRecord = Set.copyOf(onRecord);
+    }
+
+    /** A saw of which no record answers a check. */
+    public FinderCase(Set<SawTrait> traits, Set<Signal> signals, Set<Stage> open) {
+        this(traits, signals, open, Set.of());
+    }
+}

@@ -1,0 +1,30 @@
+package yellowtally.core.edge;
+
+import java.util.List;
+import java.util.Set;
+import yellowtally.core.settings.Numbers;
+
+/**
+ * The four lengths that are measured where nobody maps the whole loop, mm (handbook section 4).
+ */
+public record EdgeSample(double leftShortest, double leftLongest, double rightShortest, double rightLongest) {
+
+    /** The same as cutters; the middle of shortest and longest stands for the mean of a side. */
+    public List<Cutter> cutters() {
+        return List.of(
+                new Cutter(0, Side.LEFT, leftShortest, null),
+                new Cutter(1, Side.RIGHT, rightShortest, null),
+                new Cutter(2, Side.LEFT, leftLongest, null),
+                new Cutter(3, Side.RIGHT, rightLongest, null));
+    }
+
+    /**
+     * Strokes for the shortest and the longest of each side; those between get strokes between.
+     *
+     * @param dull whether the cutters were found dull or struck
+     */
+    public static SharpeningPlan plan(EdgeSample sample, double removalMm, boolean dull, Numbers numbers) {
+        return SharpeningPlan.of(new SharpeningPlan.Given(
+                sample.cutters(), Set.of(), removalMm, BaseStrokes.of(dull, numbers), numbers));
+    }
+}

@@ -1,0 +1,52 @@
+package yellowtally.core.edge;
+
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.settings.Numbers;
+
+/**
+ * What is known of the cutter lengths of a loop.
+ *
+ * @param newMm length when new, mm
+ * @param newKnown whether that was measured on this loop; else it is an estimate by its pitch
+ * @param latestMm shortest healthy cutter as measured last, mm; {@code null} when never measured
+ * @param markMm length at the wear mark, mm
+ */
+public record LoopCutters(
+        double newMm, boolean newKnown, @Nullable Double latestMm, double markMm) {
+
+    /** A new loop may measure a little more than its maker says. */
+    private static final double CALIPER_MM = 0.1;
+    /** Makers differ by as much where the length when new is only an estimate. */
+    private static final double MAKERS_DIFFER_MM = 3;
+
+    /**
+     * What is known of a loop.
+     *
+     * @param newMm {@code null} when not measured: the estimate of the pitch holds
+     * @param latestMm {@code null} when never measured
+     */
+    public static LoopCutters of(Pitch pitch, @Nullable Double newMm, @Nullable Double latestMm, Numbers numbers) {
+        double length = newMm == null ? numbers.of(EdgeSetting.newLengthOf(pitch)) : newMm;
+        return new LoopCutters(length, newMm != null, latestMm, numbers.of(EdgeSetting.WEAR_MARK));
+    }
+
+    /** Longest cutter that can be: more is a slip of the caliper. */
+    public double longestMm() {
+        return newMm + (newKnown ? CALIPER_MM : MAKERS_DIFFER_MM);
+    }
+
+    /** What was filed off since new, mm, never below zero; zero while nothing was measured. */
+    public double wearMm() {
+        return latestMm == null ? 0 : Math.max(0, newMm - latestMm);
+    }
+
+    /** Life left, percent: 100 when new, 0 at the wear mark (handbook section 4). */
+    public double percentLeft() {
+        if (latestMm == null) {
+            return 100;
+        }
+        double share = (latestMm - markMm) / Math.max(0.1, newMm - markMm);
+        return 100 * Math.max(0, Math.min(1, share));
+    }
+}

@@ -1,0 +1,5 @@
+/** Fuel. */
+@NullMarked
+package yellowtally.core.engine;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,122 @@
+package yellowtally.core.fitness;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.diagnosis.Signal;
+import yellowtally.core.edge.EdgeSetting;
+import yellowtally.core.fitness.WaitingWork.What;
+import yellowtally.core.schedule.DueEvent;
+import yellowtally.core.schedule.Task;
+import yellowtally.core.schedule.TaskDue;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Measure;
+import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepEntry;
+
+/** What the records of a saw say to the fault finder before its first question (handbook section 12). */
+public final class KnownSignals {
+
+    /** A task that is due at every outing says something only when it was left several times (est.). */
+    private static final double LEFT_OFTEN = 3;
+
+    private static final Map<What, Signal> BY_WORK = Map.ofEntries(
+            Map.entry(What.NOT_OILING, Signal.OIL_USE_LOW),
+            Map.entry(What.OIL_USE_LOW, Signal.OIL_USE_LOW),
+            Map.entry(What.OIL_USE_HIGH, Signal.OIL_USE_HIGH),
+            Map.entry(What.GROWN_TO_WATCH, Signal.CHAIN_GROWN),
+            Map.entry(What.GROWN_TO_LIMIT, Signal.CHAIN_GROWN),
+            Map.entry(What.TRAVEL_NEARLY_USED, Signal.CHAIN_GROWN),
+            Map.entry(What.TAKES_UP_FAST, Signal.TAKES_UP_FAST),
+            Map.entry(What.RECHECK_ONE_MINUTE, Signal.NEW_CHAIN),
+            Map.entry(What.RECHECK_LIGHT_CUTTING, Signal.NEW_CHAIN),
+            Map.entry(What.RECHECK_FIRST_TANK, Signal.NEW_CHAIN),
+            Map.entry(What.RECHECK_AFTER_FIRST_TANK_WAITS, Signal.NEW_CHAIN),
+            Map.entry(What.LOOSE, Signal.LOOSE_WHEN_READ),
+            Map.entry(What.THROW_RISK, Signal.LOOSE_WHEN_READ),
+            Map.entry(What.TOO_TIGHT, Signal.TIGHT_WHEN_READ));
+
+    private static final Map<Task, Signal> BY_TASK = Map.ofEntries(
+            Map.entry(Task.SHARPEN, Signal.SHARPEN_OVERDUE),
+            Map.entry(Task.DEPTH_GAUGES, Signal.GAUGES_OVERDUE),
+            Map.entry(Task.DRESS_RAILS, Signal.RAILS_OVERDUE),
+            Map.entry(Task.BEARING, Signal.BEARING_OVERDUE),
+            Map.entry(Task.AIR_FILTER, Signal.FILTER_OVERDUE),
+            Map.entry(Task.PLUG, Signal.PLUG_OVERDUE),
+            Map.entry(Task.ARRESTOR, Signal.ARRESTOR_OVERDUE),
+            Map.entry(Task.STARTER, Signal.STARTER_OVERDUE),
+            Map.entry(Task.TANKS, Signal.TANKS_OVERDUE));
+
+    private static final Map<Finding, Signal> BY_FINDING = Map.of(
+            Finding.SPROCKET_PLAN, Signal.SPROCKET_WORN,
+            Finding.SPROCKET_WORN_OUT, Signal.SPROCKET_WORN,
+            Finding.GROOVE_WATCH, Signal.GROOVE_WORN,
+            Finding.GROOVE_WORN_OUT, Signal.GROOVE_WORN,
+            Finding.FUEL_OLD, Signal.FUEL_OLD);
+
+    private KnownSignals() {}
+
+    /** Everything that is known. */
+    public static Set<Signal> of(
+            SawAccount account, SawLedger ledger, PartLedger parts, SawWear wear, Numbers numbers) {
+        Set<Signal> known = EnumSet.noneOf(Signal.class);
+        for (WaitingWork work : account.work()) {
+            add(known, true, BY_WORK.get(work.what()));
+            Finding found = work.finding();
+            if (found != null) {
+                add(known, true, BY_FINDING.get(found));
+            }
+        }
+        account.tasks().forEach(due -> addTask(known, due));
+        add(known, freshSprocket(ledger), Signal.FRESH_SPROCKET);
+        add(known, wear.flip() != null && wear.flip().turnNow(), Signal.FLIP_OVERDUE);
+        addSides(known, parts, numbers);
+        return known;
+    }
+
+    private static void addTask(Set<Signal> known, TaskDue due) {
+        Task task = due.task();
+        add(known, due.fraction() >= 1 - 1e-9, BY_TASK.get(task));
+        if (task == Task.FULL_CLEAN) {
+            add(known, due.fraction() >= LEFT_OFTEN, Signal.LONG_SINCE_CLEAN);
+            add(known, due.events().contains(DueEvent.RAIN), Signal.RAIN_OUTINGS);
+        }
+        add(known, task == Task.NOSE_GREASE && due.fraction() >= LEFT_OFTEN, Signal.NOSE_UNGREASED);
+        add(known, task == Task.SHARPEN && due.events().contains(DueEvent.GROUND_STRUCK), Signal.GROUND_STRUCK);
+    }
+
+    /** The drum was off and no oil card has passed since: perhaps the oil drive did not catch. */
+    private static boolean freshSprocket(SawLedger ledger) {
+        StepEntry drum = latest(ledger.schedule().records(), Set.of(Step.BEARING, Step.REPLACE_SPROCKET));
+        StepEntry card = latest(ledger.schedule().records(), Set.of(Step.OIL_CARD));
+        return drum != null && (card == null || !card.passed() || card.at().isBefore(drum.at()));
+    }
+
+    private static @Nullable StepEntry latest(List<StepEntry> records, Set<Step> steps) {
+        StepEntry latest = null;
+        for (StepEntry record : records) {
+            latest = steps.contains(record.step()) ? record : latest;
+        }
+        return latest;
+    }
+
+    private static void addSides(Set<Signal> known, PartLedger parts, Numbers numbers) {
+        List<Double> differences = parts.sideDifferences();
+        double last = differences.isEmpty() ? 0 : differences.get(differences.size() - 1);
+        add(known, last > numbers.of(EdgeSetting.BALANCE_CURVE), Signal.LEFT_CUTTERS_LONGER);
+        add(known, -last > numbers.of(EdgeSetting.BALANCE_CURVE), Signal.RIGHT_CUTTERS_LONGER);
+        boolean left = parts.latestSpread(Measure.LEFT_SHORTEST, Measure.LEFT_LONGEST) > numbers.of(EdgeSetting.SPREAD);
+        boolean right =
+                parts.latestSpread(Measure.RIGHT_SHORTEST, Measure.RIGHT_LONGEST) > numbers.of(EdgeSetting.SPREAD);
+        add(known, left || right, Signal.CUTTERS_UNEVEN);
+    }
+
+    private static void add(Set<Signal> known, boolean is, @Nullable Signal signal) {
+        if (is && signal != null) {
+            known.add(signal);
+        }
+    }
+}

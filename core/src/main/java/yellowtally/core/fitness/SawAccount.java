@@ -1,0 +1,32 @@
+package yellowtally.core.fitness;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.oiling.OilRatio;
+import yellowtally.core.schedule.TaskDue;
+import yellowtally.core.steps.OpenFinding;
+
+/**
+ * What the records say of a saw.
+ *
+ * @param state fit, due or held: the worst of what waits
+ * @param work what waits, most urgent first
+ * @param tension what its loop says
+ * @param tasks where every task of the schedule stands
+ * @param findings what was found and still waits
+ * @param oil how much bar oil goes beside the fuel; {@code null} with too few tanks to tell
+ */
+public record SawAccount(
+        FitState state,
+        List<WaitingWork> work,
+        TensionAccount tension,
+        List<TaskDue> tasks,
+        List<OpenFinding> findings,
+        @Nullable OilRatio oil) {
+
+    public SawAccount {
+        work = List.copyOf(work);
+        tasks = List.copyOf(tasks);
+        findings = List.copyOf(findings);
+    }
+}

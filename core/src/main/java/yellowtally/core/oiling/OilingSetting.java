@@ -1,0 +1,69 @@
+package yellowtally.core.oiling;
+
+import yellowtally.core.settings.LinedSetting;
+import yellowtally.core.settings.SettingLine;
+import yellowtally.core.settings.SettingUnit;
+
+/** The limits of oiling (handbook section 7). */
+public enum OilingSetting implements LinedSetting {
+    NONE_UNDER(ratio(
+            "oiling.ratio.none-under",
+            0.3,
+            "Tanks of bar oil for each of fuel: under this the chain is not oiled, hold.")),
+    LOW_UNDER(ratio("oiling.ratio.low-under", 0.6, "Under this the oiling is low: check before use.")),
+    HIGH_OVER(ratio("oiling.ratio.high-over", 1.3, "Over this the oil runs out before the fuel does, or leaks.")),
+    LEAST_TANKS(SettingLine.given(
+            "oiling.ratio.tanks",
+            3,
+            SettingUnit.TANKS,
+            1,
+            20,
+            7,
+            "Over this many of the last tanks at least the oil ratio is taken.")),
+    TREND(SettingLine.estimate(
+            "oiling.ratio.trend",
+            0.2,
+            SettingUnit.FACTOR,
+            0.05,
+            1,
+            "A ratio that moved by more than this against the tanks before is rising or falling.")),
+    THIN_BELOW(SettingLine.given(
+            "oiling.grade.thin-below",
+            0,
+            SettingUnit.CELSIUS,
+            -20,
+            15,
+            7,
+            "Below this temperature thin winter oil, from it on 30 weight.")),
+    LOOK_HOURS(SettingLine.given(
+            "oiling.leak.look",
+            4,
+            SettingUnit.HOURS,
+            1,
+            24,
+            7,
+            "A saw stands this long on fresh card before the first look.")),
+    DRY_HOURS(SettingLine.given(
+            "oiling.leak.dry",
+            24,
+            SettingUnit.HOURS,
+            12,
+            96,
+            7,
+            "A leak is closed only when it stayed dry this long."));
+
+    private final SettingLine line;
+
+    OilingSetting(SettingLine line) {
+        this.line = line;
+    }
+
+    private static SettingLine ratio(String key, double standard, String why) {
+        return SettingLine.given(key, standard, SettingUnit.FACTOR, 0.05, 3, 7, why);
+    }
+
+    @Override
+    public SettingLine line() {
+        return line;
+    }
+}

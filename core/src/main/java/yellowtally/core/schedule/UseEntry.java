@@ -1,0 +1,26 @@
+package yellowtally.core.schedule;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Set;
+import yellowtally.core.steps.Subject;
+
+/**
+ * One outing that has ended, as the schedule reads it.
+ *
+ * @param backAt when the saw came back
+ * @param firstDay day it went out
+ * @param lastDay day it came back, not before {@code firstDay}
+ * @param tanks tanks, charges or run hours, zero or more
+ * @param conditions what the saw went through
+ * @param events what happened that makes tasks due at once
+ * @param subjects whose use it was: this saw, and each fitted part that was on it, here or on another saw
+ */
+public record UseEntry(
+        Instant backAt,
+        LocalDate firstDay,
+        LocalDate lastDay,
+        double tanks,
+        Set<Condition> conditions,
+        Set<DueEvent> events,
+        Set<Subject> subjects) {}

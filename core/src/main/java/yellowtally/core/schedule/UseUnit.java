@@ -1,0 +1,19 @@
+package yellowtally.core.schedule;
+
+/** What is counted towards a limit (handbook section 10). */
+public enum UseUnit {
+    /** Tanks of fuel; charges on a battery saw, run hours on a corded one. */
+    TANKS,
+    OUTINGS,
+    DAYS,
+    DAYS_IN_USE,
+    FIRE_SEASON_DAYS,
+    SHARPENINGS,
+    /** Loops fitted on the sprocket. */
+    LOOPS;
+
+    /** Whether what the saw went through makes a unit count more. Time passes at one pace. */
+    boolean weighs() {
+        return this == TANKS || this == OUTINGS || this == DAYS_IN_USE;
+    }
+}

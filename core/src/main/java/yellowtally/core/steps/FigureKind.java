@@ -1,0 +1,12 @@
+package yellowtally.core.steps;
+
+/** What a figure counts. */
+public enum FigureKind {
+    /** Millimetres. */
+    LENGTH,
+    COUNT,
+    DAYS,
+    PERCENT,
+    /** Turns of a screw, in positive, out negative or the other way round as the step says. */
+    TURNS
+}

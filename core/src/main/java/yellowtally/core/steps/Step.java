@@ -1,0 +1,116 @@
+package yellowtally.core.steps;
+
+import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.access.Stage;
+import yellowtally.core.cuttingset.NoseKind;
+
+/** Every step of a visit, in the order of the hands (handbook sections 1 and 3 to 9). */
+public enum Step {
+    MAKE_SAFE(StepGroup.MAKE_SAFE, StepKind.CONFIRM, Stage.CLOSED, saw -> true),
+    OUTSIDE_LOOK(StepGroup.MAKE_SAFE, StepKind.LOOK, Stage.CLOSED, saw -> true),
+    ELECTRIC_LOOK(StepGroup.MAKE_SAFE, StepKind.LOOK, Stage.CLOSED, saw -> !saw.petrol()),
+    BRAKE_LEVER(StepGroup.MAKE_SAFE, StepKind.FUNCTION_TEST, Stage.CLOSED, saw -> true),
+    INERTIA(StepGroup.MAKE_SAFE, StepKind.FUNCTION_TEST, Stage.CLOSED, saw -> true),
+
+    CLEAN_COVER(StepGroup.COVER_OFF, StepKind.CLEAN, Stage.COVER_OFF, saw -> true),
+    BRAKE_BAND(StepGroup.COVER_OFF, StepKind.MEASURE, Stage.COVER_OFF, saw -> true),
+
+    GROOVE(StepGroup.BAR_OFF, StepKind.MEASURE, Stage.BAR_OFF, Step::hasBar),
+    RAILS(StepGroup.BAR_OFF, StepKind.MEASURE, Stage.BAR_OFF, Step::hasBar),
+    BLUING_CAUSE(StepGroup.BAR_OFF, StepKind.CAUSE, Stage.BAR_OFF, Step::hasBar),
+    DRESS_RAILS(StepGroup.BAR_OFF, StepKind.FILE, Stage.BAR_OFF, Step::hasBar),
+    NOSE(StepGroup.BAR_OFF, StepKind.LOOK, Stage.BAR_OFF, Step::hasBar),
+    NOSE_GREASE(StepGroup.BAR_OFF, StepKind.GREASE, Stage.BAR_OFF, SawProfile::noseTakesGrease),
+    CHAIN_LOOK(StepGroup.BAR_OFF, StepKind.MEASURE, Stage.CLOSED, Step::hasChain),
+    SPROCKET(StepGroup.BAR_OFF, StepKind.MEASURE, Stage.BAR_OFF, saw -> true),
+    BEARING(StepGroup.BAR_OFF, StepKind.GREASE, Stage.DRUM_OFF, SawProfile::petrol),
+    REPLACE_SPROCKET(StepGroup.BAR_OFF, StepKind.REPLACE, Stage.DRUM_OFF, saw -> true),
+    REPLACE_BAR(StepGroup.BAR_OFF, StepKind.REPLACE, Stage.BAR_OFF, saw -> true),
+    REPLACE_CHAIN(StepGroup.BAR_OFF, StepKind.REPLACE, Stage.BAR_OFF, saw -> true),
+
+    SHARPEN(StepGroup.EDGE, StepKind.FILE, Stage.CLOSED, Step::hasChain),
+    DEPTH_GAUGES(StepGroup.EDGE, StepKind.MEASURE, Stage.CLOSED, Step::hasChain),
+    EQUALISE(StepGroup.EDGE, StepKind.FILE, Stage.BAR_OFF, Step::hasChain),
+
+    REFIT(StepGroup.CLOSING, StepKind.CONFIRM, Stage.BAR_OFF, saw -> true),
+    TENSION(StepGroup.CLOSING, StepKind.TENSION, Stage.CLOSED, Step::hasChain),
+    NUTS(StepGroup.CLOSING, StepKind.LOOK, Stage.CLOSED, saw -> true),
+
+    AIR_FILTER(StepGroup.ENGINE, StepKind.CLEAN, Stage.TOP_COVER_OFF, SawProfile::petrol),
+    PLUG(StepGroup.ENGINE, StepKind.LOOK, Stage.TOP_COVER_OFF, SawProfile::petrol),
+    ARRESTOR(StepGroup.ENGINE, StepKind.LOOK, Stage.SCREEN_OUT, saw -> saw.petrol() && saw.sparkArrestor()),
+    STARTER(StepGroup.ENGINE, StepKind.CLEAN, Stage.STARTER_OFF, SawProfile::petrol),
+    TANKS(StepGroup.ENGINE, StepKind.LOOK, Stage.TANKS_DRAINED, saw -> true),
+    STRIP_DOWN(StepGroup.ENGINE, StepKind.LOOK, Stage.DRUM_OFF, saw -> true),
+
+    FILL(StepGroup.RUNNING, StepKind.FILL, Stage.CLOSED, saw -> true),
+    BRAKE_RUNNING(StepGroup.RUNNING, StepKind.FUNCTION_TEST, Stage.RUNNING, saw -> true),
+    CONTROLS(StepGroup.RUNNING, StepKind.FUNCTION_TEST, Stage.RUNNING, saw -> true),
+    OIL_CARD(StepGroup.RUNNING, StepKind.CARD, Stage.RUNNING, saw -> true);
+
+    private final StepGroup group;
+    private final StepKind kind;
+    private final Stage stage;
+    private final Predicate<SawProfile> applies;
+
+    Step(StepGroup group, StepKind kind, Stage stage, Predicate<SawProfile> applies) {
+        this.group = group;
+        this.kind = kind;
+        this.stage = stage;
+        this.applies = applies;
+    }
+
+    private static boolean hasBar(SawProfile saw) {
+        return saw.nose() != null;
+    }
+
+    private static boolean hasChain(SawProfile saw) {
+        return saw.pitch() != null;
+    }
+
+    /** Where in the visit the hand meets it. */
+    public StepGroup group() {
+        return group;
+    }
+
+    /** Which input it has. */
+    public StepKind kind() {
+        return kind;
+    }
+
+    /** How far the saw is opened for it. */
+    public Stage stage() {
+        return stage;
+    }
+
+    /** Whether this saw has the part; a step without its part does not appear. */
+    public boolean appliesTo(SawProfile saw) {
+        return applies.test(saw);
+    }
+
+    /** What the step is about: a record of it follows the part to another saw. */
+    public Subject subject() {
+        return switch (this) {
+            case GROOVE, RAILS, BLUING_CAUSE, DRESS_RAILS, NOSE, NOSE_GREASE -> Subject.BAR;
+            case CHAIN_LOOK, SHARPEN, DEPTH_GAUGES, EQUALISE, TENSION -> Subject.CHAIN;
+            case SPROCKET -> Subject.SPROCKET;
+            default -> Subject.SAW;
+        };
+    }
+
+    /** The part that another one takes the place of; {@code null} for all but the replacing steps. */
+    public @Nullable Subject replaces() {
+        return switch (this) {
+            case REPLACE_CHAIN -> Subject.CHAIN;
+            case REPLACE_BAR -> Subject.BAR;
+            case REPLACE_SPROCKET -> Subject.SPROCKET;
+            default -> null;
+        };
+    }
+
+    /** Whether a nose of this kind has rollers that can be missing. */
+    static boolean turningNose(SawProfile saw) {
+        return saw.nose() == NoseKind.SEALED_SPROCKET || saw.nose() == NoseKind.GREASABLE_SPROCKET;
+    }
+}

@@ -1,0 +1,38 @@
+package yellowtally.core.stores;
+
+import yellowtally.core.settings.LinedSetting;
+import yellowtally.core.settings.SettingLine;
+import yellowtally.core.settings.SettingUnit;
+
+/** How far ahead the stores look (general practice, estimates all). */
+public enum StoresSetting implements LinedSetting {
+    LEAD_DAYS(SettingLine.estimate(
+            "stores.lead.days",
+            10,
+            SettingUnit.DAYS,
+            0,
+            120,
+            "From an order to the shelf, where an item does not say.")),
+    COVER_DAYS(SettingLine.estimate(
+            "stores.cover.days", 60, SettingUnit.DAYS, 7, 365, "An order covers this many days after it has come.")),
+    USE_DAYS(SettingLine.estimate(
+            "stores.use.days", 90, SettingUnit.DAYS, 14, 730, "Use over this many days tells the use per month.")),
+    LEAST_DAYS(SettingLine.estimate(
+            "stores.use.least-days",
+            14,
+            SettingUnit.DAYS,
+            3,
+            90,
+            "With records of fewer days than this nothing is said of the use per month."));
+
+    private final SettingLine line;
+
+    StoresSetting(SettingLine line) {
+        this.line = line;
+    }
+
+    @Override
+    public SettingLine line() {
+        return line;
+    }
+}

@@ -1,0 +1,161 @@
+package yellowtally.core.visit;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.access.Bill;
+import yellowtally.core.access.Stage;
+import yellowtally.core.fitness.WaitingWork;
+import yellowtally.core.schedule.LimitUse;
+import yellowtally.core.schedule.ScheduleSetting;
+import yellowtally.core.schedule.Task;
+import yellowtally.core.schedule.TaskDue;
+import yellowtally.core.schedule.UseUnit;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.SawProfile;
+import yellowtally.core.steps.Step;
+import yellowtally.core.visit.PlannedStep.Why;
+
+/**
+ * What a visit would do, in the order of the hands (handbook sections 1 and 10).
+ *
+ * @param steps in that order
+ * @param bill minutes without the ride-alongs
+ * @param rideAlongs what is worth doing because its stage is open; their steps are among {@code steps}
+ */
+public record VisitPlan(List<PlannedStep> steps, Bill bill, List<RideAlong> rideAlongs) {
+
+    public VisitPlan {
+        steps = List.copyOf(steps);
+        rideAlongs = List.copyOf(rideAlongs);
+    }
+
+    /**
+     * Plans a visit.
+     *
+     * @param tasks where every task stands
+     * @param work what waits, holds and findings among it
+     */
+    public static VisitPlan of(
+            SawProfile saw, Collection<TaskDue> tasks, Collection<WaitingWork> work, Numbers numbers) {
+        Draft draft = new Draft(saw);
+        draft.put(Step.MAKE_SAFE, Why.ALWAYS, null, null);
+        work.stream().filter(WaitingWork::forToday).forEach(draft::putWork);
+        tasks.stream().filter(TaskDue::due).forEach(due -> draft.putTask(due.task(), Why.DUE));
+        if (draft.has(Step.SHARPEN)) {
+            tasks.stream()
+                    .filter(VisitPlan::dueWithSharpening)
+                    .forEach(due -> draft.putTask(due.task(), Why.COMES_WITH));
+        }
+        draft.close();
+        Bill bill = StepMinutes.bill(draft.steps(), numbers);
+        List<RideAlong> rideAlongs = new ArrayList<>();
+        for (TaskDue due : tasks) {
+            double saved = saved(due, draft, bill.opened(), numbers);
+            if (saved > 0) {
+                rideAlongs.add(new RideAlong(due.task(), saved));
+            }
+        }
+        rideAlongs.forEach(ride -> draft.putTask(ride.task(), Why.RIDES_ALONG));
+        draft.put(Step.FILL, Why.ALWAYS, null, null);
+        return new VisitPlan(List.copyOf(draft.planned.values()), bill, rideAlongs);
+    }
+
+    /**
+     * Steps that have to follow when a step is added to a visit: what was opened is closed again and proved.
+     *
+     * @param present steps that the visit has, the added one among them
+     */
+    public static Set<Step> closing(SawProfile saw, Collection<Step> present) {
+        Set<Stage> opened = EnumSet.noneOf(Stage.class);
+        present.forEach(step -> StepMinutes.stages(step).forEach(stage -> opened.addAll(stage.opened())));
+        Set<Step> closing = EnumSet.noneOf(Step.class);
+        if (opened.contains(Stage.BAR_OFF)) {
+            closing.add(Step.REFIT);
+        }
+        if (opened.contains(Stage.COVER_OFF)) {
+            closing.add(Step.TENSION);
+            closing.add(Step.NUTS);
+            closing.add(Step.BRAKE_RUNNING);
+        }
+        closing.removeIf(step -> !step.appliesTo(saw));
+        return closing;
+    }
+
+    /** One sharpening more makes it due: it is on the bench anyway then. */
+    private static boolean dueWithSharpening(TaskDue due) {
+        return due.limits().stream()
+                .filter(limit -> limit.unit() == UseUnit.SHARPENINGS)
+                .anyMatch(limit -> !due.due() && oneMoreIsDue(limit));
+    }
+
+    private static boolean oneMoreIsDue(LimitUse limit) {
+        return limit.counted() + 1 >= limit.limit() - 1e-9;
+    }
+
+    private static double saved(TaskDue due, Draft draft, Set<Stage> opened, Numbers numbers) {
+        Task task = due.task();
+        boolean near = !due.due() && due.fraction() >= numbers.of(ScheduleSetting.SOON_FROM);
+        if (!near || task == Task.STRIP_DOWN || draft.has(task.steps().get(0))) {
+            return 0;
+        }
+        Set<Stage> needs = Bill.opened(task.stages());
+        return opened.containsAll(needs) ? Bill.access(needs, numbers) : 0;
+    }
+
+    /** The plan while it is made: each step once, with its strongest reason. */
+    private static final class Draft {
+        private final SawProfile saw;
+        private final Map<Step, PlannedStep> planned = new EnumMap<>(Step.class);
+
+        Draft(SawProfile saw) {
+            this.saw = saw;
+        }
+
+        boolean has(Step step) {
+            return planned.containsKey(step);
+        }
+
+        Set<Step> steps() {
+            return planned.keySet();
+        }
+
+        void put(Step step, Why why, @Nullable Task task, @Nullable Finding finding) {
+            PlannedStep before = planned.get(step);
+            if (step.appliesTo(saw) && (before == null || why.compareTo(before.why()) < 0)) {
+                planned.put(step, new PlannedStep(step, why, task, finding));
+            }
+        }
+
+        void putTask(Task task, Why why) {
+            task.steps().forEach(step -> put(step, why, task, null));
+            task.company().forEach(step -> put(step, why == Why.RIDES_ALONG ? why : Why.COMPANY, task, null));
+        }
+
+        void putWork(WaitingWork waits) {
+            Finding finding = waits.finding();
+            boolean holds =
+                    switch (waits.what()) {
+                        case FINDING_HOLDS, STEP_FAILED, PERSON_HOLDS, NO_SET_FITTED, THROW_RISK -> true;
+                        default -> false;
+                    };
+            Why why = holds ? Why.HOLD : finding == null ? Why.DUE : Why.FINDING;
+            if (waits.step() != null) {
+                put(waits.step(), why, waits.task(), finding);
+            }
+            if (finding != null && finding.opens() != null) {
+                put(finding.opens(), Why.FINDING, null, finding);
+            }
+        }
+
+        void close() {
+            closing(saw, List.copyOf(planned.keySet())).forEach(step -> put(step, Why.CLOSES, null, null));
+        }
+    }
+}

@@ -1,0 +1,193 @@
+package yellowtally.core.edge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import yellowtally.core.edge.SharpeningPlan.EdgeAdvice;
+import yellowtally.core.edge.SharpeningPlan.FilingWay;
+import yellowtally.core.edge.SharpeningPlan.Given;
+import yellowtally.core.edge.SharpeningPlan.PlanReason;
+import yellowtally.core.settings.Numbers;
+
+class SharpeningPlanTest {
+
+    private static final double REMOVAL = 0.06;
+
+    private static List<Cutter> loop(double... lengths) {
+        List<Cutter> cutters = new ArrayList<>();
+        for (int i = 0; i < lengths.length; i++) {
+            cutters.add(new Cutter(i, Side.at(i, Side.LEFT), lengths[i], null));
+        }
+        return cutters;
+    }
+
+    private static Given given(List<Cutter> cutters, Integer... leaveOut) {
+        return new Given(cutters, Set.of(leaveOut), REMOVAL, 2, Numbers.STANDARD);
+    }
+
+    private static List<Integer> strokes(SharpeningPlan plan) {
+        return plan.cutters().stream()
+                .map(SharpeningPlan.CutterStrokes::strokes)
+                .toList();
+    }
+
+    /** Worked example of the documentation: 0.06 mm a stroke, two base strokes. */
+    @Test
+    void dealsOutStrokesByLength() {
+        SharpeningPlan plan = SharpeningPlan.of(given(loop(7.60, 7.00, 7.48, 7.03, 7.55, 7.06)));
+        assertThat(plan.advice()).isEqualTo(EdgeAdvice.EQUALISE);
+        assertThat(plan.way()).isEqualTo(FilingWay.TO_ONE_LENGTH);
+        assertThat(plan.targetMm()).isEqualTo(7.00);
+        // ceil(0.60/0.06)+2, 0+2, ceil(0.48/0.06)+2, ceil(0.03/0.06)+2, ceil(0.55/0.06)+2, ceil(0.06/0.06)+2
+        assertThat(strokes(plan)).containsExactly(12, 2, 10, 3, 12, 3);
+        assertThat(plan.endsAtMm()).isCloseTo(6.88, within(1e-9));
+        assertThat(plan.balance().leadsTo()).isEqualTo(Side.LEFT);
+        assertThat(plan.reasons()).containsExactly(PlanReason.SIDES_LEAD_IN_A_CURVE);
+    }
+
+    @Test
+    void anEvenLoopGetsTheSameStrokesOnEveryCutter() {
+        SharpeningPlan plan = SharpeningPlan.of(given(loop(7.10, 7.00, 7.05, 7.12)));
+        assertThat(plan.advice()).isEqualTo(EdgeAdvice.TOUCH_UP);
+        assertThat(strokes(plan)).containsOnly(2);
+        assertThat(plan.strokes()).isEqualTo(8);
+        assertThat(SharpeningPlan.of(given(loop(7.10, 7.00, 7.05, 7.12)), FilingWay.TO_ONE_LENGTH)
+                        .strokes())
+                .isEqualTo(4 + 2 + 3 + 4);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "7.00, 7.00, EVEN,     -",
+        "7.30, 7.00, EVEN,     -",
+        "7.31, 7.00, CURVES,   LEFT",
+        "7.00, 7.31, CURVES,   RIGHT",
+        "7.60, 7.00, CURVES,   LEFT",
+        "7.61, 7.00, EQUALISE, LEFT",
+        "7.00, 7.90, EQUALISE, RIGHT",
+    })
+    void theSawLeadsTowardTheLongerSide(double left, double right, SideBalance.BalanceVerdict verdict, String leads) {
+        SideBalance balance = SideBalance.of(left, right, Numbers.STANDARD);
+        assertThat(balance.verdict()).isEqualTo(verdict);
+        assertThat(balance.leadsTo() == null ? "-" : balance.leadsTo().name()).isEqualTo(leads);
+    }
+
+    @Test
+    void aSideApartInItselfCutsRough() {
+        assertThat(SharpeningPlan.of(given(loop(7.5, 7.3, 7.1, 7.3))).advice()).isEqualTo(EdgeAdvice.TOUCH_UP);
+        SharpeningPlan plan = SharpeningPlan.of(given(loop(7.51, 7.3, 7.1, 7.3)));
+        assertThat(plan.advice()).isEqualTo(EdgeAdvice.EQUALISE);
+        assertThat(plan.reasons()).containsExactly(PlanReason.SIDE_UNEVEN);
+    }
+
+    @Test
+    void filingPastTheMarkIsScrap() {
+        // The shortest ends at 4.12 - 2 × 0.06 = 4.00: at its mark.
+        assertThat(SharpeningPlan.of(given(loop(4.2, 4.12, 4.2, 4.15))).advice())
+                .isEqualTo(EdgeAdvice.SCRAP);
+        assertThat(SharpeningPlan.of(given(loop(4.2, 4.13, 4.2, 4.15))).advice())
+                .isEqualTo(EdgeAdvice.TOUCH_UP);
+    }
+
+    @Test
+    void aBrokenCutterIsLeftOutAndSaid() {
+        List<Cutter> cutters = new ArrayList<>(loop(7.1, 7.0, 7.05, 7.12, 7.1, 7.0));
+        cutters.set(2, new Cutter(2, Side.LEFT, 5.2, CutterDamage.BROKEN));
+        SharpeningPlan plan = SharpeningPlan.of(given(cutters));
+        assertThat(plan.targetMm()).isEqualTo(7.0);
+        assertThat(plan.reasons()).containsExactly(PlanReason.DAMAGED_LEFT_OUT);
+        assertThat(strokes(plan)).containsExactly(2, 2, 0, 2, 2, 2);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"CRACKED, OUT_OF_USE", "MISSING, OUT_OF_USE", "CHIPPED, TOUCH_UP", "BROKEN, TOUCH_UP"})
+    void aCrackedOrMissingCutterTakesTheLoopOutOfUse(CutterDamage damage, EdgeAdvice advice) {
+        List<Cutter> cutters = new ArrayList<>(loop(7.1, 7.0, 7.05, 7.12, 7.1, 7.0));
+        cutters.set(4, new Cutter(4, Side.LEFT, null, damage));
+        assertThat(SharpeningPlan.of(given(cutters)).advice()).isEqualTo(advice);
+    }
+
+    @Test
+    void aLoneShortCutterIsOfferedToBeLeftOut() {
+        double[] lengths = new double[34];
+        Arrays.fill(lengths, 7.4);
+        lengths[9] = 6.2;
+        SharpeningPlan all = SharpeningPlan.of(given(loop(lengths)));
+        assertThat(all.outliers()).containsExactly(9);
+        assertThat(all.targetMm()).isEqualTo(6.2);
+        SharpeningPlan without = SharpeningPlan.of(given(loop(lengths), 9));
+        assertThat(without.targetMm()).isEqualTo(7.4);
+        assertThat(without.strokes()).isEqualTo(34 * 2);
+        assertThat(all.saved()).isEqualTo(all.strokes() - without.strokes());
+        assertThat(without.outliers()).isEmpty();
+    }
+
+    @Test
+    void twoLengthsOnEachSideAreTheLeast() {
+        assertThat(SharpeningPlan.refusal(loop(7.1, 7.0), Set.of()))
+                .hasValueSatisfying(r -> assertThat(r.reason()).isEqualTo(PlanRefusal.Reason.TOO_FEW_LENGTHS));
+        assertThat(SharpeningPlan.refusal(loop(7.1, 7.0, 7.2, 7.1), Set.of())).isEmpty();
+        assertThat(SharpeningPlan.refusal(loop(7.1, 7.0, 7.2, 7.1), Set.of(2))).isPresent();
+    }
+
+    /** Strokes planned and filed bring all cutters within one stroke of each other. */
+    @Test
+    void plannedAndFiledAllCuttersComeWithinOneStroke() {
+        Random random = new Random(7);
+        for (int run = 0; run < 500; run++) {
+            double removal = 0.02 + random.nextDouble() * 0.1;
+            double[] lengths = random.doubles(4 + random.nextInt(110), 6.5, 8.5).toArray();
+            SharpeningPlan plan = SharpeningPlan.of(
+                    new Given(loop(lengths), Set.of(), removal, random.nextInt(5), Numbers.STANDARD),
+                    FilingWay.TO_ONE_LENGTH);
+            var after = plan.cutters().stream()
+                    .mapToDouble(c -> c.mm() - c.strokes() * removal)
+                    .summaryStatistics();
+            assertThat(after.getMax() - after.getMin()).isLessThanOrEqualTo(removal + 1e-6);
+            assertThat(after.getMax()).isLessThanOrEqualTo(plan.endsAtMm() + 1e-6);
+        }
+    }
+
+    /** Swapping the sides mirrors the curve and changes no stroke. */
+    @Test
+    void swappingSidesMirrorsTheCurve() {
+        Random random = new Random(8);
+        for (int run = 0; run < 200; run++) {
+            double[] lengths = random.doubles(34, 6.8, 8.2).toArray();
+            List<Cutter> here = loop(lengths);
+            List<Cutter> mirrored = here.stream()
+                    .map(c -> new Cutter(c.place(), c.side().other(), c.mm(), null))
+                    .toList();
+            SharpeningPlan one = SharpeningPlan.of(given(here));
+            SharpeningPlan other = SharpeningPlan.of(given(mirrored));
+            Side leads = one.balance().leadsTo();
+            assertThat(other.balance().leadsTo()).isEqualTo(leads == null ? null : leads.other());
+            assertThat(other.balance().differenceMm()).isCloseTo(-one.balance().differenceMm(), within(1e-9));
+            assertThat(strokes(other)).isEqualTo(strokes(one));
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        // depth, length, strokes, ends at, scrap
+        "0.30, 7.0, 5,  6.70, false",
+        "0.31, 7.0, 6,  6.64, false",
+        "0.90, 4.9, 15, 4.00, true",
+        "0.00, 7.0, 0,  7.00, false",
+    })
+    void stoneDamageIsFiledBackWhileTheMarkAllows(
+            double depth, double length, int strokes, double ends, boolean scrap) {
+        FileBack back = FileBack.of(depth, length, REMOVAL, Numbers.STANDARD);
+        assertThat(back.strokes()).isEqualTo(strokes);
+        assertThat(back.endsAtMm()).isCloseTo(ends, within(1e-9));
+        assertThat(back.scrap()).isEqualTo(scrap);
+    }
+}

@@ -1,0 +1,98 @@
+package yellowtally.core.fitness;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static yellowtally.core.fitness.Served.ALL;
+import static yellowtally.core.fitness.Served.entry;
+import static yellowtally.core.schedule.Uses.at;
+
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import yellowtally.core.fitness.WaitingWork.What;
+import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepEntry;
+import yellowtally.core.steps.StepOutcome;
+
+/** Every way in which a saw can be held, and that nothing but its own proof lifts it (handbook section 11). */
+class HoldKindsTest {
+
+    private static HoldEntry hold(Step step, boolean byPerson) {
+        return new HoldEntry("hold", at(2, 12), step, Set.of(), byPerson, ALL);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "OUTSIDE_LOOK, true,  PERSON_HOLDS",
+        "TENSION,      true,  PERSON_HOLDS",
+        "TENSION,      false, THROW_RISK",
+        "BRAKE_BAND,   false, STEP_FAILED",
+        "CONTROLS,     false, STEP_FAILED",
+    })
+    void aHoldSaysWhatItIs(Step step, boolean byPerson, What what) {
+        SawAccount account = Served.onDayOne().holds(hold(step, byPerson)).assess(5);
+        assertThat(account.state()).isEqualTo(FitState.HELD);
+        assertThat(account.work().get(0).what()).isEqualTo(what);
+        assertThat(account.work().get(0).step()).isEqualTo(step);
+    }
+
+    /** A hold without a proof stays, whatever else was done well since. */
+    @ParameterizedTest
+    @EnumSource(Step.class)
+    void noOtherStepProvesIt(Step other) {
+        if (other == Step.BRAKE_BAND) {
+            return;
+        }
+        SawAccount account = Served.onDayOne(entry(4, other, StepOutcome.FINE))
+                .holds(hold(Step.BRAKE_BAND, false))
+                .assess(5);
+        assertThat(account.work()).extracting(WaitingWork::what).contains(What.STEP_FAILED);
+        assertThat(account.work()).extracting(WaitingWork::what).doesNotContain(What.RELEASE_WAITS);
+    }
+
+    @Test
+    void onceProvedItStillWaitsForTheOfficer() {
+        SawAccount account = Served.onDayOne(entry(4, Step.BRAKE_BAND, StepOutcome.FINE))
+                .holds(hold(Step.BRAKE_BAND, true))
+                .assess(5);
+        assertThat(account.state()).isEqualTo(FitState.HELD);
+        assertThat(account.work().get(0).what()).isEqualTo(What.RELEASE_WAITS);
+    }
+
+    @Test
+    void oneReasonClearedOfTwoReleasesNothing() {
+        HoldEntry band = new HoldEntry("band", at(2, 12), Step.BRAKE_BAND, Set.of(Finding.BAND_THIN), false, ALL);
+        HoldEntry lever =
+                new HoldEntry("lever", at(2, 12), Step.BRAKE_LEVER, Set.of(Finding.LEVER_DOES_NOT_SNAP), false, ALL);
+        SawAccount account = Served.onDayOne(entry(4, Step.BRAKE_BAND, StepOutcome.FINE))
+                .holds(band, lever)
+                .assess(5);
+        assertThat(account.state()).isEqualTo(FitState.HELD);
+        assertThat(account.work()).extracting(WaitingWork::finding).contains(Finding.LEVER_DOES_NOT_SNAP);
+        assertThat(account.work()).extracting(WaitingWork::finding).doesNotContain(Finding.BAND_THIN);
+    }
+
+    /** Whatever is recorded of other steps, in any order: a saw with an unproved hold is held. */
+    @Test
+    void noSequenceOfRecordsGetsAroundAHold() {
+        Random random = new Random(11);
+        Step[] steps = Step.values();
+        for (int run = 0; run < 300; run++) {
+            StepEntry[] records = new StepEntry[12];
+            for (int i = 0; i < records.length; i++) {
+                Step step = steps[random.nextInt(steps.length)];
+                StepOutcome outcome = step == Step.INERTIA ? StepOutcome.FAIL : StepOutcome.values()[random.nextInt(3)];
+                records[i] = entry(3 + i / 6, step, outcome);
+            }
+            SawAccount account = Served.onDayOne(records)
+                    .holds(new HoldEntry(
+                            "hold", at(2, 12), Step.INERTIA, Set.of(Finding.INERTIA_NOT_TRIPPED), false, ALL))
+                    .assess(9);
+            assertThat(account.state()).as(List.of(records).toString()).isEqualTo(FitState.HELD);
+        }
+    }
+}

@@ -1,0 +1,84 @@
+package yellowtally.core.fitness;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static yellowtally.core.schedule.Uses.at;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Measure;
+import yellowtally.core.wear.UseAccount.Reading;
+
+/** What was measured on a set, put together. */
+class PartLedgerTest {
+
+    private static MeasureEntry entry(String record, int day, Measure measure, double mm) {
+        return new MeasureEntry(record, measure, at(day, 9), mm);
+    }
+
+    private static PartLedger of(List<Instant> dressings, MeasureEntry... measures) {
+        return new PartLedger(List.of(measures), dressings, List.of(), 1, null);
+    }
+
+    @Test
+    void theShortestCutterOfARecordIsItsReading() {
+        PartLedger ledger = of(
+                List.of(),
+                entry("b", 5, Measure.RIGHT_SHORTEST, 7.1),
+                entry("b", 5, Measure.LEFT_SHORTEST, 7.3),
+                entry("b", 5, Measure.LEFT_LONGEST, 7.9),
+                entry("a", 2, Measure.SHORTEST_CUTTER, 7.8));
+        assertThat(ledger.cutterReadings()).containsExactly(new Reading(at(2, 9), 7.8), new Reading(at(5, 9), 7.1));
+        assertThat(ledger.latestCutterMm()).contains(7.1);
+        assertThat(PartLedger.EMPTY.latestCutterMm()).isEmpty();
+    }
+
+    @Test
+    void sidesAreComparedOnlyWhereBothWereMeasured() {
+        PartLedger ledger = of(
+                List.of(),
+                entry("a", 2, Measure.LEFT_SHORTEST, 7.6),
+                entry("a", 2, Measure.LEFT_LONGEST, 7.8),
+                entry("b", 4, Measure.LEFT_SHORTEST, 7.4),
+                entry("b", 4, Measure.LEFT_LONGEST, 7.6),
+                entry("b", 4, Measure.RIGHT_SHORTEST, 7.1),
+                entry("b", 4, Measure.RIGHT_LONGEST, 7.3));
+        assertThat(ledger.sideDifferences()).singleElement().satisfies(mm -> assertThat(mm)
+                .isCloseTo(0.3, within(1e-9)));
+        assertThat(ledger.latestSpread(Measure.LEFT_SHORTEST, Measure.LEFT_LONGEST))
+                .isCloseTo(0.2, within(1e-9));
+        assertThat(ledger.latestSpread(Measure.SHORTEST_CUTTER, Measure.LEFT_LONGEST))
+                .isZero();
+    }
+
+    /** Depths 8.0 on day 2, 7.8 on day 6, 7.5 on day 10: a cost is read only where one dressing lies between. */
+    @ParameterizedTest
+    @CsvSource({
+        "'4;8',       2, 0.3",
+        "'4',         0, 0.15",
+        "'4;5;8',     0, 0.15",
+        "'',          0, 0.15",
+        "'8;4',       2, 0.3",
+        "'1;4;8;20',  2, 0.3",
+    })
+    void whatADressingCosts(String days, int dressings, double mm) {
+        List<Instant> dressed = new ArrayList<>();
+        for (String day : days.split(";")) {
+            if (!day.isEmpty()) {
+                dressed.add(at(Integer.parseInt(day), 12));
+            }
+        }
+        PartLedger ledger = of(
+                dressed,
+                entry("a", 2, Measure.GROOVE_DEPTH, 8.0),
+                entry("b", 6, Measure.GROOVE_DEPTH, 7.8),
+                entry("c", 10, Measure.GROOVE_DEPTH, 7.5));
+        assertThat(ledger.dressingCost(Numbers.STANDARD).dressings()).isEqualTo(dressings);
+        assertThat(ledger.dressingCost(Numbers.STANDARD).mm()).isCloseTo(mm, within(1e-9));
+    }
+}

@@ -1,0 +1,209 @@
+package yellowtally.core.oiling;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static yellowtally.core.schedule.Uses.at;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import yellowtally.core.oiling.LeakWatch.LeakState;
+import yellowtally.core.oiling.LeakWatch.Look;
+import yellowtally.core.oiling.OilLadder.Rung;
+import yellowtally.core.oiling.OilRatio.OilVerdict;
+import yellowtally.core.oiling.OilRatio.Trend;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Profiles;
+
+class OilingRulesTest {
+
+    private static final Numbers STANDARD = Numbers.STANDARD;
+
+    /** Outings written as tanks/oil, first one first, a day apart. */
+    private static List<OilUse> uses(String written) {
+        List<OilUse> uses = new ArrayList<>();
+        for (String outing : written.split(" ")) {
+            String[] figures = outing.split("/");
+            uses.add(new OilUse(
+                    at(uses.size() + 1, 16), Double.parseDouble(figures[0]), Double.parseDouble(figures[1])));
+        }
+        return uses;
+    }
+
+    /** Turns as noted, a dash where the adjuster was left alone. */
+    @ParameterizedTest
+    @CsvSource({
+        "0.25,             0.25",
+        "0.25 - 0.25,      0.25 0.25 0.5",
+        "- 0.5 -0.25 -0.5, 0.0 0.5 0.25 -0.25",
+    })
+    void thePlaceOfTheAdjusterIsTheSumOfItsTurns(String turns, String places) {
+        List<Double> noted = new ArrayList<>();
+        for (String turn : turns.split(" ")) {
+            noted.add(turn.equals("-") ? null : Double.valueOf(turn));
+        }
+        assertThat(OilerTurns.places(noted))
+                .containsExactlyElementsOf(
+                        Stream.of(places.split(" ")).map(Double::valueOf).toList());
+        assertThat(OilerTurns.places(List.of())).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0.00, NOT_OILING",
+        "0.29, NOT_OILING",
+        "0.30, LOW",
+        "0.59, LOW",
+        "0.60, RIGHT",
+        "1.30, RIGHT",
+        "1.31, HIGH",
+    })
+    void verdictOfARatio(double ratio, OilVerdict verdict) {
+        assertThat(OilRatio.verdict(ratio, STANDARD)).isEqualTo(verdict);
+    }
+
+    @Test
+    void moreOilNeverGetsADrierVerdict() {
+        OilVerdict before = OilVerdict.NOT_OILING;
+        for (int hundredths = 0; hundredths <= 300; hundredths++) {
+            OilVerdict now = OilRatio.verdict(hundredths / 100.0, STANDARD);
+            assertThat(now).isGreaterThanOrEqualTo(before);
+            before = now;
+        }
+    }
+
+    /** Worked examples of the documentation: the last outings that reach three tanks together. */
+    @ParameterizedTest
+    @CsvSource({
+        "2/2 1/0.4 2/0.8,          0.40, LOW,        UNKNOWN",
+        "2/2 2/2 2/0.8 2/0.8,      0.40, LOW,        FALLING",
+        "2/0.6 1/0.2 2/1.8 2/2.2,  1.00, RIGHT,      RISING",
+        "3/3 3/2.7,                0.90, RIGHT,      STEADY",
+        "4/1,                      0.25, NOT_OILING, UNKNOWN",
+        "1/0 3/4.5,                1.50, HIGH,       UNKNOWN",
+    })
+    void ratioOverTheLastTanks(String written, double ratio, OilVerdict verdict, Trend trend) {
+        OilRatio found = OilRatio.of(uses(written), null, STANDARD).orElseThrow();
+        assertThat(found.ratio()).isCloseTo(ratio, within(1e-9));
+        assertThat(found.verdict()).isEqualTo(verdict);
+        assertThat(found.trend()).isEqualTo(trend);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2/0.2", "1/0 1/0 0.9/0", "0/1 0/1 0/1"})
+    void tooFewTanksSayNothing(String written) {
+        assertThat(OilRatio.of(uses(written), null, STANDARD)).isEmpty();
+    }
+
+    @Test
+    void aPassingCardBeginsAnew() {
+        List<OilUse> dry = uses("3/0.3 3/0.3 2/2");
+        assertThat(OilRatio.of(dry, at(2, 19), STANDARD)).isEmpty();
+        dry.add(new OilUse(at(9, 16), 2, 2));
+        assertThat(OilRatio.of(dry, at(2, 19), STANDARD).orElseThrow().ratio()).isCloseTo(1, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"-12, THIN_WINTER", "-0.1, THIN_WINTER", "0, THIRTY", "24, THIRTY"})
+    void gradeByTemperature(double celsius, OilGrade grade) {
+        assertThat(OilGrade.at(celsius, STANDARD)).isEqualTo(grade);
+    }
+
+    @Test
+    void theLadderSplitsAtTheOutlet() {
+        assertThat(OilLadder.rungs(Profiles.petrol(), null))
+                .containsExactly(Rung.TANK_AND_GRADE, Rung.ADJUSTER, Rung.OUTLET_RUNS);
+        assertThat(OilLadder.rungs(Profiles.petrol(), true)).containsExactly(Rung.BAR_BLOCKED);
+        assertThat(OilLadder.rungs(Profiles.petrol(), false))
+                .containsExactly(
+                        Rung.OUTLET_PACKED, Rung.PICK_UP, Rung.HOSE, Rung.VENT_OR_VALVE, Rung.OIL_DRIVE, Rung.PUMP);
+        assertThat(OilLadder.rungs(Profiles.battery(), null)).containsExactly(Rung.TANK_AND_GRADE, Rung.OUTLET_RUNS);
+        assertThat(OilLadder.rungs(Profiles.battery(), false)).doesNotContain(Rung.OIL_DRIVE);
+    }
+
+    /** Hours after it was stood on card; looks as hours and place. */
+    @ParameterizedTest
+    @CsvSource({
+        "1,    '',                 STANDS",
+        "4,    '',                 LOOK_DUE",
+        "5,    '2 DRY',            LOOK_DUE",
+        "5,    '4 DRY',            DRY_SO_FAR",
+        "5,    '3 CAP',            WET",
+        "24,   '4 DRY',            LAST_LOOK_DUE",
+        "30,   '4 DRY;23.9 DRY',   LAST_LOOK_DUE",
+        "30,   '4 DRY;24 DRY',     DRY",
+        "30,   '4 DRY;24 BELOW',   WET",
+        "30,   '4 BELOW;24 DRY',   DRY",
+    })
+    void aLeakIsClosedOnlyByADryDay(double now, String looks, LeakState state) {
+        Instant stood = at(1, 8);
+        LeakWatch watch = LeakWatch.of(stood, looks(stood, looks), null, stood.plus(hours(now)), STANDARD);
+        assertThat(watch.state()).isEqualTo(state);
+        assertThat(watch.dry()).isEqualTo(state == LeakState.DRY);
+    }
+
+    private static Duration hours(double hours) {
+        return Duration.ofMinutes(Math.round(hours * 60));
+    }
+
+    private static List<Look> looks(Instant stood, String written) {
+        List<Look> looks = new ArrayList<>();
+        for (String look : written.split(";")) {
+            if (!look.isBlank()) {
+                String[] parts = look.split(" ");
+                looks.add(new Look(stood.plus(hours(Double.parseDouble(parts[0]))), Wet.valueOf(parts[1])));
+            }
+        }
+        return looks;
+    }
+
+    @Test
+    void standingAgainForgetsTheLooksBefore() {
+        Instant first = at(1, 8);
+        List<Look> looks = List.of(new Look(first.plus(hours(25)), Wet.DRY));
+        LeakWatch again = LeakWatch.of(first.plus(hours(26)), looks, null, first.plus(hours(27)), STANDARD);
+        assertThat(again.state()).isEqualTo(LeakState.STANDS);
+        assertThat(again.nextLook()).isEqualTo(first.plus(hours(30)));
+    }
+
+    @Test
+    void goingOutBreaksTheStand() {
+        Instant stood = at(1, 8);
+        List<Look> dry = List.of(new Look(stood.plus(hours(25)), Wet.DRY));
+        assertThat(LeakWatch.of(stood, dry, stood.plus(hours(10)), stood.plus(hours(30)), STANDARD)
+                        .state())
+                .isEqualTo(LeakState.NOT_STANDING);
+        assertThat(LeakWatch.of(null, dry, null, stood, STANDARD).state()).isEqualTo(LeakState.NOT_STANDING);
+    }
+
+    /** Whatever was seen, less than a day on card never closes a leak. */
+    @Test
+    void lessThanADayNeverCloses() {
+        Random random = new Random(3);
+        Instant stood = at(1, 8);
+        for (int run = 0; run < 500; run++) {
+            List<Look> looks = new ArrayList<>();
+            for (int i = 0; i < random.nextInt(6); i++) {
+                looks.add(new Look(
+                        stood.plus(hours(random.nextDouble() * 23.9)),
+                        Wet.values()[random.nextInt(Wet.values().length)]));
+            }
+            assertThat(LeakWatch.of(stood, looks, null, stood.plus(hours(48)), STANDARD)
+                            .dry())
+                    .isFalse();
+        }
+    }
+
+    @Test
+    void whereItIsWetNamesWhatMayLeak() {
+        assertThat(Wet.CAP.suspects()).containsExactly(Wet.Suspect.CAP_SEAL);
+        assertThat(Wet.BAR_SIDE.suspects()).contains(Wet.Suspect.HOSE, Wet.Suspect.PUMP_SEAL);
+        assertThat(Wet.DRY.suspects()).isEmpty();
+    }
+}

@@ -1,0 +1,353 @@
+package yellowtally.core.schedule;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static yellowtally.core.schedule.Uses.at;
+import static yellowtally.core.schedule.Uses.day;
+import static yellowtally.core.schedule.Uses.done;
+import static yellowtally.core.schedule.Uses.outing;
+
+import java.time.LocalDate;
+import java.time.MonthDay;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import yellowtally.core.edge.FilingSchool;
+import yellowtally.core.edge.GaugeSchool;
+import yellowtally.core.edge.Schools;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Profiles;
+import yellowtally.core.steps.SawProfile;
+import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepEntry;
+import yellowtally.core.steps.StepOutcome;
+import yellowtally.core.steps.Subject;
+
+class ScheduleLedgerTest {
+
+    private static final SawProfile SAW = Profiles.petrol();
+
+    private static TaskDue assess(Task task, List<UseEntry> uses, List<StepEntry> done) {
+        return assess(task, uses, done, 40);
+    }
+
+    private static TaskDue assess(Task task, List<UseEntry> uses, List<StepEntry> done, int today) {
+        return Uses.of(Uses.ledger(SAW, uses, done).assess(day(today), Seasons.STANDARD, Numbers.STANDARD), task);
+    }
+
+    /** The table of handbook section 10: what uses the limit up, and what falls one unit short of it. */
+    @ParameterizedTest
+    @CsvSource({
+        "TENSION,      1,   1,    1",
+        "BRAKE,        1,   0.2,  1",
+        "OUTSIDE_LOOK, 1,   0.2,  1",
+        "OIL_CARD,     5,   0.2,  5",
+        "FULL_CLEAN,   1,   0.2,  1",
+        "SHARPEN,      3,   1,    3",
+        "NOSE_GREASE,  1,   0.2,  1",
+        "SPROCKET,     20,  1,   20",
+        "BEARING,      20,  1,   20",
+        "AIR_FILTER,   5,   1,    5",
+        "AIR_FILTER,   7,   0.1,  7",
+        "PLUG,         20,  2,   40",
+        "ARRESTOR,     20,  2,   40",
+        "STARTER,      20,  2,   40",
+    })
+    void usesUpItsLimit(Task task, int outings, double tanksEach, double units) {
+        List<UseEntry> uses = new ArrayList<>();
+        for (int i = 0; i < outings; i++) {
+            uses.add(outing(2 + i, tanksEach));
+        }
+        List<StepEntry> doneBefore = allDone(1);
+        TaskDue full = assess(task, uses, doneBefore);
+        assertThat(full.due()).isTrue();
+        assertThat(full.binding().counted()).isCloseTo(units, within(1e-9));
+        assertThat(full.fraction()).isCloseTo(1, within(1e-9));
+
+        TaskDue short1 = assess(task, uses.subList(0, outings - 1), doneBefore);
+        assertThat(short1.due()).isFalse();
+        TaskDue reset = assess(task, uses, allDone(39));
+        assertThat(reset.due()).isFalse();
+        assertThat(reset.lastDone()).isEqualTo(at(39, 19));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"PLUG, 90", "STARTER, 90", "TANKS, 180", "STRIP_DOWN, 365"})
+    void fallsDueWithTheCalendar(Task task, int days) {
+        assertThat(assess(task, List.of(), allDone(1), days).due()).isFalse();
+        assertThat(assess(task, List.of(), allDone(1), days + 1).due()).isTrue();
+        assertThat(assess(task, List.of(), allDone(1), days - 9).expected())
+                .isEqualTo(new DueDate(day(days + 1), day(days + 1), day(days + 1)));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"DEPTH_GAUGES, 5", "EQUALISE, 10", "GROOVE_FLIP, 1", "DRESS_RAILS, 5"})
+    void countsSharpenings(Task task, int limit) {
+        List<StepEntry> done = allDone(1);
+        for (int i = 0; i < limit; i++) {
+            assertThat(assess(task, List.of(), done).due()).isFalse();
+            done.add(done(2 + i, Step.SHARPEN));
+        }
+        assertThat(assess(task, List.of(), done).due()).isTrue();
+    }
+
+    /** Handbook section 10: "4 tanks count as 6". On one outing the heaviest condition counts, not the product. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            nullValues = "-",
+            value = {
+                "SHARPEN     | 2 HARD; 1 DIRTY; 1 -       | 4 | 6",
+                "SHARPEN     | 4 HARD                     | 4 | 6",
+                "SHARPEN     | 2 HARD DIRTY               | 2 | 4",
+                "SHARPEN     | 2 FROZEN; 1 RAIN           | 3 | 4",
+                "AIR_FILTER  | 2 RAIN; 1 HARD             | 3 | 4",
+                "TENSION     | 0.5 LIMBING                | 0.5 | 0.65",
+                "PLUG        | 4 HARD DIRTY RAIN LIMBING  | 4 | 4",
+            })
+    void whatTheSawWentThroughWeighs(Task task, String outings, double raw, double counted) {
+        List<UseEntry> uses = new ArrayList<>();
+        int day = 2;
+        for (String outing : outings.split(";")) {
+            String[] words = outing.trim().split(" ");
+            Condition[] conditions = Arrays.stream(words)
+                    .skip(1)
+                    .filter(w -> !w.equals("-"))
+                    .map(Condition::valueOf)
+                    .toArray(Condition[]::new);
+            uses.add(outing(day++, Double.parseDouble(words[0]), conditions));
+        }
+        LimitUse tanks = assess(task, uses, allDone(1)).limits().stream()
+                .filter(l -> l.unit() == UseUnit.TANKS)
+                .findFirst()
+                .orElseThrow();
+        assertThat(tanks.raw()).isCloseTo(raw, within(1e-9));
+        assertThat(tanks.counted()).isCloseTo(counted, within(1e-9));
+        assertThat(tanks.heavier().isEmpty()).isEqualTo(raw == counted);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "GROUND_STRUCK, SHARPEN",
+        "DUST_SEEN, SHARPEN",
+        "RAIN, FULL_CLEAN",
+        "COMPLAINT, OUTSIDE_LOOK",
+    })
+    void anEventMakesItDueAtOnce(DueEvent event, Task task) {
+        List<UseEntry> uses = List.of(outing(5, 0.1, Set.of(), Set.of(event)));
+        TaskDue due = assess(task, uses, allDone(1));
+        assertThat(due.due()).isTrue();
+        assertThat(due.events()).containsExactly(event);
+        assertThat(assess(task, uses, allDone(6)).due()).isFalse();
+    }
+
+    @Test
+    void aBatterySawCountsCharges() {
+        List<UseEntry> three = List.of(outing(2, 1), outing(3, 1), outing(4, 1));
+        List<TaskDue> tasks =
+                Uses.ledger(Profiles.battery(), three, allDone(1)).assess(day(40), Seasons.STANDARD, Numbers.STANDARD);
+        assertThat(Uses.of(tasks, Task.SHARPEN).binding().limit()).isEqualTo(4);
+        assertThat(Uses.of(tasks, Task.SHARPEN).due()).isFalse();
+        assertThat(tasks).extracting(TaskDue::task).doesNotContain(Task.PLUG, Task.AIR_FILTER, Task.ARRESTOR);
+    }
+
+    @Test
+    void whatWasNeverDoneCountsFromTheFirstDayInService() {
+        assertThat(assess(Task.PLUG, List.of(), List.of(), 89).due()).isFalse();
+        assertThat(assess(Task.PLUG, List.of(), List.of(), 90).due()).isTrue();
+        assertThat(assess(Task.BRAKE, List.of(), List.of(), 0).events()).containsExactly(DueEvent.NEVER_DONE);
+    }
+
+    @Test
+    void aTaskOfTwoStepsIsDoneWhenBothAre() {
+        List<UseEntry> uses = List.of(outing(2, 1));
+        List<StepEntry> lever = new ArrayList<>(List.of(done(1, Step.BRAKE_RUNNING), done(3, Step.BRAKE_LEVER)));
+        assertThat(assess(Task.BRAKE, uses, lever).due()).isTrue();
+        lever.add(done(3, Step.BRAKE_RUNNING));
+        assertThat(assess(Task.BRAKE, uses, lever).due()).isFalse();
+    }
+
+    @Test
+    void aFailedStepDoesNotReset() {
+        StepEntry failed = new StepEntry(
+                Step.OIL_CARD, at(10, 19), day(10), StepOutcome.FAIL, Set.of(), null, EnumSet.allOf(Subject.class));
+        List<StepEntry> done = allDone(1);
+        done.add(failed);
+        assertThat(assess(Task.OIL_CARD, List.of(), done).lastDone()).isEqualTo(at(1, 19));
+    }
+
+    /** A chain brings its tanks with it, the saw's own use does not count for it. */
+    @Test
+    void useFollowsThePart() {
+        UseEntry elsewhere = new UseEntry(at(5, 16), day(5), day(5), 2, Set.of(), Set.of(), EnumSet.of(Subject.CHAIN));
+        UseEntry before =
+                new UseEntry(at(6, 16), day(6), day(6), 2.5, Set.of(), Set.of(), EnumSet.of(Subject.SAW, Subject.BAR));
+        List<UseEntry> uses = List.of(elsewhere, before);
+        assertThat(assess(Task.SHARPEN, uses, allDone(1)).binding().raw()).isEqualTo(2);
+        assertThat(assess(Task.AIR_FILTER, uses, allDone(1)).binding().raw()).isEqualTo(2.5);
+    }
+
+    @Test
+    void aLoopFittedMakesTheSprocketDue() {
+        ScheduleLedger ledger = new ScheduleLedger(SAW, Uses.START, List.of(), allDone(1), List.of(at(3, 9)), null);
+        assertThat(Uses.of(ledger.assess(day(4), Seasons.STANDARD, Numbers.STANDARD), Task.SPROCKET)
+                        .due())
+                .isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "2026-03-31, 2026-03-31, false",
+        "2026-04-01, 2026-04-01, true",
+        "2026-09-30, 2026-04-01, true",
+        "2026-10-01, 2026-04-01, false",
+    })
+    void theFireSeasonWakesTheArrestor(LocalDate today, LocalDate starts, boolean due) {
+        List<StepEntry> done = List.of(done(1, Step.ARRESTOR));
+        TaskDue arrestor = Uses.of(
+                Uses.ledger(SAW, List.of(), done).assess(today, Seasons.STANDARD, Numbers.STANDARD), Task.ARRESTOR);
+        assertThat(arrestor.events().contains(DueEvent.SEASON_STARTS)).isEqualTo(due);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "2026-01-10, 2026-03-31, 0",
+        "2026-01-10, 2026-04-30, 30",
+        "2026-09-20, 2026-12-31, 10",
+        "2025-09-20, 2026-04-10, 20",
+    })
+    void daysOfTheFireSeason(LocalDate after, LocalDate upTo, long days) {
+        assertThat(Seasons.STANDARD.fireDays(after, upTo)).isEqualTo(days);
+    }
+
+    @Test
+    void aSeasonMayRunOverTheTurnOfTheYear() {
+        Seasons south = new Seasons(MonthDay.of(11, 1), MonthDay.of(2, 28), MonthDay.of(5, 1), MonthDay.of(8, 31));
+        assertThat(south.fire(LocalDate.of(2026, 1, 5))).isTrue();
+        assertThat(south.fire(LocalDate.of(2026, 6, 5))).isFalse();
+        assertThat(south.fireDays(LocalDate.of(2026, 10, 31), LocalDate.of(2027, 1, 31)))
+                .isEqualTo(92);
+    }
+
+    /** One tank a day for the last 40 days: 40 tanks of plug life are used at one a day. */
+    @Test
+    void projectsFromRecentUse() {
+        List<UseEntry> steady = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            steady.add(outing(i + 1, 0.5));
+        }
+        DueDate plug = assess(Task.PLUG, steady, allDone(0)).expected();
+        assertThat(plug).isNotNull();
+        // 20 tanks left at half a tank a day are 40 days.
+        assertThat(plug.likely()).isBetween(day(79), day(82));
+        assertThat(plug.early()).isBefore(plug.likely());
+        assertThat(plug.late()).isAfter(plug.likely());
+    }
+
+    @Test
+    void isSilentAboutAPaceWithTooLittleToTell() {
+        assertThat(assess(Task.SHARPEN, List.of(outing(39, 1)), allDone(1)).expected())
+                .isNull();
+    }
+
+    /** Use of late weighs more: the same tanks, spent lately, bring the date nearer. */
+    @Test
+    void recentUseWeighsMore() {
+        DueDate lately = assess(Task.BEARING, List.of(outing(30, 2), outing(38, 2)), allDone(0))
+                .expected();
+        DueDate longAgo = assess(Task.BEARING, List.of(outing(2, 2), outing(10, 2)), allDone(0))
+                .expected();
+        assertThat(lately).isNotNull();
+        assertThat(longAgo).isNotNull();
+        assertThat(lately.likely()).isBefore(longAgo.likely());
+    }
+
+    @ParameterizedTest
+    @EnumSource(Task.class)
+    void moreUseNeverMakesATaskLessDue(Task task) {
+        List<UseEntry> uses = new ArrayList<>();
+        double before = 0;
+        for (int i = 2; i < 30; i++) {
+            uses.add(outing(i, 1, Condition.values()[i % Condition.values().length]));
+            double now = assess(task, uses, allDone(1)).fraction();
+            assertThat(now).isGreaterThanOrEqualTo(before);
+            before = now;
+        }
+    }
+
+    /** The order in which records are read back does not matter: an account rebuilt from storage is the same account. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3})
+    void rebuildsFromRecordsInAnyOrder(long seed) {
+        List<UseEntry> uses = new ArrayList<>();
+        List<StepEntry> done = allDone(1);
+        for (int i = 2; i < 30; i++) {
+            uses.add(outing(i, 0.5 + i % 3, Condition.values()[i % 5]));
+            done.add(done(i, Step.values()[i]));
+        }
+        List<TaskDue> running = Uses.ledger(SAW, uses, done).assess(day(40), Seasons.STANDARD, Numbers.STANDARD);
+        Collections.shuffle(uses, new Random(seed));
+        Collections.shuffle(done, new Random(seed));
+        assertThat(Uses.ledger(SAW, uses, done).assess(day(40), Seasons.STANDARD, Numbers.STANDARD))
+                .isEqualTo(running);
+    }
+
+    @Test
+    void aChangedLimitCounts() {
+        Numbers often = new Numbers(Map.of(ScheduleSetting.SHARPEN_TANKS, 2.0));
+        List<TaskDue> tasks =
+                Uses.ledger(SAW, List.of(outing(2, 2)), allDone(1)).assess(day(40), Seasons.STANDARD, often);
+        assertThat(Uses.of(tasks, Task.SHARPEN).due()).isTrue();
+    }
+
+    private static List<StepEntry> allDone(int day) {
+        List<StepEntry> done = new ArrayList<>();
+        for (Step step : Step.values()) {
+            done.add(done(day, step));
+        }
+        return done;
+    }
+
+    @Test
+    void anotherSprocketMakesTheNeedleBearingDue() {
+        List<StepEntry> before = allDone(1);
+        for (int fitted : new int[] {0, 3}) {
+            ScheduleLedger ledger = new ScheduleLedger(SAW, Uses.START, List.of(), before, List.of(), at(fitted, 9));
+            TaskDue bearing = Uses.of(ledger.assess(Uses.day(5), Seasons.STANDARD, Numbers.STANDARD), Task.BEARING);
+            assertThat(bearing.due()).isEqualTo(fitted == 3);
+            assertThat(bearing.events().contains(DueEvent.NEW_SPROCKET)).isEqualTo(fitted == 3);
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(FilingSchool.class)
+    void onlyWhoFilesByHandAndMachineHasAMachinePass(FilingSchool school) {
+        SawProfile saw = Profiles.petrol(new Schools(school, GaugeSchool.FIXED, false), null);
+        assertThat(Task.EQUALISE.appliesTo(saw)).isEqualTo(school == FilingSchool.HAND_AND_MACHINE);
+    }
+
+    @Test
+    void useToComeGivesADateWhereThereIsAPace() {
+        ScheduleLedger ledger =
+                Uses.ledger(SAW, List.of(Uses.outing(33, 2), Uses.outing(35, 2), Uses.outing(38, 2)), List.of());
+        DueDate date =
+                ledger.after(10, Subject.CHAIN, Uses.day(40), Numbers.STANDARD).orElseThrow();
+        assertThat(date.likely()).isAfter(Uses.day(40));
+        assertThat(ledger.after(20, Subject.CHAIN, Uses.day(40), Numbers.STANDARD)
+                        .orElseThrow()
+                        .likely())
+                .isAfter(date.likely());
+        assertThat(Uses.ledger(SAW, List.of(), List.of()).after(10, Subject.CHAIN, Uses.day(40), Numbers.STANDARD))
+                .isEmpty();
+    }
+}

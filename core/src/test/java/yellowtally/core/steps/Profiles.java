@@ -1,0 +1,106 @@
+package yellowtally.core.steps;
+
+import yellowtally.core.cuttingset.Gauge;
+import yellowtally.core.cuttingset.NoseKind;
+import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.edge.LoopCutters;
+import yellowtally.core.edge.Schools;
+import yellowtally.core.settings.Numbers;
+
+/** Saws that tests of several rooms use. */
+public final class Profiles {
+
+    private Profiles() {}
+
+    /** A petrol saw, .325" chain on a greased nose, arrestor fitted, out of the fire season. */
+    public static SawProfile petrol() {
+        return new SawProfile(
+                Power.PETROL,
+                OilerKind.AUTOMATIC_ADJUSTABLE,
+                true,
+                true,
+                NoseKind.GREASABLE_SPROCKET,
+                true,
+                Gauge.G_050,
+                Pitch.P_325,
+                5.5,
+                false,
+                Schools.STANDARD,
+                LoopCutters.of(Pitch.P_325, 9.5, null, Numbers.STANDARD),
+                null);
+    }
+
+    /** The same in the fire season. */
+    public static SawProfile petrolInFireSeason() {
+        SawProfile saw = petrol();
+        return new SawProfile(
+                saw.power(),
+                saw.oiler(),
+                true,
+                true,
+                saw.nose(),
+                true,
+                saw.gauge(),
+                saw.pitch(),
+                saw.tangMm(),
+                true,
+                saw.schools(),
+                saw.cutters(),
+                null);
+    }
+
+    /** A battery saw on a sealed nose. */
+    public static SawProfile battery() {
+        return new SawProfile(
+                Power.BATTERY,
+                OilerKind.AUTOMATIC_FIXED,
+                false,
+                false,
+                NoseKind.SEALED_SPROCKET,
+                false,
+                Gauge.G_043,
+                Pitch.P_3_8_LOW_PROFILE,
+                5.0,
+                false,
+                Schools.STANDARD,
+                LoopCutters.of(Pitch.P_3_8_LOW_PROFILE, null, null, Numbers.STANDARD),
+                null);
+    }
+
+    /** A petrol saw without bar and chain. */
+    public static SawProfile bare() {
+        return new SawProfile(
+                Power.PETROL,
+                OilerKind.AUTOMATIC_FIXED,
+                false,
+                false,
+                null,
+                false,
+                null,
+                null,
+                null,
+                false,
+                Schools.STANDARD,
+                null,
+                null);
+    }
+
+    /** The petrol saw with other ways of working and another loop. */
+    public static SawProfile petrol(Schools schools, LoopCutters cutters) {
+        SawProfile saw = petrol();
+        return new SawProfile(
+                saw.power(),
+                saw.oiler(),
+                true,
+                true,
+                saw.nose(),
+                true,
+                saw.gauge(),
+                saw.pitch(),
+                saw.tangMm(),
+                false,
+                schools,
+                cutters,
+                null);
+    }
+}

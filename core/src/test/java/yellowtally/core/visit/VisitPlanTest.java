@@ -1,0 +1,166 @@
+package yellowtally.core.visit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static yellowtally.core.schedule.Uses.day;
+import static yellowtally.core.schedule.Uses.done;
+import static yellowtally.core.schedule.Uses.outing;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import yellowtally.core.schedule.Seasons;
+import yellowtally.core.schedule.Task;
+import yellowtally.core.schedule.TaskDue;
+import yellowtally.core.schedule.UseEntry;
+import yellowtally.core.schedule.Uses;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Profiles;
+import yellowtally.core.steps.SawProfile;
+import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepEntry;
+import yellowtally.core.visit.PlannedStep.Why;
+
+class VisitPlanTest {
+
+    private static VisitPlan plan(SawProfile saw, List<UseEntry> uses, List<StepEntry> done) {
+        List<TaskDue> tasks = Uses.ledger(saw, uses, done).assess(day(40), Seasons.STANDARD, Numbers.STANDARD);
+        return VisitPlan.of(saw, tasks, List.of(), Numbers.STANDARD);
+    }
+
+    private static List<StepEntry> allDone(int day, StepEntry... more) {
+        List<StepEntry> done = new ArrayList<>();
+        for (Step step : Step.values()) {
+            done.add(done(day, step));
+        }
+        done.addAll(Arrays.asList(more));
+        return done;
+    }
+
+    private static Why why(VisitPlan plan, Step step) {
+        return plan.steps().stream()
+                .filter(s -> s.step() == step)
+                .map(PlannedStep::why)
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** Back from one wet day with a tank and a half: what every outing asks for, and the clean. */
+    @Test
+    void aDayOutAsksForItsRoutine() {
+        VisitPlan plan = plan(Profiles.petrol(), List.of(outing(35, 1.5)), allDone(34));
+        assertThat(plan.steps())
+                .extracting(PlannedStep::step)
+                .containsExactly(
+                        Step.MAKE_SAFE,
+                        Step.OUTSIDE_LOOK,
+                        Step.BRAKE_LEVER,
+                        Step.INERTIA,
+                        Step.CLEAN_COVER,
+                        Step.BRAKE_BAND,
+                        Step.NOSE_GREASE,
+                        Step.REFIT,
+                        Step.TENSION,
+                        Step.NUTS,
+                        Step.FILL,
+                        Step.BRAKE_RUNNING,
+                        Step.CONTROLS);
+        // look 2 + brake 1 + clean 5 + nose 1, cover 1+3 (tension in it), bar 1+2
+        assertThat(plan.bill().workMinutes()).isEqualTo(9);
+        assertThat(plan.bill().accessMinutes()).isEqualTo(7);
+        assertThat(why(plan, Step.CLEAN_COVER)).isEqualTo(Why.DUE);
+        assertThat(why(plan, Step.BRAKE_BAND)).isEqualTo(Why.COMPANY);
+        assertThat(why(plan, Step.REFIT)).isEqualTo(Why.CLOSES);
+    }
+
+    /** Sharpening makes turning the bar over due at the same visit. */
+    @Test
+    void whatASharpeningMakesDueComesWithIt() {
+        VisitPlan plan = plan(Profiles.petrol(), List.of(outing(35, 3)), allDone(34));
+        assertThat(why(plan, Step.SHARPEN)).isEqualTo(Why.DUE);
+        assertThat(why(plan, Step.GROOVE)).isEqualTo(Why.COMES_WITH);
+        assertThat(why(plan, Step.RAILS)).isEqualTo(Why.COMPANY);
+        assertThat(why(plan, Step.DEPTH_GAUGES)).isNull();
+        List<StepEntry> four = allDone(
+                20, done(21, Step.SHARPEN), done(22, Step.SHARPEN), done(23, Step.SHARPEN), done(34, Step.SHARPEN));
+        assertThat(why(plan(Profiles.petrol(), List.of(outing(35, 3)), four), Step.DEPTH_GAUGES))
+                .isEqualTo(Why.COMES_WITH);
+    }
+
+    /** The rule of handbook section 10: near its limit, its stage open anyway. */
+    @ParameterizedTest
+    @CsvSource({
+        "12, false", // 12 of 20 tanks: 0.6
+        "14, true", // 0.7
+        "19, true",
+    })
+    void aTaskRidesAlongFromSevenTenthsOn(double tanks, boolean rides) {
+        List<StepEntry> done = allDone(30);
+        done.removeIf(s -> s.step() == Step.SPROCKET);
+        done.add(done(1, Step.SPROCKET));
+        VisitPlan plan = plan(Profiles.petrol(), List.of(outing(20, tanks - 0.5), outing(35, 0.5)), done);
+        assertThat(plan.rideAlongs().stream().anyMatch(r -> r.task() == Task.SPROCKET))
+                .isEqualTo(rides);
+        assertThat(why(plan, Step.SPROCKET)).isEqualTo(rides ? Why.RIDES_ALONG : null);
+        if (rides) {
+            // cover 1+3 and bar 1+2 would have to be opened for it alone
+            assertThat(plan.rideAlongs()).contains(new RideAlong(Task.SPROCKET, 7));
+        }
+    }
+
+    @Test
+    void nothingRidesAlongWhereNothingIsOpen() {
+        List<StepEntry> done = allDone(39);
+        done.removeIf(s -> s.step() == Step.PLUG);
+        done.add(done(1, Step.PLUG));
+        VisitPlan plan = plan(Profiles.petrol(), List.of(outing(20, 36)), done);
+        assertThat(plan.rideAlongs()).isEmpty();
+        assertThat(why(plan, Step.PLUG)).isNull();
+    }
+
+    @Test
+    void aBatterySawHasNoStepsOfAnEngine() {
+        VisitPlan plan = plan(Profiles.battery(), List.of(outing(35, 5)), allDone(34));
+        assertThat(plan.steps())
+                .extracting(PlannedStep::step)
+                .contains(Step.ELECTRIC_LOOK, Step.SHARPEN)
+                .doesNotContain(Step.AIR_FILTER, Step.PLUG, Step.BEARING, Step.NOSE_GREASE);
+    }
+
+    @Test
+    void stepsComeInTheOrderOfTheHands() {
+        VisitPlan plan = plan(Profiles.petrol(), List.of(outing(35, 60)), allDone(1));
+        assertThat(plan.steps())
+                .extracting(PlannedStep::step)
+                .isSortedAccordingTo(Comparator.naturalOrder())
+                .doesNotHaveDuplicates();
+    }
+
+    @Test
+    void whatIsOpenedLaterIsClosedAgain() {
+        assertThat(VisitPlan.closing(Profiles.petrol(), EnumSet.of(Step.OUTSIDE_LOOK, Step.SHARPEN)))
+                .isEmpty();
+        assertThat(VisitPlan.closing(Profiles.petrol(), EnumSet.of(Step.CLEAN_COVER)))
+                .containsExactlyInAnyOrder(Step.TENSION, Step.NUTS, Step.BRAKE_RUNNING);
+        assertThat(VisitPlan.closing(Profiles.petrol(), EnumSet.of(Step.DRESS_RAILS)))
+                .isEqualTo(Set.of(Step.REFIT, Step.TENSION, Step.NUTS, Step.BRAKE_RUNNING));
+    }
+
+    /** Leaving a step out never makes a visit longer, but for the tension check, which closing the cover includes. */
+    @Test
+    void fewerStepsAreNeverLonger() {
+        List<Step> steps = new ArrayList<>(List.of(Step.values()));
+        double before = StepMinutes.bill(steps, Numbers.STANDARD).totalMinutes();
+        while (!steps.isEmpty()) {
+            steps.remove(steps.size() - 1);
+            double now = StepMinutes.bill(steps, Numbers.STANDARD).totalMinutes();
+            assertThat(now).isLessThanOrEqualTo(before + 2);
+            before = now;
+        }
+    }
+}

@@ -1,0 +1,145 @@
+package yellowtally.core.wear;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import yellowtally.core.settings.Numbers;
+
+class WearProjectionTest {
+
+    private static List<WearPoint> points(double... useAndMm) {
+        List<WearPoint> points = new ArrayList<>();
+        for (int i = 0; i < useAndMm.length; i += 2) {
+            points.add(new WearPoint(Instant.EPOCH.plusSeconds(i * 3600L), useAndMm[i], useAndMm[i + 1]));
+        }
+        return points;
+    }
+
+    private static WearProjection of(WearKind kind, double limit, List<WearPoint> points) {
+        return WearProjection.overTanks(points, kind, limit, Numbers.STANDARD).orElseThrow();
+    }
+
+    /** The worked example of the documentation: a sprocket read three times, and cutters that lose 0.15 mm a tank. */
+    @Test
+    void projectsFromTheMiddleOfAllSlopes() {
+        WearProjection sprocket = of(WearKind.SPROCKET, 0.5, points(0, 0.0, 10, 0.10, 20, 0.20));
+        assertThat(sprocket.readings()).isEqualTo(3);
+        assertThat(sprocket.perUse().likely()).isCloseTo(0.01, within(1e-9));
+        assertThat(sprocket.left().likely()).isCloseTo(30, within(1e-6));
+
+        WearProjection cutter = of(WearKind.CUTTER, 4.0, points(3, 9.05, 6, 8.60, 9, 8.15, 12, 7.70));
+        assertThat(cutter.perUse().likely()).isCloseTo(0.15, within(1e-9));
+        assertThat(cutter.left().likely()).isCloseTo((7.70 - 4.0) / 0.15, within(1e-6));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2, too few readings", "1, too few readings", "0, none"})
+    void isSilentWithTooFewReadings(int readings) {
+        List<WearPoint> points = points(0, 9, 10, 8, 20, 7).subList(0, readings);
+        assertThat(WearProjection.overTanks(points, WearKind.CUTTER, 4, Numbers.STANDARD))
+                .isEmpty();
+    }
+
+    @Test
+    void isSilentWhenReadingsLieTooCloseTogether() {
+        assertThat(WearProjection.overTanks(points(0, 9, 1, 8.9, 2.9, 8.7), WearKind.CUTTER, 4, Numbers.STANDARD))
+                .isEmpty();
+        assertThat(WearProjection.overTanks(points(5, 9, 5, 8.9, 5, 8.7), WearKind.CUTTER, 4, Numbers.STANDARD))
+                .isEmpty();
+    }
+
+    @Test
+    void oneSlipOfTheCaliperChangesLittle() {
+        List<WearPoint> clean = points(0, 9.5, 3, 9.2, 6, 8.9, 9, 8.6, 12, 8.3, 15, 8.0);
+        List<WearPoint> slipped = points(0, 9.5, 3, 9.2, 6, 4.1, 9, 8.6, 12, 8.3, 15, 8.0);
+        assertThat(of(WearKind.CUTTER, 4, slipped).perUse().likely())
+                .isCloseTo(of(WearKind.CUTTER, 4, clean).perUse().likely(), within(0.01));
+    }
+
+    @Test
+    void saysNothingOfTheEndWhileNoWearIsSeen() {
+        assertThat(of(WearKind.SPROCKET, 0.5, points(0, 0.1, 5, 0.1, 10, 0.1)).left())
+                .isNull();
+    }
+
+    @Test
+    void nothingIsLeftAtTheLimit() {
+        assertThat(of(WearKind.SPROCKET, 0.5, points(0, 0.3, 5, 0.4, 10, 0.5)).left())
+                .isEqualTo(Range.ZERO);
+    }
+
+    @ParameterizedTest
+    @EnumSource(WearKind.class)
+    void theRangeHoldsItsMiddle(WearKind kind) {
+        Random random = new Random(kind.ordinal());
+        for (int run = 0; run < 200; run++) {
+            WearProjection found = of(kind, kind.rising() ? 100 : -100, noisy(random, kind, 8));
+            Range left = found.left();
+            assertThat(left == null || left.low() <= left.likely() && left.likely() <= left.high())
+                    .isTrue();
+        }
+    }
+
+    /** More wear never lengthens life: a worse last reading leaves no more than a better one. */
+    @RepeatedTest(4)
+    void moreWearNeverLengthensLife(RepetitionInfo repetition) {
+        WearKind kind = WearKind.values()[repetition.getCurrentRepetition() - 1];
+        Random random = new Random(40L + repetition.getCurrentRepetition());
+        double limit = kind.rising() ? 6 : -6;
+        for (int run = 0; run < 500; run++) {
+            List<WearPoint> better = noisy(random, kind, 3 + random.nextInt(10));
+            List<WearPoint> worse = new ArrayList<>(better);
+            WearPoint last = worse.remove(worse.size() - 1);
+            double more = random.nextDouble() * (kind.rising() ? 1 : -1);
+            worse.add(new WearPoint(last.at(), last.use(), last.mm() + more));
+            assertThat(likely(of(kind, limit, worse))).isLessThanOrEqualTo(likely(of(kind, limit, better)) + 1e-9);
+        }
+    }
+
+    private static double likely(WearProjection projection) {
+        return projection.left() == null
+                ? Double.POSITIVE_INFINITY
+                : projection.left().likely();
+    }
+
+    private static List<WearPoint> noisy(Random random, WearKind kind, int readings) {
+        List<WearPoint> points = new ArrayList<>();
+        for (int i = 0; i < readings; i++) {
+            double worn = 0.3 * i + random.nextDouble() * 0.5;
+            points.add(new WearPoint(Instant.EPOCH.plusSeconds(i), 2.0 * i, kind.rising() ? worn : -worn));
+        }
+        return points;
+    }
+
+    @Test
+    void useIsCountedUpToTheReadingAndLifeFromToday() {
+        UseAccount tanks = new UseAccount(List.of(
+                new UseAccount.Used(Instant.ofEpochSecond(300), 5),
+                new UseAccount.Used(Instant.ofEpochSecond(100), 10),
+                new UseAccount.Used(Instant.ofEpochSecond(200), 10)));
+        assertThat(tanks.until(Instant.ofEpochSecond(99))).isZero();
+        assertThat(tanks.until(Instant.ofEpochSecond(100))).isEqualTo(10);
+        assertThat(tanks.total()).isEqualTo(25);
+        PartWear wear = PartWear.of(
+                WearKind.SPROCKET,
+                List.of(
+                        new UseAccount.Reading(Instant.ofEpochSecond(200), 0.2),
+                        new UseAccount.Reading(Instant.ofEpochSecond(0), 0.0),
+                        new UseAccount.Reading(Instant.ofEpochSecond(150), 0.1)),
+                tanks,
+                0.5,
+                Numbers.STANDARD);
+        assertThat(wear.projection().left().likely()).isCloseTo(30, within(1e-6));
+        assertThat(wear.tanksLeft().likely()).isCloseTo(25, within(1e-6));
+    }
+}
