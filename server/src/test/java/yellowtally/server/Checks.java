@@ -1,5 +1,7 @@
 package yellowtally.server;
 
+import java.time.Instant;
+import tools.jackson.databind.JsonNode;
 import yellowtally.server.RunningServer.Api;
 
 /** Requests of the tests, as the screens send them. */
@@ -27,6 +29,68 @@ final class Checks {
     static String checkOf(Api api, String id, String occasion, String extra, String... readings) {
         return """
                 {"id":"%s","personId":"%s","device":"test","occasion":"%s","work":"FELLING","readings":[%s]%s}""".formatted(id, api.officer(), occasion, String.join(",", readings), extra);
+    }
+
+    /** A step outside a visit. {@code extra} is further JSON members, each with a leading comma. */
+    static String step(Api api, String step, String said, String findings, String extra) {
+        return stepOf(api, RunningServer.id(), step, said, findings, "{}", extra);
+    }
+
+    static String stepOf(Api api, String id, String step, String said, String findings, String figures, String extra) {
+        return """
+                {"id":"%s","personId":"%s","device":"test","step":"%s",
+                 "input":{"said":"%s","findings":[%s],"figures":%s}%s}""".formatted(id, api.officer(), step, said, findings, figures, extra);
+    }
+
+    /** Both brake tests, passed. */
+    static void testBrake(Api api, String tag) {
+        for (String step : new String[] {"BRAKE_LEVER", "BRAKE_RUNNING"}) {
+            api.post("/api/saws/" + tag + "/records", step(api, step, "FINE", "", ""));
+        }
+    }
+
+    /** Every step but tension done today, so that only what a test does makes the saw due. */
+    static void serve(Api api, String tag) {
+        for (JsonNode quick : api.get("/api/saws/" + tag + "/schedule").body().path("quick")) {
+            String step = quick.path("step").asString();
+            String figures =
+                    switch (step) {
+                        case "SHARPEN" -> "{\"STROKES_LEFT\":\"3\",\"STROKES_RIGHT\":\"3\"}";
+                        case "DEPTH_GAUGES" -> "{\"GAUGE_SETTING\":\"0.65\"}";
+                        default -> "{}";
+                    };
+            if (!step.equals("BLUING_CAUSE")) {
+                api.post(
+                        "/api/saws/" + tag + "/records",
+                        stepOf(api, RunningServer.id(), step, "FINE", "", figures, ""));
+            }
+        }
+        // Turning the bar over came before the sharpening.
+        api.post("/api/saws/" + tag + "/records", step(api, "GROOVE", "FINE", "", ""));
+    }
+
+    /** Saws out to the first crew, an hour and a half ago, so that there was time to burn something. */
+    static String issue(Api api, String... tags) {
+        return """
+                {"id":"%s","personId":"%s","crewId":"%s","at":"%s","reason":"Written down after the rush","saws":["%s"]}""".formatted(
+                        RunningServer.id(),
+                        api.officer(),
+                        api.get("/api/crews").body().get(0).path("id").asString(),
+                        Instant.now().minusSeconds(5400),
+                        String.join("\",\"", tags));
+    }
+
+    /** Saws back, each as {@link #backSaw} says. */
+    static String back(Api api, String... saws) {
+        return "{\"id\":\"%s\",\"personId\":\"%s\",\"saws\":[%s]}"
+                .formatted(RunningServer.id(), api.officer(), String.join(",", saws));
+    }
+
+    /** {@code extra} is further JSON members, each with a leading comma. */
+    static String backSaw(String tag, double tanks, String extra) {
+        return """
+                {"tag":"%s","tanks":%s,"works":["FELLING"],"woods":["SOFT"],"rain":false,"groundStruck":false,
+                 "dustSeen":false,"hold":false%s}""".formatted(tag, tanks, extra);
     }
 
     static String release(Api api, String person) {

@@ -105,7 +105,7 @@ class FleetHttpTest {
                         .formatted(RunningServer.id(), api.officer(), version, tag);
         Answer fitted = api.post("/api/saws/" + tag + "/fittings", off);
         assertThat(fitted.body().has("chain")).isFalse();
-        assertThat(api.plate(tag).path("headline").asString()).isEqualTo("NO_SET_FITTED");
+        assertThat(api.plate(tag).path("headline").path("what").asString()).isEqualTo("NO_SET_FITTED");
         assertThat(api.get("/api/saws/" + tag + "/tension")
                         .body()
                         .path("fittings")
@@ -148,33 +148,5 @@ class FleetHttpTest {
                 "/api/saws/" + tag + "/tension-checks", Checks.check(api, RunningServer.id(), Checks.reading("6")));
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.body().path("detail").asString()).contains("is retired");
-    }
-
-    @Test
-    void aHeldSawIsNotIssuedAndAFitOneComesBackDue() {
-        add();
-        String crew = api.get("/api/crews").body().get(0).path("id").asString();
-        Answer held = api.post("/api/saws/" + tag + "/issue", act(",\"crewId\":\"" + crew + "\""));
-        assertThat(held.status()).isEqualTo(409);
-        assertThat(held.body().path("detail").asString()).contains("is held and must not go out");
-
-        api.post("/api/saws/" + tag + "/tension-checks", Checks.check(api, RunningServer.id(), Checks.reading("6")));
-        assertThat(api.post("/api/saws/" + tag + "/return", act(",\"tanks\":1")).status())
-                .isEqualTo(409);
-        assertThat(api.post("/api/saws/" + tag + "/issue", act(",\"crewId\":\"" + crew + "\""))
-                        .status())
-                .isEqualTo(204);
-        assertThat(api.post("/api/saws/" + tag + "/issue", act(",\"crewId\":\"" + crew + "\""))
-                        .body()
-                        .path("detail")
-                        .asString())
-                .contains("already out");
-        assertThat(api.post("/api/saws/" + tag + "/return", act(",\"tanks\":-1"))
-                        .sentenceAt("tanks"))
-                .isEqualTo("Give the tanks burned, from 0 to 40.");
-        assertThat(api.post("/api/saws/" + tag + "/return", act(",\"tanks\":1.5"))
-                        .status())
-                .isEqualTo(204);
-        assertThat(api.plate(tag).path("headline").asString()).isEqualTo("CHECK_DUE");
     }
 }

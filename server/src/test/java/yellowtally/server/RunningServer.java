@@ -23,6 +23,7 @@ public final class RunningServer implements ParameterResolver {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private static Api api;
+    private static ConfigurableApplicationContext running;
 
     /** An answer: status and body. */
     public record Answer(int status, JsonNode body, HttpResponse<String> raw) {
@@ -45,6 +46,11 @@ public final class RunningServer implements ParameterResolver {
 
         Api(int port) {
             this.root = "http://127.0.0.1:" + port;
+        }
+
+        /** Where it listens. */
+        String root() {
+            return root;
         }
 
         public Answer get(String path) {
@@ -114,6 +120,12 @@ public final class RunningServer implements ParameterResolver {
         return UUID.randomUUID().toString();
     }
 
+    /** A service of the running application, for what cannot be asked over HTTP. */
+    static <T> T bean(Class<T> type) {
+        started();
+        return running.getBean(type);
+    }
+
     @Override
     public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
         return parameter.getParameter().getType() == Api.class;
@@ -128,7 +140,7 @@ public final class RunningServer implements ParameterResolver {
         if (api == null) {
             try {
                 Path data = Files.createTempDirectory("yellow-tally-test");
-                ConfigurableApplicationContext running = SpringApplication.run(
+                running = SpringApplication.run(
                         YellowTallyApplication.class, "--server.port=0", "--yellowtally.data=" + data);
                 api = new Api(
                         ((WebServerApplicationContext) running).getWebServer().getPort());

@@ -29,6 +29,7 @@ class TensionCheckHttpTest {
         assertThat(api.post("/api/saws", Checks.newSaw(api, RunningServer.id(), tag, 68))
                         .status())
                 .isEqualTo(200);
+        Checks.serve(api, tag);
     }
 
     private Answer save(String body) {
@@ -91,7 +92,7 @@ class TensionCheckHttpTest {
     @Test
     void aThrowRiskHoldsUntilAPassingCheckAndAnOfficersRelease() {
         save(Checks.check(api, RunningServer.id(), Checks.reading("20")));
-        assertThat(api.plate(tag).path("headline").asString()).isEqualTo("THROW_RISK");
+        assertThat(api.plate(tag).path("headline").path("what").asString()).isEqualTo("THROW_RISK");
 
         String path = "/api/saws/" + tag + "/release";
         Answer tooEarly = api.post(path, Checks.release(api, api.officer()));
@@ -99,13 +100,28 @@ class TensionCheckHttpTest {
         assertThat(tooEarly.body().path("detail").asString()).contains("stays held");
 
         save(Checks.check(api, RunningServer.id(), Checks.reading("6")));
-        assertThat(api.plate(tag).path("headline").asString()).isEqualTo("RELEASE_WAITS");
+        assertThat(api.plate(tag).path("headline").path("what").asString()).isEqualTo("RELEASE_WAITS");
         Answer byOperator = api.post(path, Checks.release(api, api.operator()));
         assertThat(byOperator.status()).isEqualTo(409);
         assertThat(byOperator.sentenceAt("personId")).contains("not an officer");
         assertThat(api.plate(tag).path("state").asString()).isEqualTo("HELD");
 
-        assertThat(api.post(path, Checks.release(api, api.officer())).status()).isEqualTo(200);
+        assertThat(api.post(path, Checks.release(api, api.officer())).status()).isEqualTo(204);
+        assertThat(api.plate(tag).path("state").asString()).isEqualTo("FIT");
+    }
+
+    @Test
+    void amendingAThrowRiskDoesNotLiftItsHold() {
+        String wrong = RunningServer.id();
+        save(Checks.check(api, wrong, Checks.reading("20")));
+        String amends = ",\"amends\":\"" + wrong + "\",\"amendReason\":\"Read off the wrong end of the rule\"";
+        assertThat(save(Checks.checkOf(api, RunningServer.id(), "ROUTINE", amends, Checks.reading("6")))
+                        .status())
+                .isEqualTo(200);
+        assertThat(api.plate(tag).path("headline").path("what").asString()).isEqualTo("RELEASE_WAITS");
+        assertThat(api.post("/api/saws/" + tag + "/release", Checks.release(api, api.officer()))
+                        .status())
+                .isEqualTo(204);
         assertThat(api.plate(tag).path("state").asString()).isEqualTo("FIT");
     }
 

@@ -5,9 +5,11 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import yellowtally.core.steps.Step;
 import yellowtally.core.tension.ReadingRefusal;
 import yellowtally.core.tension.TensionEntry;
 import yellowtally.core.tension.TensionJudge;
@@ -21,14 +23,15 @@ import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.settings.HouseRules;
-import yellowtally.server.support.Refusal;
+import yellowtally.server.standing.Standings;
 import yellowtally.server.support.Violations;
+import yellowtally.server.worklog.WorkOutcome;
+import yellowtally.server.worklog.WorkRecord;
+import yellowtally.server.worklog.Worklog;
 
 /** Records tension checks, the holds they cause, and releases. Runs within the caller's transaction. */
 @Service
 class TensionChecks {
-
-    static final String THROW_RISK = "THROW_RISK";
 
     private static final int MOST_READINGS = 30;
     private static final double MOST_JOINT_PLAY_MM = 1;
@@ -37,7 +40,8 @@ class TensionChecks {
     private final FleetSettings settings;
     private final People people;
     private final BenchStores.Checks checks;
-    private final BenchStores.Holds holds;
+    private final Worklog worklog;
+    private final VisitGate visits;
     private final Standings standings;
     private final EntityManager records;
     private final Clock clock;
@@ -47,7 +51,8 @@ class TensionChecks {
             FleetSettings settings,
             People people,
             BenchStores.Checks checks,
-            BenchStores.Holds holds,
+            Worklog worklog,
+            VisitGate visits,
             Standings standings,
             EntityManager records,
             Clock clock) {
@@ -55,7 +60,8 @@ class TensionChecks {
         this.settings = settings;
         this.people = people;
         this.checks = checks;
-        this.holds = holds;
+        this.worklog = worklog;
+        this.visits = visits;
         this.standings = standings;
         this.records = records;
         this.clock = clock;
@@ -113,9 +119,13 @@ class TensionChecks {
             records.persist(new TensionReadingRow(
                     new TensionReadingRow.Place(given.id(), seq), j.given().value(), j.entry(), j.verdict()));
         }
-        if (last.outcome() == TensionOutcome.THROW_RISK
-                && holds.openOf(saw.id()).isEmpty()) {
-            records.persist(new Hold(UUID.randomUUID(), saw.id(), THROW_RISK, given.id(), now, person.id()));
+        WorkRecord record = log(given, saw, person, at, now, last, note);
+        if (amendment != null) {
+            worklog.find(amendment.amendsId()).ifPresent(before -> {
+                // A wrong reading may be put right by anybody; the hold that it made stays the officer's.
+                worklog.passHoldsOn(before, record);
+                worklog.strike(before, amendment.reason(), now, person.id());
+            });
         }
     }
 
@@ -125,32 +135,38 @@ class TensionChecks {
                 id,
                 check.outcome(),
                 check.provisional(),
-                standings.of(fleet.saw(tag)).fitness().state());
+                standings.of(fleet.saw(tag)).account().state());
     }
 
-    /** Releases every hold of a saw; each needs a passing check after it, and nobody gets around that. */
-    void release(String tag, UUID personId) {
-        Person officer = people.requireOfficer(personId);
-        Saw saw = fleet.sawInService(tag);
-        List<Hold> open = holds.openOf(saw.id());
-        if (open.isEmpty()) {
-            throw Refusal.conflict("", "release.notHeld", tag);
-        }
-        UUID clearing = clearingCheck(saw);
-        if (clearing == null) {
-            throw Refusal.conflict("", "release.uncleared", tag);
-        }
-        open.forEach(hold -> records.persist(new HoldRelease(hold.id(), clearing, clock.instant(), officer.id())));
-    }
-
-    /** The latest check on the set that is fitted, if it passes. */
-    private @Nullable UUID clearingCheck(Saw saw) {
-        List<TensionCheck> latest = checks.latestValid(saw.id(), saw.fittingId());
-        if (latest.isEmpty()) {
-            return null;
-        }
-        TensionCheck last = latest.get(0);
-        return last.outcome().passes() && !last.provisional() ? last.id() : null;
+    /** The check as a step of the log: a throw risk fails and holds, what wants adjusting waits. */
+    private WorkRecord log(
+            TensionController.NewCheck given,
+            Saw saw,
+            Person person,
+            Instant at,
+            Instant now,
+            TensionVerdict last,
+            @Nullable String note) {
+        WorkOutcome outcome = last.outcome() == TensionOutcome.THROW_RISK
+                ? WorkOutcome.FAIL
+                : last.outcome().passes() && !last.provisional() ? WorkOutcome.FINE : WorkOutcome.ATTEND;
+        WorkRecord.Parts parts = Worklog.parts(fleet.set(saw));
+        WorkRecord record = new WorkRecord(
+                new WorkRecord.Head(
+                        given.id(),
+                        saw.id(),
+                        visits.openVisit(given.visitId(), saw),
+                        Step.TENSION,
+                        at,
+                        now,
+                        person.id(),
+                        given.device(),
+                        parts),
+                outcome,
+                note,
+                null);
+        worklog.add(record, Set.of());
+        return record;
     }
 
     private static void checkTime(String tag, Instant at, Instant now, CheckSubject on, Violations wrong) {

@@ -84,13 +84,11 @@ class TensionController {
             @Nullable String jointPlay,
             @Nullable String note,
             @Nullable UUID amends,
-            @Nullable String amendReason) {}
+            @Nullable String amendReason,
+            @Nullable UUID visitId) {}
 
     /** What was recorded, and where the saw stands now. */
     record SavedCheck(UUID id, TensionOutcome outcome, boolean provisional, FitState state) {}
-
-    /** A release of a held saw. */
-    record NewRelease(UUID id, UUID personId) {}
 
     @GetMapping("/api/saws/{tag}/tension")
     TensionPages.TensionPage page(@PathVariable String tag) {
@@ -122,12 +120,6 @@ class TensionController {
     SavedCheck save(@PathVariable String tag, @RequestBody NewCheck given) {
         onceOnly.run(given.id(), new OfSaw(tag, given), () -> checks.save(tag, given));
         return checks.saved(tag, given.id());
-    }
-
-    @PostMapping("/api/saws/{tag}/release")
-    TensionPages.TensionPage release(@PathVariable String tag, @RequestBody NewRelease given) {
-        onceOnly.run(given.id(), new OfSaw(tag, given), () -> checks.release(tag, given.personId()));
-        return pages.of(tag);
     }
 
     /** A write and the saw it is for. */

@@ -33,9 +33,11 @@ import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.SetFitting;
 import yellowtally.server.people.People;
-import yellowtally.server.people.People.PersonView;
 import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.settings.HouseRules;
+import yellowtally.server.standing.Standing;
+import yellowtally.server.standing.Standings;
+import yellowtally.server.worklog.Worklog;
 
 /** All that a screen shows of the tension of one saw. */
 @Service
@@ -48,7 +50,7 @@ class TensionPages {
     private final Standings standings;
     private final BenchStores.Checks checks;
     private final BenchStores.Readings readings;
-    private final BenchStores.Holds holds;
+    private final Worklog worklog;
     private final People people;
 
     TensionPages(
@@ -57,14 +59,14 @@ class TensionPages {
             Standings standings,
             BenchStores.Checks checks,
             BenchStores.Readings readings,
-            BenchStores.Holds holds,
+            Worklog worklog,
             People people) {
         this.fleet = fleet;
         this.settings = settings;
         this.standings = standings;
         this.checks = checks;
         this.readings = readings;
-        this.holds = holds;
+        this.worklog = worklog;
         this.people = people;
     }
 
@@ -153,10 +155,7 @@ class TensionPages {
     TensionPage of(String tag) {
         HouseRules rules = settings.rules();
         Saw saw = fleet.saw(tag);
-        Map<UUID, String> names = new HashMap<>();
-        for (PersonView person : people.people()) {
-            names.put(person.id(), person.name());
-        }
+        Map<UUID, String> names = people.names();
         TensionMethod own = saw.details().houseMethod();
         House house = new House(
                 own == null ? rules.houseMethod() : own,
@@ -185,21 +184,21 @@ class TensionPages {
                     fittings);
         }
         Standing standing = standings.of(saw);
-        boolean newChain = standing.ledger().newChain();
+        boolean newChain = standing.tensionLedger().newChain();
         return new TensionPage(
-                standing.fitness().state(),
-                standing.fitness().work(),
+                standing.account().state(),
+                standing.account().work(),
                 house,
                 occasion(standing),
-                holds.openOf(saw.id()).stream()
+                worklog.openHolds(saw.id()).stream()
                         .findFirst()
                         .map(h -> new HoldView(h.at(), names.getOrDefault(h.personId(), "")))
                         .orElse(null),
                 growth(standing, rules.tension()),
-                standing.account().takeUp(),
-                standing.fitness().rechecksDone(),
+                standing.tension().takeUp(),
+                standing.tension().fitness().rechecksDone(),
                 newChain,
-                SincePass.of(standing.account()),
+                SincePass.of(standing.tension()),
                 limits,
                 history,
                 fittings);
@@ -207,7 +206,7 @@ class TensionPages {
 
     /** What a check made now is for: the first after the set was apart, the next recheck, or routine. */
     private static CheckOccasion occasion(Standing standing) {
-        for (WaitingWork work : standing.fitness().work()) {
+        for (WaitingWork work : standing.account().work()) {
             if (work.what() == WaitingWork.What.NOT_READ_SINCE_APART) {
                 return CheckOccasion.SET_WAS_APART;
             }
@@ -224,8 +223,8 @@ class TensionPages {
     }
 
     private static @Nullable Growth growth(Standing standing, TensionSettings numbers) {
-        TensionLedger ledger = standing.ledger();
-        ChainGrowth now = standing.account().growth();
+        TensionLedger ledger = standing.tensionLedger();
+        ChainGrowth now = standing.tension().growth();
         if (now == null || ledger.loop() == null) {
             return null;
         }

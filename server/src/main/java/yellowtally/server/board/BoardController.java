@@ -12,20 +12,28 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
+import yellowtally.core.fitness.FaultEntry;
 import yellowtally.core.fitness.FitState;
 import yellowtally.core.fitness.WaitingWork;
-import yellowtally.core.tension.TensionSetting;
-import yellowtally.core.tension.TensionSettings;
-import yellowtally.server.bench.Standing;
-import yellowtally.server.bench.Standings;
+import yellowtally.core.oiling.LeakWatch;
+import yellowtally.core.schedule.Family;
+import yellowtally.core.schedule.ScheduleSetting;
+import yellowtally.core.schedule.Task;
+import yellowtally.core.schedule.UseUnit;
+import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Power;
+import yellowtally.core.steps.Step;
+import yellowtally.core.visit.RideAlong;
 import yellowtally.server.fleet.Crew;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.SawChoices;
 import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.standing.Standing;
+import yellowtally.server.standing.Standings;
 import yellowtally.server.usage.Outing;
 import yellowtally.server.usage.Outings;
 
-/** The board: rails with plates, and the work that waits, most urgent first. */
+/** The board: rails with plates, the work that waits, most urgent first, and today's bench. */
 @RestController
 class BoardController {
 
@@ -43,13 +51,30 @@ class BoardController {
         this.clock = clock;
     }
 
-    /** The whole board at a moment. */
-    record Board(Instant at, List<Rail> rails, List<WorkRow> work) {}
+    /**
+     * The whole board at a moment.
+     *
+     * @param benchMinutes minutes there are at the bench in a day
+     * @param onCard saws that stand on card, the next to be looked at first
+     */
+    record Board(Instant at, List<Rail> rails, List<WorkRow> work, double benchMinutes, List<OnCard> onCard) {}
+
+    /**
+     * A saw that stands on fresh card.
+     *
+     * @param nextLook when somebody has to look; absent when it was wet and waits for work
+     */
+    record OnCard(
+            String tag,
+            UUID faultId,
+            LeakWatch.LeakState state,
+            @Nullable Instant nextLook) {}
 
     /** Where plates hang. */
     enum RailKind {
         RACK,
         CREW,
+        BENCH,
         HELD
     }
 
@@ -62,31 +87,50 @@ class BoardController {
      *
      * @param barLengthMm absent without a bar
      * @param headline the most urgent work; absent when none waits
+     * @param visit absent when it is not on the bench
      */
     record Plate(
             String tag,
             FitState state,
             @Nullable Double barLengthMm,
             SawChoices.Handle handle,
-            SawChoices.Power power,
-            WaitingWork.@Nullable What headline) {}
+            Power power,
+            @Nullable Headline headline,
+            @Nullable BenchMark visit) {}
+
+    /** The most urgent work in short. */
+    record Headline(
+            WaitingWork.What what,
+            @Nullable Task task,
+            @Nullable Finding finding,
+            @Nullable Step step) {}
+
+    /** How far a visit is. */
+    record BenchMark(UUID visitId, int stepsDone, int steps) {}
 
     /**
      * What waits on one saw.
      *
-     * @param minutes bench minutes of all of it that can be done now
+     * @param minutes bench minutes of a visit that does all that is due (est.)
+     * @param rideAlongs what is worth doing with it
      * @param crew the crew it is out with; absent when it is in
      */
     record WorkRow(
-            String tag, FitState state, @Nullable String crew, List<WaitingWork> work, double minutes, Tally tension) {}
+            String tag,
+            FitState state,
+            @Nullable String crew,
+            @Nullable BenchMark visit,
+            List<WaitingWork> work,
+            double minutes,
+            List<RideAlong> rideAlongs,
+            List<Tally> tallies) {}
 
-    /** Use since the last passing check against its limit. */
-    record Tally(int outings, double tanks, double limitOutings, double limitTanks) {}
+    /** Use against the limit that is nearest in a family. */
+    record Tally(Family family, Task task, UseUnit unit, double raw, double counted, double limit) {}
 
     @GetMapping("/api/board")
     @Transactional(readOnly = true)
     Board board() {
-        TensionSettings numbers = settings.rules().tension();
         List<Standing> all = standings.all();
         Map<UUID, UUID> crewOf = new HashMap<>();
         for (Outing outing : outings.findByOpenSawIdNotNull()) {
@@ -97,21 +141,45 @@ class BoardController {
         crews.forEach(crew -> crewNames.put(crew.id(), crew.name()));
 
         List<WorkRow> work = all.stream()
-                .filter(s -> !s.fitness().work().isEmpty())
-                .map(s -> row(s, crewNames.get(crewOf.get(s.fitted().saw().id())), numbers))
+                .filter(s -> !s.account().work().isEmpty())
+                .map(s -> row(s, crewNames.get(crewOf.get(s.fitted().saw().id()))))
                 .sorted(BY_URGENCY)
                 .toList();
-        return new Board(clock.instant(), rails(all, crewOf, crews), work);
+        return new Board(
+                clock.instant(),
+                rails(all, crewOf, crews),
+                work,
+                settings.rules().numbers().of(ScheduleSetting.BENCH_MINUTES),
+                onCard(all));
     }
 
-    /** Held before due before fit; then the most urgent kind of work; then by tag. */
+    private List<OnCard> onCard(List<Standing> all) {
+        List<OnCard> found = new ArrayList<>();
+        for (Standing standing : all) {
+            for (FaultEntry fault : standing.ledger().faults()) {
+                LeakWatch watch = fault.watch(standing.ledger().lastBack(), clock.instant(), standing.numbers());
+                if (watch.nextLook() != null || watch.state() == LeakWatch.LeakState.WET) {
+                    found.add(new OnCard(
+                            standing.fitted().saw().tag(), (UUID) fault.id(), watch.state(), watch.nextLook()));
+                }
+            }
+        }
+        found.sort(Comparator.comparing(OnCard::nextLook, Comparator.nullsLast(Comparator.naturalOrder())));
+        return found;
+    }
+
+    /** Held before due before fit; then the most urgent kind of work; then the farthest over; then by tag. */
     private static final Comparator<WorkRow> BY_URGENCY = Comparator.comparing(WorkRow::state)
             .reversed()
             .thenComparing(row -> row.work().get(0).what())
+            .thenComparing(Comparator.comparingDouble(
+                            (WorkRow row) -> row.work().get(0).figure())
+                    .reversed())
             .thenComparing(WorkRow::tag);
 
     private static List<Rail> rails(List<Standing> all, Map<UUID, UUID> crewOf, List<Crew> crews) {
         List<Plate> rack = new ArrayList<>();
+        List<Plate> bench = new ArrayList<>();
         List<Plate> held = new ArrayList<>();
         Map<UUID, List<Plate>> out = new HashMap<>();
         for (Standing standing : all) {
@@ -119,6 +187,8 @@ class BoardController {
             UUID crew = crewOf.get(standing.fitted().saw().id());
             if (crew != null) {
                 out.computeIfAbsent(crew, c -> new ArrayList<>()).add(plate);
+            } else if (plate.visit() != null) {
+                bench.add(plate);
             } else if (plate.state() == FitState.HELD) {
                 held.add(plate);
             } else {
@@ -129,6 +199,7 @@ class BoardController {
         rails.add(new Rail(RailKind.RACK, null, null, rack));
         crews.forEach(crew ->
                 rails.add(new Rail(RailKind.CREW, crew.id(), crew.name(), out.getOrDefault(crew.id(), List.of()))));
+        rails.add(new Rail(RailKind.BENCH, null, null, bench));
         rails.add(new Rail(RailKind.HELD, null, null, held));
         return rails;
     }
@@ -136,28 +207,39 @@ class BoardController {
     private static Plate plate(Standing standing) {
         var fitted = standing.fitted();
         var details = fitted.saw().details();
-        List<WaitingWork> work = standing.fitness().work();
         return new Plate(
                 fitted.saw().tag(),
-                standing.fitness().state(),
+                standing.account().state(),
                 fitted.bar() == null ? null : fitted.bar().lengthMm(),
                 details.handle(),
                 details.power(),
-                work.isEmpty() ? null : work.get(0).what());
+                standing.account().work().stream()
+                        .findFirst()
+                        .map(w -> new Headline(w.what(), w.task(), w.finding(), w.step()))
+                        .orElse(null),
+                mark(standing));
     }
 
-    private static WorkRow row(Standing standing, @Nullable String crew, TensionSettings numbers) {
-        List<WaitingWork> work = standing.fitness().work();
+    private static @Nullable BenchMark mark(Standing standing) {
+        return standing.visit() == null
+                ? null
+                : new BenchMark(
+                        standing.visit().id(),
+                        standing.visit().stepsDone(),
+                        standing.visit().steps());
+    }
+
+    private static WorkRow row(Standing standing, @Nullable String crew) {
+        List<WaitingWork> work = standing.account().work();
+        boolean something = work.stream().anyMatch(WaitingWork::forToday);
         return new WorkRow(
                 standing.fitted().saw().tag(),
-                standing.fitness().state(),
+                standing.account().state(),
                 crew,
+                mark(standing),
                 work,
-                WaitingWork.minutesNow(work),
-                new Tally(
-                        standing.account().outingsSincePass(),
-                        standing.account().tanksSincePass(),
-                        numbers.of(TensionSetting.CHECK_OUTINGS),
-                        numbers.of(TensionSetting.CHECK_TANKS)));
+                something ? standing.plan().bill().totalMinutes() : 0,
+                standing.plan().rideAlongs(),
+                FamilyTallies.of(standing.account().tasks()));
     }
 }

@@ -31,8 +31,10 @@ final class DemoFleet {
             new DemoSaw("10", Model.HARROWGILL_60, Work.FELLING, null, Story.THROW_RISK, RACK),
             new DemoSaw("11", Model.HARROWGILL_72, Work.FELLING, null, Story.READ_HOT, RACK),
             new DemoSaw("12", Model.KESTRUP_45, Work.LIMBING, null, Story.SLACK_TOO_FAST, RACK),
-            new DemoSaw("13", Model.HARROWGILL_OLD_90, Work.BUCKING, null, Story.DUE, RACK),
-            new DemoSaw("14", Model.BRACKENFELL_E14, Work.BRUSH, null, Story.FIT, RACK));
+            new DemoSaw("13", Model.HARROWGILL_OLD_90, Work.BUCKING, null, Story.BRAKE_FAILED, RACK),
+            new DemoSaw("14", Model.BRACKENFELL_E14, Work.BRUSH, null, Story.FIT, RACK),
+            new DemoSaw("15", Model.HARROWGILL_60, Work.FELLING, null, Story.WET_DAY, RACK),
+            new DemoSaw("16", Model.KESTRUP_50, Work.LIMBING, null, Story.ON_THE_BENCH, RACK));
 
     private DemoFleet() {}
 }

@@ -9,10 +9,13 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.schedule.Condition;
+import yellowtally.core.schedule.DueEvent;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.FairCondition;
 import yellowtally.core.tension.Movement;
@@ -26,13 +29,16 @@ import yellowtally.core.tension.TensionSettings;
 import yellowtally.core.tension.TensionSubject;
 import yellowtally.core.tension.TensionTarget;
 import yellowtally.core.tension.TensionVerdict;
-import yellowtally.server.bench.Hold;
 import yellowtally.server.bench.TensionCheck;
 import yellowtally.server.bench.TensionReadingRow;
 import yellowtally.server.fleet.Chain;
+import yellowtally.server.fleet.FittedSet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.SetFitting;
 import yellowtally.server.usage.Outing;
+import yellowtally.server.usage.Use;
+import yellowtally.server.usage.Wood;
+import yellowtally.server.worklog.WorkOutcome;
 
 /**
  * The weeks of one saw, lived through day by day: each tank adds slack, each morning after it is read and adjusted as the
@@ -49,13 +55,14 @@ final class DemoHistory {
     private final Saw saw;
     private final TensionSubject subject;
     private final TensionMethod method;
+    private int outings;
     private final Random random;
     private final List<UUID> officers;
     private final List<UUID> operators;
     private final UUID crew;
 
-    private Chain chain;
-    private UUID fitting;
+    private final DemoBench bench;
+    private FittedSet set;
     /** Slack in the loop, mm. */
     private double slack;
 
@@ -64,8 +71,8 @@ final class DemoHistory {
             Clock clock,
             Saw saw,
             TensionSubject subject,
-            Chain chain,
-            SetFitting fitting,
+            FittedSet set,
+            DemoBench bench,
             People people) {
         this.records = records;
         this.clock = clock;
@@ -73,8 +80,8 @@ final class DemoHistory {
         this.subject = subject;
         TensionMethod own = saw.details().houseMethod();
         this.method = own == null ? TensionMethod.TANG_LINE : own;
-        this.chain = chain;
-        this.fitting = fitting.id();
+        this.set = set;
+        this.bench = bench;
         this.officers = people.officers();
         this.operators = people.operators();
         this.crew = people.crew();
@@ -95,32 +102,59 @@ final class DemoHistory {
         check(at, occasion, FAIR, 0);
     }
 
-    /** Goes out in the morning, comes back in the afternoon, is read the next morning. */
+    /** Goes out in the morning, comes back in the afternoon, is served and read the next morning. */
     void outingAndCheck(int daysAgo, double growthPerTank) {
         outing(daysAgo, growthPerTank);
-        check(morning(daysAgo - 1), CheckOccasion.ROUTINE, FAIR, 0);
+        Instant at = morning(daysAgo - 1);
+        bench.serve(at.minusSeconds(900));
+        check(at, CheckOccasion.ROUTINE, FAIR, 0);
     }
 
-    /** Goes out and comes back; not read. */
+    /** Goes out and comes back on an ordinary day; not read. */
     void outing(int daysAgo, double growthPerTank) {
         double tanks = (2 + random.nextInt(5)) / 2.0;
-        Outing outing = new Outing(
-                UUID.randomUUID(), saw.id(), crew, chain.id(), fitting, day(daysAgo, 7, 20), officers.get(0));
-        outing.back(day(daysAgo, 15, 40), operators.get(random.nextInt(operators.size())), tanks);
+        boolean wet = random.nextInt(6) == 0;
+        Set<Wood> woods = EnumSet.of(Wood.values()[random.nextInt(2)]);
+        outing(daysAgo, growthPerTank, use(tanks, woods, wet, null));
+    }
+
+    /** Goes out and comes back having done this. */
+    void outing(int daysAgo, double growthPerTank, Use use) {
+        Instant out = day(daysAgo, 7, 20);
+        Instant back = day(daysAgo, 15, 40);
+        Outing outing = new Outing(UUID.randomUUID(), saw, set, crew, Outing.Moment.now(out), officers.get(0));
+        outing.back(Outing.Moment.now(back), operators.get(random.nextInt(operators.size())), use);
         records.persist(outing);
-        slack += growthPerTank * tanks * (0.8 + random.nextDouble() * 0.4);
+        Set<Condition> conditions = EnumSet.noneOf(Condition.class);
+        if (use.woods().contains(Wood.HARD)) {
+            conditions.add(Condition.HARD);
+        }
+        if (use.rain()) {
+            conditions.add(Condition.RAIN);
+        }
+        bench.used(out, back, use.tanks(), conditions, use.rain() ? Set.of(DueEvent.RAIN) : Set.of());
+        slack += growthPerTank * use.tanks() * (0.8 + random.nextDouble() * 0.4);
+    }
+
+    /** What a saw did, at its usual work. */
+    Use use(double tanks, Set<Wood> woods, boolean rain, @Nullable String complaint) {
+        outings++;
+        // One oiler that gives less and less.
+        double share = "11".equals(saw.tag()) ? Math.max(0.4, 1.08 - 0.045 * outings) : 0.95;
+        double oil = Math.round(tanks * (share - 0.12 + random.nextDouble() * 0.24) * 10) / 10.0;
+        return new Use(tanks, oil, Set.of(subject.work()), woods, rain, false, false, complaint);
     }
 
     /** Is out now. */
     void goesOut() {
-        records.persist(new Outing(
-                UUID.randomUUID(), saw.id(), crew, chain.id(), fitting, notAfterNow(day(0, 7, 15)), officers.get(0)));
+        Outing.Moment out = Outing.Moment.now(notAfterNow(day(0, 7, 15)));
+        records.persist(new Outing(UUID.randomUUID(), saw, set, crew, out, officers.get(0)));
     }
 
     /** Another loop from now on. */
-    void changeChain(Chain next, SetFitting record) {
-        this.chain = next;
-        this.fitting = record.id();
+    void changeChain(FittedSet next) {
+        this.set = next;
+        bench.refitted(next);
         this.slack = aimSlack();
     }
 
@@ -135,17 +169,20 @@ final class DemoHistory {
     void throwRiskCheck(Instant at) {
         TensionEntry entry =
                 new TensionEntry(new TensionReading.PullDown(19), FAIR, Movement.ONE_FINGER, true, false, 0);
-        UUID id = save(
+        save(
                 at,
                 CheckOccasion.ROUTINE,
                 List.of(entry),
                 "Tips hang clear. Nuts were found loose; bar pad to be looked at before it is tightened.");
-        records.persist(
-                new Hold(UUID.randomUUID(), saw.id(), TensionOutcome.THROW_RISK.name(), id, at, officers.get(0)));
     }
 
     Instant morning(int daysAgo) {
         return notAfterNow(day(daysAgo, 6, 30 + random.nextInt(25)));
+    }
+
+    /** After everything that a morning holds. */
+    Instant afterMorning(int daysAgo) {
+        return notAfterNow(day(daysAgo, 7, 5));
     }
 
     Instant day(int daysAgo, int hour, int minute) {
@@ -180,13 +217,22 @@ final class DemoHistory {
         save(at, occasion, entries, null);
     }
 
-    private UUID save(Instant at, CheckOccasion occasion, List<TensionEntry> entries, @Nullable String note) {
+    private void save(Instant at, CheckOccasion occasion, List<TensionEntry> entries, @Nullable String note) {
         UUID id = UUID.randomUUID();
         TensionVerdict last = verdict(entries.get(entries.size() - 1));
         UUID person = officers.get(random.nextInt(officers.size()));
         records.persist(new TensionCheck(
                 new TensionCheck.Head(
-                        id, saw.id(), chain.id(), fitting, at, at, person, DEVICE, occasion, subject.work()),
+                        id,
+                        saw.id(),
+                        part(set.chain()),
+                        part(set.fitting()),
+                        at,
+                        at,
+                        person,
+                        DEVICE,
+                        occasion,
+                        subject.work()),
                 new TensionCheck.Finding(
                         last.outcome(),
                         last.provisional(),
@@ -203,7 +249,17 @@ final class DemoHistory {
             String typed = String.valueOf(entry.reading().figure().orElseThrow());
             records.persist(new TensionReadingRow(new TensionReadingRow.Place(id, seq), typed, entry, verdict(entry)));
         }
-        return id;
+        boolean passes = last.outcome().passes() && !last.provisional();
+        WorkOutcome outcome = last.outcome() == TensionOutcome.THROW_RISK ? WorkOutcome.FAIL : WorkOutcome.ATTEND;
+        bench.tension(id, at, passes ? WorkOutcome.FINE : outcome, person, note);
+    }
+
+    private static UUID part(@Nullable Chain chain) {
+        return Objects.requireNonNull(chain).id();
+    }
+
+    private static UUID part(@Nullable SetFitting fitting) {
+        return Objects.requireNonNull(fitting).id();
     }
 
     private TensionVerdict verdict(TensionEntry entry) {

@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.UUID;
 import org.slf4j.Logger;
@@ -14,14 +15,27 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
+import yellowtally.core.cuttingset.CutterSequence;
 import yellowtally.core.cuttingset.SprocketKind;
+import yellowtally.core.edge.EdgeSetting;
+import yellowtally.core.edge.LoopCutters;
+import yellowtally.core.edge.Schools;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Power;
+import yellowtally.core.steps.SawProfile;
+import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.TensionSetting;
 import yellowtally.core.tension.TensionSettings;
 import yellowtally.core.tension.TensionSubject;
+import yellowtally.core.visit.PlannedStep;
+import yellowtally.server.bench.VisitSeed;
 import yellowtally.server.fleet.Bar;
 import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Crew;
+import yellowtally.server.fleet.FittedSet;
 import yellowtally.server.fleet.FleetSeed;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.SawChoices;
@@ -29,6 +43,7 @@ import yellowtally.server.fleet.SawDetails;
 import yellowtally.server.fleet.SetFitting;
 import yellowtally.server.fleet.Sprocket;
 import yellowtally.server.people.Person;
+import yellowtally.server.usage.Wood;
 
 /**
  * Fills an empty database: with the demo fleet, or with {@code --no-demo} only with people and crews to begin with. Never
@@ -91,7 +106,11 @@ class DemoLoader implements SmartInitializingSingleton {
             UUID crew = crews.get(Math.max(0, line.crew()));
             live(line, part, new DemoHistory.People(officers, operators, crew));
         }
-        shelf();
+        shelf(officers.get(1));
+        List<UUID> saws = records.createQuery("select s.id from Saw s order by s.tag", UUID.class)
+                .getResultList();
+        new DemoStores(records, clock, officers.get(0)).fill(saws);
+        new DemoFaults(records, clock, officers, operators).fill();
     }
 
     private List<UUID> people(List<String> names, Person.Role role) {
@@ -124,7 +143,11 @@ class DemoLoader implements SmartInitializingSingleton {
                 TensionSettings.STANDARD.of(TensionSetting.tangDepthOf(chain.pitch())),
                 line.work(),
                 LEAD_MM);
-        DemoHistory history = new DemoHistory(records, clock, saw, subject, chain, first, people);
+        FittedSet set = new FittedSet(chain, bar, sprocket, first);
+        DemoBench bench =
+                new DemoBench(records, saw, profile(saw, chain, bar), set, clock.getZone(), people.officers());
+        DemoHistory history = new DemoHistory(records, clock, saw, subject, set, bench, people);
+        bench.serveAll(startOf(start).plusSeconds(300));
         history.firstCheck(startOf(start).plusSeconds(1200));
         history.recheck(startOf(start).plusSeconds(1800), CheckOccasion.RECHECK_ONE_MINUTE);
         history.recheck(startOf(start).plusSeconds(3000), CheckOccasion.RECHECK_LIGHT_CUTTING);
@@ -133,7 +156,7 @@ class DemoLoader implements SmartInitializingSingleton {
         for (int day = start - 4; day > 3; day -= 3) {
             history.outingAndCheck(day, growthPerTank(line.story(), day));
         }
-        end(line, history, saw, bar, sprocket, people);
+        end(line, history, bench, saw, bar, sprocket, people);
     }
 
     private static double growthPerTank(DemoSaw.Story story, int day) {
@@ -145,7 +168,13 @@ class DemoLoader implements SmartInitializingSingleton {
     }
 
     private void end(
-            DemoSaw line, DemoHistory history, Saw saw, Bar bar, Sprocket sprocket, DemoHistory.People people) {
+            DemoSaw line,
+            DemoHistory history,
+            DemoBench bench,
+            Saw saw,
+            Bar bar,
+            Sprocket sprocket,
+            DemoHistory.People people) {
         switch (line.story()) {
             case FIT, SLACK_TOO_FAST, NEARLY_GROWN_OUT -> history.outingAndCheck(1, growthPerTank(line.story(), 1));
             case DUE -> history.outing(1, 0.15);
@@ -155,7 +184,28 @@ class DemoLoader implements SmartInitializingSingleton {
             }
             case THROW_RISK -> {
                 history.outing(1, 0.15);
+                bench.serve(history.day(1, 15, 55));
                 history.throwRiskCheck(history.day(1, 16, 5));
+            }
+            case BRAKE_FAILED -> {
+                history.outingAndCheck(1, 0.15);
+                bench.found(
+                        Step.BRAKE_RUNNING,
+                        history.afterMorning(0),
+                        null,
+                        StepOutcome.FAIL,
+                        Finding.CHAIN_NOT_STOPPED,
+                        "Chain ran on at full throttle with the lever forward. Band to be looked at.");
+            }
+            case WET_DAY ->
+                history.outing(
+                        1,
+                        0.15,
+                        history.use(
+                                4, EnumSet.of(Wood.HARD), true, "Pulls to the left and had to be pushed at the end"));
+            case ON_THE_BENCH -> {
+                history.outing(1, 0.15, history.use(3, EnumSet.of(Wood.HARD, Wood.DIRTY), false, null));
+                onTheBench(saw, bench, history, people.officers().get(0));
             }
             case NEW_CHAIN -> {
                 Chain next = chain(line, "YC-31");
@@ -170,7 +220,8 @@ class DemoLoader implements SmartInitializingSingleton {
                         people.officers().get(1));
                 FleetSeed.unhang(saw, records);
                 FleetSeed.hang(saw, record, next, bar, sprocket);
-                history.changeChain(next, record);
+                history.changeChain(new FittedSet(next, bar, sprocket, record));
+                bench.serve(history.day(1, 14, 5));
                 history.firstCheck(history.day(1, 14, 15));
                 history.recheck(history.day(1, 14, 40), CheckOccasion.RECHECK_ONE_MINUTE);
             }
@@ -180,7 +231,53 @@ class DemoLoader implements SmartInitializingSingleton {
         }
     }
 
-    private void shelf() {
+    /** A visit begun this morning and left at the bar, with a burr found. */
+    private void onTheBench(Saw saw, DemoBench bench, DemoHistory history, UUID officer) {
+        Instant begun = history.morning(0).minusSeconds(1500);
+        UUID visit = UUID.randomUUID();
+        List<Step> done = List.of(
+                Step.MAKE_SAFE,
+                Step.OUTSIDE_LOOK,
+                Step.BRAKE_LEVER,
+                Step.INERTIA,
+                Step.CLEAN_COVER,
+                Step.BRAKE_BAND,
+                Step.GROOVE);
+        List<PlannedStep> steps = new ArrayList<>(bench.plan(begun).steps());
+        steps.add(new PlannedStep(Step.DRESS_RAILS, PlannedStep.Why.FINDING, null, Finding.BURR));
+        VisitSeed.begin(records, visit, saw.id(), begun, officer, steps);
+        bench.record(done, begun, visit);
+        bench.found(
+                Step.RAILS,
+                begun.plusSeconds(400),
+                visit,
+                StepOutcome.ATTEND,
+                Finding.BURR,
+                "Lip on the inner rail, a hand's length from the nose");
+    }
+
+    /** What a saw has, as the rules see it; the season does not matter to its routine. */
+    private static SawProfile profile(Saw saw, Chain chain, Bar bar) {
+        return new SawProfile(
+                saw.details().power(),
+                saw.details().oiler(),
+                saw.details().sparkArrestor(),
+                saw.details().brakeSeat() == SawChoices.BrakeSeat.COVER,
+                bar.spec().nose(),
+                true,
+                bar.spec().gauge(),
+                chain.pitch(),
+                TensionSettings.STANDARD.of(TensionSetting.tangDepthOf(chain.pitch())),
+                false,
+                Schools.STANDARD,
+                LoopCutters.of(chain.pitch(), chain.newCutterMm(), null, Numbers.STANDARD),
+                null);
+    }
+
+    private void shelf(UUID officer) {
+        Chain struck = chain(DemoFleet.SAWS.get(2), "YC-39");
+        struck.retire(startOf(12), officer, "Ran on a rail chair: a rivet stood proud.");
+        records.persist(struck);
         for (int i = 0; i < 4; i++) {
             DemoSaw line = DemoFleet.SAWS.get(i == 3 ? 4 : 2);
             records.persist(chain(line, "YC-" + (32 + i)));
@@ -219,7 +316,7 @@ class DemoLoader implements SmartInitializingSingleton {
 
     private SawDetails card(DemoSaw line) {
         DemoSaw.Model model = line.model();
-        boolean petrol = model.power == SawChoices.Power.PETROL;
+        boolean petrol = model.power == Power.PETROL;
         boolean large = model.strength >= 60;
         return new SawDetails(
                 model.make,
@@ -247,27 +344,34 @@ class DemoLoader implements SmartInitializingSingleton {
     private static Chain chain(DemoSaw line, String tag) {
         DemoSaw.Model m = line.model();
         boolean large = m.strength >= 60;
-        return new Chain(
+        Chain chain = new Chain(
                 UUID.randomUUID(),
                 tag,
                 m.pitch,
                 m.gauge,
                 m.driveLinks,
-                SawChoices.CutterSequence.STANDARD,
+                CutterSequence.STANDARD,
                 large ? SawChoices.CutterProfile.FULL_CHISEL : SawChoices.CutterProfile.SEMI_CHISEL,
                 30,
                 large ? 10 : 0,
-                null);
+                null,
+                EdgeSetting.newLengthOf(m.pitch).standard());
+        chain.costs(1000 + 24 * m.driveLinks);
+        return chain;
     }
 
     private static Bar bar(DemoSaw line, String tag) {
         DemoSaw.Model m = line.model();
-        return new Bar(UUID.randomUUID(), tag, m.inches * 25.4, m.pitch, m.gauge, m.driveLinks, m.nose);
+        Bar bar = new Bar(UUID.randomUUID(), tag, m.inches * 25.4, m.pitch, m.gauge, m.driveLinks, m.nose);
+        bar.costs(1500 + (int) Math.round(m.inches * 180));
+        return bar;
     }
 
     private static Sprocket sprocket(DemoSaw line, String tag) {
         DemoSaw.Model m = line.model();
         SprocketKind kind = m.strength >= 45 ? SprocketKind.RIM : SprocketKind.SPUR;
-        return new Sprocket(UUID.randomUUID(), tag, kind, m.teeth, m.pitch);
+        Sprocket sprocket = new Sprocket(UUID.randomUUID(), tag, kind, m.teeth, m.pitch);
+        sprocket.costs(1450);
+        return sprocket;
     }
 }

@@ -4,13 +4,13 @@ import org.jspecify.annotations.Nullable;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.NoseKind;
 import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.steps.OilerKind;
+import yellowtally.core.steps.Power;
 import yellowtally.core.tension.TensionMethod;
 import yellowtally.core.tension.Work;
 import yellowtally.server.fleet.SawChoices.Adjuster;
 import yellowtally.server.fleet.SawChoices.BrakeSeat;
 import yellowtally.server.fleet.SawChoices.Handle;
-import yellowtally.server.fleet.SawChoices.Oiler;
-import yellowtally.server.fleet.SawChoices.Power;
 
 /** One line of the made-up fleet. */
 record DemoSaw(String tag, Model model, Work work, @Nullable TensionMethod ownMethod, Story story, int crew) {
@@ -26,7 +26,7 @@ record DemoSaw(String tag, Model model, Work work, @Nullable TensionMethod ownMe
                 Power.PETROL,
                 Handle.REAR,
                 45.0,
-                Oiler.AUTOMATIC_FIXED,
+                OilerKind.AUTOMATIC_FIXED,
                 BrakeSeat.COVER,
                 Adjuster.SIDE,
                 16,
@@ -41,7 +41,7 @@ record DemoSaw(String tag, Model model, Work work, @Nullable TensionMethod ownMe
                 Power.PETROL,
                 Handle.REAR,
                 50.0,
-                Oiler.AUTOMATIC_ADJUSTABLE,
+                OilerKind.AUTOMATIC_ADJUSTABLE,
                 BrakeSeat.COVER,
                 Adjuster.SIDE,
                 18,
@@ -56,7 +56,7 @@ record DemoSaw(String tag, Model model, Work work, @Nullable TensionMethod ownMe
                 Power.PETROL,
                 Handle.TOP,
                 27.0,
-                Oiler.AUTOMATIC_FIXED,
+                OilerKind.AUTOMATIC_FIXED,
                 BrakeSeat.BODY,
                 Adjuster.FRONT,
                 13,
@@ -71,7 +71,7 @@ record DemoSaw(String tag, Model model, Work work, @Nullable TensionMethod ownMe
                 Power.BATTERY,
                 Handle.REAR,
                 58.0,
-                Oiler.AUTOMATIC_FIXED,
+                OilerKind.AUTOMATIC_FIXED,
                 BrakeSeat.BODY,
                 Adjuster.TOOL_FREE,
                 14,
@@ -86,7 +86,7 @@ record DemoSaw(String tag, Model model, Work work, @Nullable TensionMethod ownMe
                 Power.CORDED,
                 Handle.REAR,
                 230.0,
-                Oiler.AUTOMATIC_FIXED,
+                OilerKind.AUTOMATIC_FIXED,
                 BrakeSeat.BODY,
                 Adjuster.TOOL_FREE,
                 14,
@@ -101,7 +101,7 @@ record DemoSaw(String tag, Model model, Work work, @Nullable TensionMethod ownMe
                 Power.PETROL,
                 Handle.REAR,
                 60.0,
-                Oiler.AUTOMATIC_ADJUSTABLE,
+                OilerKind.AUTOMATIC_ADJUSTABLE,
                 BrakeSeat.COVER,
                 Adjuster.SIDE,
                 20,
@@ -116,7 +116,7 @@ record DemoSaw(String tag, Model model, Work work, @Nullable TensionMethod ownMe
                 Power.PETROL,
                 Handle.REAR,
                 72.0,
-                Oiler.AUTOMATIC_ADJUSTABLE,
+                OilerKind.AUTOMATIC_ADJUSTABLE,
                 BrakeSeat.BODY,
                 Adjuster.SIDE,
                 24,
@@ -131,7 +131,7 @@ record DemoSaw(String tag, Model model, Work work, @Nullable TensionMethod ownMe
                 Power.PETROL,
                 Handle.REAR,
                 90.0,
-                Oiler.HAND_BULB,
+                OilerKind.HAND_BULB,
                 BrakeSeat.BODY,
                 Adjuster.FRONT,
                 28,
@@ -148,7 +148,7 @@ record DemoSaw(String tag, Model model, Work work, @Nullable TensionMethod ownMe
         /** cc for petrol, V for the others. */
         final double strength;
 
-        final Oiler oiler;
+        final OilerKind oiler;
         final BrakeSeat brakeSeat;
         final Adjuster adjuster;
         final double inches;
@@ -164,7 +164,7 @@ record DemoSaw(String tag, Model model, Work work, @Nullable TensionMethod ownMe
                 Power power,
                 Handle handle,
                 double strength,
-                Oiler oiler,
+                OilerKind oiler,
                 BrakeSeat brakeSeat,
                 Adjuster adjuster,
                 double inches,
@@ -205,6 +205,12 @@ record DemoSaw(String tag, Model model, Work work, @Nullable TensionMethod ownMe
         /** Last reading a throw risk. */
         THROW_RISK,
         /** Last reading taken hot. */
-        READ_HOT
+        READ_HOT,
+        /** Its brake did not stop the chain at this morning's test. */
+        BRAKE_FAILED,
+        /** Back from a wet day in hard wood with a complaint. */
+        WET_DAY,
+        /** Lies on the bench, the visit half done. */
+        ON_THE_BENCH
     }
 }

@@ -3,10 +3,7 @@ package yellowtally.server.fleet;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
-import jakarta.persistence.Version;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import yellowtally.core.cuttingset.BarSpec;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.NoseKind;
@@ -14,15 +11,7 @@ import yellowtally.core.cuttingset.Pitch;
 
 /** A guide bar with its own tag. */
 @Entity
-public class Bar {
-
-    @Id
-    private UUID id;
-
-    @Version
-    private @Nullable Integer version;
-
-    private String tag;
+public class Bar extends Part {
 
     private double lengthMm;
 
@@ -37,26 +26,15 @@ public class Bar {
     @Enumerated(EnumType.STRING)
     private NoseKind nose;
 
-    private @Nullable UUID sawId;
-
     protected Bar() {}
 
     public Bar(UUID id, String tag, double lengthMm, Pitch pitch, Gauge gauge, int driveLinks, NoseKind nose) {
-        this.id = id;
-        this.tag = tag;
+        super(id, tag);
         this.lengthMm = lengthMm;
         this.pitch = pitch;
         this.gauge = gauge;
         this.driveLinks = driveLinks;
         this.nose = nose;
-    }
-
-    public UUID id() {
-        return id;
-    }
-
-    public String tag() {
-        return tag;
     }
 
     public double lengthMm() {
@@ -77,15 +55,6 @@ public class Bar {
 
     public NoseKind nose() {
         return nose;
-    }
-
-    public @Nullable UUID sawId() {
-        return sawId;
-    }
-
-    /** Hangs the part on a saw, or with {@code null} back on the shelf; the fitting record says who and when. */
-    void hangOn(@Nullable UUID saw) {
-        this.sawId = saw;
     }
 
     /** What it asks of a loop. */

@@ -1,5 +1,6 @@
 package yellowtally.server.fleet;
 
+import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.NoseKind;
@@ -13,9 +14,20 @@ public record BarView(
         Gauge gauge,
         int driveLinks,
         NoseKind nose,
+        @Nullable Integer costCents,
+        @Nullable Instant retiredAt,
         @Nullable String onSaw) {
 
-    static BarView of(Bar bar, @Nullable String onSaw) {
-        return new BarView(bar.tag(), bar.lengthMm(), bar.pitch(), bar.gauge(), bar.driveLinks(), bar.nose(), onSaw);
+    public static BarView of(Bar bar, @Nullable String onSaw) {
+        return new BarView(
+                bar.tag(),
+                bar.lengthMm(),
+                bar.pitch(),
+                bar.gauge(),
+                bar.driveLinks(),
+                bar.nose(),
+                bar.costCents(),
+                bar.retiredAt(),
+                onSaw);
     }
 }

@@ -3,25 +3,16 @@ package yellowtally.server.fleet;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
-import jakarta.persistence.Version;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.cuttingset.CutterSequence;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.LoopSpec;
 import yellowtally.core.cuttingset.Pitch;
 
 /** A chain loop with its own tag; it carries its history from saw to saw. */
 @Entity
-public class Chain {
-
-    @Id
-    private UUID id;
-
-    @Version
-    private @Nullable Integer version;
-
-    private String tag;
+public class Chain extends Part {
 
     @Enumerated(EnumType.STRING)
     private Pitch pitch;
@@ -32,7 +23,7 @@ public class Chain {
     private int driveLinks;
 
     @Enumerated(EnumType.STRING)
-    private SawChoices.CutterSequence sequence;
+    private CutterSequence sequence;
 
     @Enumerated(EnumType.STRING)
     private SawChoices.CutterProfile cutterProfile;
@@ -43,7 +34,7 @@ public class Chain {
 
     private @Nullable Double tangDepthMm;
 
-    private @Nullable UUID sawId;
+    private @Nullable Double newCutterMm;
 
     protected Chain() {}
 
@@ -53,13 +44,13 @@ public class Chain {
             Pitch pitch,
             Gauge gauge,
             int driveLinks,
-            SawChoices.CutterSequence sequence,
+            CutterSequence sequence,
             SawChoices.CutterProfile cutterProfile,
             double topPlateAngle,
             double downTilt,
-            @Nullable Double tangDepthMm) {
-        this.id = id;
-        this.tag = tag;
+            @Nullable Double tangDepthMm,
+            @Nullable Double newCutterMm) {
+        super(id, tag);
         this.pitch = pitch;
         this.gauge = gauge;
         this.driveLinks = driveLinks;
@@ -68,14 +59,7 @@ public class Chain {
         this.topPlateAngle = topPlateAngle;
         this.downTilt = downTilt;
         this.tangDepthMm = tangDepthMm;
-    }
-
-    public UUID id() {
-        return id;
-    }
-
-    public String tag() {
-        return tag;
+        this.newCutterMm = newCutterMm;
     }
 
     public Pitch pitch() {
@@ -90,7 +74,7 @@ public class Chain {
         return driveLinks;
     }
 
-    public SawChoices.CutterSequence sequence() {
+    public CutterSequence sequence() {
         return sequence;
     }
 
@@ -110,17 +94,18 @@ public class Chain {
         return tangDepthMm;
     }
 
-    public @Nullable UUID sawId() {
-        return sawId;
-    }
-
-    /** Hangs the part on a saw, or with {@code null} back on the shelf; the fitting record says who and when. */
-    void hangOn(@Nullable UUID saw) {
-        this.sawId = saw;
-    }
-
     /** What it brings to the fit check. */
     public LoopSpec spec() {
         return new LoopSpec(pitch, gauge, driveLinks);
+    }
+
+    /** Length of its cutters when new, mm; {@code null} when not measured. */
+    public @Nullable Double newCutterMm() {
+        return newCutterMm;
+    }
+
+    /** Cutters of the loop, left and right together. */
+    public int cutters() {
+        return sequence.cutters(driveLinks);
     }
 }

@@ -1,6 +1,8 @@
 package yellowtally.server.fleet;
 
+import java.time.Instant;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.cuttingset.CutterSequence;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.Pitch;
 
@@ -11,14 +13,18 @@ public record ChainView(
         Gauge gauge,
         int driveLinks,
         double loopLengthMm,
-        SawChoices.CutterSequence sequence,
+        CutterSequence sequence,
         SawChoices.CutterProfile cutterProfile,
         double topPlateAngle,
         double downTilt,
         @Nullable Double tangDepthMm,
+        @Nullable Double newCutterMm,
+        int cutters,
+        @Nullable Integer costCents,
+        @Nullable Instant retiredAt,
         @Nullable String onSaw) {
 
-    static ChainView of(Chain chain, @Nullable String onSaw) {
+    public static ChainView of(Chain chain, @Nullable String onSaw) {
         return new ChainView(
                 chain.tag(),
                 chain.pitch(),
@@ -30,6 +36,10 @@ public record ChainView(
                 chain.topPlateAngle(),
                 chain.downTilt(),
                 chain.tangDepthMm(),
+                chain.newCutterMm(),
+                chain.cutters(),
+                chain.costCents(),
+                chain.retiredAt(),
                 onSaw);
     }
 }

@@ -1,5 +1,6 @@
 package yellowtally.server.fleet;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -35,6 +36,16 @@ public class Fleet {
     /** The saw with this tag, retired or not. */
     public Saw saw(String tag) {
         return saws.findByTag(tag).orElseThrow(() -> Refusal.gone("saw.unknown", tag));
+    }
+
+    /** The saw that a record names. */
+    public Saw sawOf(UUID sawId) {
+        return saws.findById(sawId).orElseThrow();
+    }
+
+    /** The tag of a saw that a record names. */
+    public String tag(UUID sawId) {
+        return sawOf(sawId).tag();
     }
 
     /** The saw with this tag; refuses a retired one, on which no more work is recorded. */
@@ -89,5 +100,15 @@ public class Fleet {
     /** Fitting records of a saw, latest first. */
     public List<SetFitting> fittings(Saw saw) {
         return fittings.findBySawIdOrderByAtDesc(saw.id());
+    }
+
+    /** Parts that are not retired, fitted or on the shelf. */
+    public List<Part> partsInService() {
+        List<Part> parts = new ArrayList<>();
+        parts.addAll(chains.findAllByOrderByTag());
+        parts.addAll(bars.findAllByOrderByTag());
+        parts.addAll(sprockets.findAllByOrderByTag());
+        parts.removeIf(part -> part.retiredAt() != null);
+        return parts;
     }
 }

@@ -2,10 +2,10 @@ package yellowtally.server.fleet;
 
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowtally.core.cuttingset.BarSpec;
+import yellowtally.core.cuttingset.CutterSequence;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.LoopSpec;
 import yellowtally.core.cuttingset.Pitch;
@@ -20,6 +20,8 @@ class PartChooser {
     static final String TAG_FORM = "[A-Za-z0-9][A-Za-z0-9-]{0,11}";
 
     private static final double MOST_TANG_MM = 20;
+    private static final double LEAST_CUTTER_MM = 4;
+    private static final double MOST_CUTTER_MM = 16;
 
     private final FleetStores.Chains chains;
     private final FleetStores.Bars bars;
@@ -42,7 +44,7 @@ class PartChooser {
     private @Nullable Chain chain(SetInput.ChainInput given, @Nullable UUID sawId, Violations wrong) {
         Optional<Chain> known = chains.findByTag(given.tag());
         if (!given.create()) {
-            return existing("set.chain.tag", given.tag(), known, Chain::sawId, sawId, wrong);
+            return existing("set.chain.tag", given.tag(), known, sawId, wrong);
         }
         Violations own = new Violations();
         newTag("set.chain.tag", given.tag(), known.isPresent(), own);
@@ -56,6 +58,10 @@ class PartChooser {
                 ? null
                 : own.length("set.chain.tangDepth", given.tangDepth(), LengthUnit.MM, 1, MOST_TANG_MM)
                         .orElse(null);
+        Double newCutter = given.newCutter() == null || given.newCutter().isBlank()
+                ? null
+                : own.length("set.chain.newCutter", given.newCutter(), LengthUnit.MM, LEAST_CUTTER_MM, MOST_CUTTER_MM)
+                        .orElse(null);
         if (wrong.takeOver(own) || pitch == null || gauge == null) {
             return null;
         }
@@ -65,17 +71,18 @@ class PartChooser {
                 pitch,
                 gauge,
                 links,
-                given.sequence() == null ? SawChoices.CutterSequence.STANDARD : given.sequence(),
+                given.sequence() == null ? CutterSequence.STANDARD : given.sequence(),
                 given.cutterProfile() == null ? SawChoices.CutterProfile.SEMI_CHISEL : given.cutterProfile(),
                 angle,
                 tilt,
-                tang);
+                tang,
+                newCutter);
     }
 
     private @Nullable Bar bar(SetInput.BarInput given, @Nullable UUID sawId, Violations wrong) {
         Optional<Bar> known = bars.findByTag(given.tag());
         if (!given.create()) {
-            return existing("set.bar.tag", given.tag(), known, Bar::sawId, sawId, wrong);
+            return existing("set.bar.tag", given.tag(), known, sawId, wrong);
         }
         Violations own = new Violations();
         newTag("set.bar.tag", given.tag(), known.isPresent(), own);
@@ -95,7 +102,7 @@ class PartChooser {
     private @Nullable Sprocket sprocket(SetInput.SprocketInput given, @Nullable UUID sawId, Violations wrong) {
         Optional<Sprocket> known = sprockets.findByTag(given.tag());
         if (!given.create()) {
-            return existing("set.sprocket.tag", given.tag(), known, Sprocket::sawId, sawId, wrong);
+            return existing("set.sprocket.tag", given.tag(), known, sawId, wrong);
         }
         Violations own = new Violations();
         newTag("set.sprocket.tag", given.tag(), known.isPresent(), own);
@@ -108,18 +115,17 @@ class PartChooser {
         return new Sprocket(UUID.randomUUID(), given.tag(), kind, teeth, pitch);
     }
 
-    private static <T> @Nullable T existing(
-            String field,
-            String tag,
-            Optional<T> known,
-            Function<T, @Nullable UUID> hangsOn,
-            @Nullable UUID sawId,
-            Violations wrong) {
+    private static <T extends Part> @Nullable T existing(
+            String field, String tag, Optional<T> known, @Nullable UUID sawId, Violations wrong) {
         if (known.isEmpty()) {
             wrong.add(field, "part.unknown", tag);
             return null;
         }
-        UUID at = hangsOn.apply(known.get());
+        if (known.get().retiredAt() != null) {
+            wrong.add(field, "part.retired", tag);
+            return null;
+        }
+        UUID at = known.get().sawId();
         if (at != null && !at.equals(sawId)) {
             wrong.add(field, "part.elsewhere", tag);
             return null;

@@ -5,24 +5,10 @@ public final class SawChoices {
 
     private SawChoices() {}
 
-    /** What drives it. */
-    public enum Power {
-        PETROL,
-        BATTERY,
-        CORDED
-    }
-
     /** Where it is held. */
     public enum Handle {
         REAR,
         TOP
-    }
-
-    /** How the chain gets its oil. */
-    public enum Oiler {
-        AUTOMATIC_FIXED,
-        AUTOMATIC_ADJUSTABLE,
-        HAND_BULB
     }
 
     /** Where the chain brake sits. */
@@ -36,13 +22,6 @@ public final class SawChoices {
         FRONT,
         SIDE,
         TOOL_FREE
-    }
-
-    /** Order of cutters on a loop. */
-    public enum CutterSequence {
-        STANDARD,
-        HALF_SKIP,
-        SKIP
     }
 
     /** Shape of the cutters. */

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
+import yellowtally.server.support.FleetRevision;
 import yellowtally.server.support.OnceOnly;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
@@ -26,6 +27,7 @@ class SawController {
     private final SetFitter fitter;
     private final People people;
     private final OnceOnly onceOnly;
+    private final FleetRevision revision;
     private final EntityManager records;
     private final Clock clock;
 
@@ -35,6 +37,7 @@ class SawController {
             SetFitter fitter,
             People people,
             OnceOnly onceOnly,
+            FleetRevision revision,
             EntityManager records,
             Clock clock) {
         this.fleet = fleet;
@@ -42,6 +45,7 @@ class SawController {
         this.fitter = fitter;
         this.people = people;
         this.onceOnly = onceOnly;
+        this.revision = revision;
         this.records = records;
         this.clock = clock;
     }
@@ -84,6 +88,7 @@ class SawController {
             wrong.refuseIfAny();
             Saw saw = new Saw(given.id(), given.tag(), details);
             records.persist(saw);
+            revision.touches(saw.id());
             if (given.set() != null) {
                 fitter.fit(UUID.randomUUID(), saw, given.set(), person, given.device());
             }
@@ -131,6 +136,7 @@ class SawController {
 
     private Saw current(String tag, int version) {
         Saw saw = fleet.sawInService(tag);
+        revision.touches(saw.id());
         if (saw.version() != version) {
             throw Refusal.stale(SawView.of(saw, fleet.set(saw)), "saw.stale", tag);
         }

@@ -5,6 +5,8 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.steps.OilerKind;
+import yellowtally.core.steps.Power;
 import yellowtally.core.tension.TensionMethod;
 import yellowtally.core.tension.Work;
 
@@ -23,7 +25,7 @@ import yellowtally.core.tension.Work;
 public record SawDetails(
         String make,
         String model,
-        @Enumerated(EnumType.STRING) SawChoices.Power power,
+        @Enumerated(EnumType.STRING) Power power,
         @Enumerated(EnumType.STRING) SawChoices.Handle handle,
         @Nullable Double displacementCc,
         @Nullable Double volts,
@@ -31,7 +33,7 @@ public record SawDetails(
         @Nullable Integer fuelRatio,
         @Nullable Double fuelTankMl,
         @Nullable Double oilTankMl,
-        @Enumerated(EnumType.STRING) SawChoices.Oiler oiler,
+        @Enumerated(EnumType.STRING) OilerKind oiler,
         @Enumerated(EnumType.STRING) SawChoices.BrakeSeat brakeSeat,
         @Enumerated(EnumType.STRING) SawChoices.Adjuster adjuster,
         Double adjusterLeadMm,

@@ -2,6 +2,8 @@ package yellowtally.server.fleet;
 
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.steps.OilerKind;
+import yellowtally.core.steps.Power;
 import yellowtally.core.tension.TensionMethod;
 import yellowtally.core.tension.Work;
 import yellowtally.server.support.Violations;
@@ -10,7 +12,7 @@ import yellowtally.server.support.Violations;
 public record SawInput(
         String make,
         String model,
-        SawChoices.Power power,
+        Power power,
         SawChoices.Handle handle,
         @Nullable Double displacementCc,
         @Nullable Double volts,
@@ -18,7 +20,7 @@ public record SawInput(
         @Nullable Integer fuelRatio,
         @Nullable Double fuelTankMl,
         @Nullable Double oilTankMl,
-        SawChoices.Oiler oiler,
+        OilerKind oiler,
         SawChoices.BrakeSeat brakeSeat,
         SawChoices.Adjuster adjuster,
         @Nullable Double adjusterLeadMm,
@@ -33,7 +35,7 @@ public record SawInput(
 
     /** The card, checked; what belongs to another kind of power is left off. */
     SawDetails details(LocalDate today, Violations wrong) {
-        boolean petrol = power == SawChoices.Power.PETROL;
+        boolean petrol = power == Power.PETROL;
         if (inService.isAfter(today)) {
             wrong.add("saw.inService", "date.future");
         }

@@ -5,29 +5,32 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import yellowtally.core.steps.Subject;
 import yellowtally.server.people.Person;
 import yellowtally.server.support.Violations;
 
 /** Fits a cutting set to a saw: fit check first, then the record, then the parts change places. */
 @Service
-class SetFitter {
+public class SetFitter {
 
     private static final double MOST_SOAK_HOURS = 10_000;
 
     private final EntityManager records;
     private final PartChooser chooser;
     private final Fleet fleet;
+    private final PartCheck check;
     private final Clock clock;
 
-    SetFitter(EntityManager records, PartChooser chooser, Fleet fleet, Clock clock) {
+    SetFitter(EntityManager records, PartChooser chooser, Fleet fleet, PartCheck check, Clock clock) {
         this.records = records;
         this.chooser = chooser;
         this.fleet = fleet;
+        this.check = check;
         this.clock = clock;
     }
 
     /** Fits within the caller's transaction; refuses a misfit in words and changes nothing then. */
-    void fit(UUID recordId, Saw saw, SetInput input, Person person, String device) {
+    public void fit(UUID recordId, Saw saw, SetInput input, Person person, String device) {
         Violations wrong = new Violations();
         ChosenSet chosen = chooser.choose(input, saw.id(), wrong);
         chosen.misfits().forEach(misfit -> wrong.add("set", "misfit." + misfit.kind(), misfit.has(), misfit.asks()));
@@ -36,6 +39,7 @@ class SetFitter {
         wrong.refuseIfAny();
 
         FittedSet before = fleet.set(saw);
+        refuseCondemned(before, chosen);
         takeOff(before, chosen);
         Instant now = clock.instant();
         SetFitting record = new SetFitting(
@@ -54,6 +58,21 @@ class SetFitter {
         hang(chosen, saw.id());
         records.persist(record);
         saw.fitted(record.id());
+    }
+
+    /** What hangs on the saw already may stay until the hold on it is dealt with; nothing condemned is hung on anew. */
+    private void refuseCondemned(FittedSet before, ChosenSet chosen) {
+        if (chosen.chain() != null && chosen.chain() != before.chain()) {
+            check.refuseCondemned(
+                    chosen.chain().id(), Subject.CHAIN, chosen.chain().tag());
+        }
+        if (chosen.bar() != null && chosen.bar() != before.bar()) {
+            check.refuseCondemned(chosen.bar().id(), Subject.BAR, chosen.bar().tag());
+        }
+        if (chosen.sprocket() != null && chosen.sprocket() != before.sprocket()) {
+            check.refuseCondemned(
+                    chosen.sprocket().id(), Subject.SPROCKET, chosen.sprocket().tag());
+        }
     }
 
     private void takeOff(FittedSet before, ChosenSet chosen) {

@@ -1,6 +1,7 @@
 package yellowtally.server.fleet;
 
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.cuttingset.CutterSequence;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.NoseKind;
 import yellowtally.core.cuttingset.Pitch;
@@ -28,11 +29,12 @@ public record SetInput(
             @Nullable Pitch pitch,
             @Nullable Gauge gauge,
             @Nullable Integer driveLinks,
-            SawChoices.@Nullable CutterSequence sequence,
+            @Nullable CutterSequence sequence,
             SawChoices.@Nullable CutterProfile cutterProfile,
             @Nullable Double topPlateAngle,
             @Nullable Double downTilt,
-            @Nullable String tangDepth) {}
+            @Nullable String tangDepth,
+            @Nullable String newCutter) {}
 
     /** A bar: the tag alone for one that exists, with figures for a new one. Length as typed, inches when no unit. */
     public record BarInput(

@@ -1,5 +1,6 @@
 package yellowtally.server.fleet;
 
+import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.cuttingset.SprocketKind;
@@ -10,9 +11,18 @@ public record SprocketView(
         SprocketKind kind,
         int teeth,
         Pitch pitch,
+        @Nullable Integer costCents,
+        @Nullable Instant retiredAt,
         @Nullable String onSaw) {
 
-    static SprocketView of(Sprocket sprocket, @Nullable String onSaw) {
-        return new SprocketView(sprocket.tag(), sprocket.kind(), sprocket.teeth(), sprocket.pitch(), onSaw);
+    public static SprocketView of(Sprocket sprocket, @Nullable String onSaw) {
+        return new SprocketView(
+                sprocket.tag(),
+                sprocket.kind(),
+                sprocket.teeth(),
+                sprocket.pitch(),
+                sprocket.costCents(),
+                sprocket.retiredAt(),
+                onSaw);
     }
 }

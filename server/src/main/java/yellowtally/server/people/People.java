@@ -1,7 +1,9 @@
 package yellowtally.server.people;
 
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.repository.ListCrudRepository;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -31,6 +33,11 @@ public class People {
         return store.findAllByOrderByName().stream()
                 .map(p -> new PersonView(p.id(), p.name(), p.role()))
                 .toList();
+    }
+
+    /** Everybody's name by id. */
+    public Map<UUID, String> names() {
+        return store.findAllByOrderByName().stream().collect(Collectors.toMap(Person::id, Person::name));
     }
 
     /** The person a record names; refuses an unknown one. */

@@ -2,6 +2,9 @@ package yellowtally.server.settings;
 
 import java.util.Arrays;
 import java.util.List;
+import yellowtally.core.bar.FlipSchool;
+import yellowtally.core.edge.FilingSchool;
+import yellowtally.core.edge.GaugeSchool;
 import yellowtally.core.measure.LengthUnit;
 import yellowtally.core.tension.TensionMethod;
 
@@ -16,7 +19,31 @@ public enum ChoiceSetting {
             "house.length-unit",
             LengthUnit.MM.name(),
             names(LengthUnit.values()),
-            "The unit that is meant when none is typed, and in which lengths are shown.");
+            "The unit that is meant when none is typed, and in which lengths are shown."),
+    NOSE_GREASE(
+            "house.nose-grease",
+            "EACH_USE",
+            List.of("EACH_USE", "NEVER"),
+            "A greasable nose gets its grease at each use or never: a hole left ungreased fills with dirt."),
+    FILING(
+            "house.filing",
+            FilingSchool.HAND_AND_MACHINE.name(),
+            names(FilingSchool.values()),
+            "By hand with a pass on the machine now and then, by hand only, or on the machine every time."),
+    GAUGES(
+            "house.gauges",
+            GaugeSchool.FIXED.name(),
+            names(GaugeSchool.values()),
+            "Depth gauges are set to one figure for life, or deeper as the cutter recedes, so that the attack angle stays."),
+    GAUGE_WOOD("house.gauge-wood", "MIXED", List.of("MIXED", "SOFT"), "In soft wood a 3/8\" chain may bite deeper."),
+    FLIP(
+            "house.flip",
+            FlipSchool.EVERY_SHARPENING.name(),
+            names(FlipSchool.values()),
+            "When a bar is turned over, so that both rails wear alike.");
+
+    /** The choice of greasing a nose each time. */
+    static final String EACH_USE = "EACH_USE";
 
     private final String key;
     private final String standard;
@@ -28,6 +55,11 @@ public enum ChoiceSetting {
         this.standard = standard;
         this.options = options;
         this.why = why;
+    }
+
+    /** Whether a model or a saw may have its own. A saw's house method stands on its card. */
+    boolean scoped() {
+        return this == NOSE_GREASE || this == GAUGE_WOOD;
     }
 
     public String key() {

@@ -1,8 +1,11 @@
 package yellowtally.server.settings;
 
 import yellowtally.core.measure.LengthUnit;
+import yellowtally.core.schedule.Seasons;
+import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.TensionMethod;
 import yellowtally.core.tension.TensionSettings;
 
-/** The settings in force. */
-public record HouseRules(TensionSettings tension, TensionMethod houseMethod, LengthUnit lengthUnit) {}
+/** The settings in force for the fleet. */
+public record HouseRules(
+        TensionSettings tension, Numbers numbers, Seasons seasons, TensionMethod houseMethod, LengthUnit lengthUnit) {}

@@ -1,6 +1,8 @@
 package yellowtally.server.settings;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
@@ -19,15 +21,42 @@ class SettingChange {
     private Instant at;
     private UUID personId;
 
+    @Enumerated(EnumType.STRING)
+    private Scope scope;
+
+    private String scopeKey;
+
+    /** For whom a value holds; the narrowest wins. */
+    enum Scope {
+        FLEET,
+        MODEL,
+        SAW
+    }
+
+    /**
+     * A scope and whose it is.
+     *
+     * @param key make and model, or tag; empty for the fleet
+     */
+    record Reach(Scope scope, String key) {
+        static final Reach FLEET = new Reach(Scope.FLEET, "");
+    }
+
     protected SettingChange() {}
 
-    SettingChange(UUID id, String key, @Nullable String value, String reason, Instant at, UUID personId) {
+    SettingChange(UUID id, String key, Reach reach, @Nullable String value, String reason, Instant at, UUID personId) {
+        this.scope = reach.scope();
+        this.scopeKey = reach.key();
         this.id = id;
         this.settingKey = key;
         this.settingValue = value;
         this.reason = reason;
         this.at = at;
         this.personId = personId;
+    }
+
+    Reach reach() {
+        return new Reach(scope, scopeKey);
     }
 
     String key() {

@@ -6,41 +6,59 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import yellowtally.core.settings.NumberSetting;
 import yellowtally.core.settings.SettingUnit;
 import yellowtally.core.tension.TensionSetting;
-import yellowtally.core.tension.TensionSettings;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.Saw;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
+import yellowtally.server.settings.SettingChange.Reach;
+import yellowtally.server.settings.SettingChange.Scope;
+import yellowtally.server.support.FleetRevision;
 import yellowtally.server.support.OnceOnly;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
 
-/** Shows and changes the fleet's settings. */
+/** Shows and changes the settings of the fleet, of a model or of one saw. */
 @RestController
 class SettingsController {
 
     private final FleetSettings settings;
+    private final Fleet fleet;
     private final People people;
     private final OnceOnly onceOnly;
+    private final FleetRevision revision;
     private final EntityManager records;
     private final Clock clock;
 
-    SettingsController(FleetSettings settings, People people, OnceOnly onceOnly, EntityManager records, Clock clock) {
+    SettingsController(
+            FleetSettings settings,
+            Fleet fleet,
+            People people,
+            OnceOnly onceOnly,
+            FleetRevision revision,
+            EntityManager records,
+            Clock clock) {
         this.settings = settings;
+        this.fleet = fleet;
         this.people = people;
         this.onceOnly = onceOnly;
+        this.revision = revision;
         this.records = records;
         this.clock = clock;
     }
 
-    /** All settings. */
-    record SettingsView(List<ChoiceView> choices, List<NumberView> numbers) {}
+    /** All settings within one scope; what a narrower scope cannot change is left out there. */
+    record SettingsView(List<ChoiceView> choices, List<DayView> days, List<NumberView> numbers) {}
 
     /** A choice, its options and what is chosen. */
     record ChoiceView(
@@ -51,7 +69,15 @@ class SettingsController {
             String why,
             @Nullable Changed changed) {}
 
-    /** A number and what is behind it. */
+    /** A day of the year, month and day as {@code 04-01}. */
+    record DayView(
+            String key,
+            String value,
+            String standard,
+            String why,
+            @Nullable Changed changed) {}
+
+    /** A number and what is behind it; {@code standard} is what holds without a change in this scope. */
     record NumberView(
             String key,
             double value,
@@ -67,37 +93,79 @@ class SettingsController {
     /** Who changed a setting, when and why. */
     record Changed(String by, Instant at, String reason) {}
 
-    /** A new value; absent puts the setting back to its standard. */
+    /** A new value; absent puts the setting back to its standard. {@code scopeSaw} names the saw, or one of the model. */
     record NewValue(
-            UUID id, UUID personId, String key, @Nullable String value, String reason) {}
+            UUID id,
+            UUID personId,
+            String key,
+            @Nullable String value,
+            String reason,
+            @Nullable Scope scope,
+            @Nullable String scopeSaw) {}
 
     @GetMapping("/api/settings")
-    SettingsView settings() {
-        Map<String, SettingChange> latest = settings.latest();
-        TensionSettings tension = new TensionSettings(FleetSettings.numbers(latest));
+    SettingsView settings(
+            @RequestParam(required = false) @Nullable Scope scope,
+            @RequestParam(required = false) @Nullable String saw) {
+        Reach reach = reach(scope, saw);
+        SettingsNow now = settings.now();
+        boolean all = reach.scope() == Scope.FLEET;
+        Map<String, SettingChange> own = now.at(reach);
         List<ChoiceView> choices = Arrays.stream(ChoiceSetting.values())
-                .map(c -> new ChoiceView(
-                        c.key(),
-                        FleetSettings.choice(latest, c),
-                        c.standard(),
-                        c.options(),
-                        c.why(),
-                        changed(latest.get(c.key()))))
+                .filter(c -> all || c.scoped())
+                .map(c -> choice(c, now, reach, saw))
                 .toList();
-        List<NumberView> numbers = Arrays.stream(TensionSetting.values())
-                .map(s -> new NumberView(
-                        s.key(),
-                        tension.of(s),
-                        s.standard(),
-                        s.unit(),
-                        s.min(),
-                        s.max(),
-                        s.estimated(),
-                        s.source(),
-                        s.why(),
-                        changed(latest.get(s.key()))))
+        List<DayView> days = Arrays.stream(DaySetting.values())
+                .filter(d -> all)
+                .map(d -> new DayView(
+                        d.key(),
+                        DaySetting.write(now.day(d)),
+                        DaySetting.write(d.standard()),
+                        d.why(),
+                        changed(own.get(d.key()))))
                 .toList();
-        return new SettingsView(choices, numbers);
+        List<NumberView> numbers = AllNumbers.list().stream()
+                .filter(n -> all || AllNumbers.scoped(n))
+                .map(n -> number(n, now, reach, saw))
+                .toList();
+        return new SettingsView(choices, days, numbers);
+    }
+
+    private ChoiceView choice(ChoiceSetting choice, SettingsNow now, Reach reach, @Nullable String saw) {
+        SettingChange own = now.at(reach).get(choice.key());
+        String above = reach.scope() == Scope.FLEET
+                ? choice.standard()
+                : wider(choice.key(), now, reach, saw).orElse(choice.standard());
+        String value = own == null || own.value() == null ? above : own.value();
+        return new ChoiceView(choice.key(), value, above, choice.options(), choice.why(), changed(own));
+    }
+
+    private NumberView number(NumberSetting n, SettingsNow now, Reach reach, @Nullable String saw) {
+        SettingChange own = now.at(reach).get(n.key());
+        double above = wider(n.key(), now, reach, saw).map(Double::valueOf).orElse(n.standard());
+        double value = own == null || own.value() == null ? above : Double.parseDouble(own.value());
+        return new NumberView(
+                n.key(), value, above, n.unit(), n.min(), n.max(), n.estimated(), n.source(), n.why(), changed(own));
+    }
+
+    /** What holds in the scopes around this one. */
+    private Optional<String> wider(String key, SettingsNow now, Reach reach, @Nullable String tag) {
+        if (reach.scope() == Scope.FLEET || tag == null) {
+            return Optional.empty();
+        }
+        Optional<String> model = reach.scope() == Scope.SAW
+                ? Optional.ofNullable(now.at(SettingsNow.model(fleet.saw(tag))).get(key))
+                        .map(SettingChange::value)
+                : Optional.empty();
+        return model.or(() -> Optional.ofNullable(now.at(Reach.FLEET).get(key)).map(SettingChange::value));
+    }
+
+    private Reach reach(@Nullable Scope scope, @Nullable String tag) {
+        if (scope == null || scope == Scope.FLEET) {
+            return Reach.FLEET;
+        }
+        Saw saw = fleet.saw(tag == null ? "" : tag);
+        return scope == Scope.SAW ? SettingsNow.own(saw) : SettingsNow.model(saw);
     }
 
     @PostMapping("/api/settings/changes")
@@ -106,33 +174,60 @@ class SettingsController {
             Person person = people.require(given.personId());
             Violations wrong = new Violations();
             String reason = wrong.text("reason", given.reason(), 300);
-            String value = checked(given, wrong);
+            Reach reach = reach(given.scope(), given.scopeSaw());
+            revision.touchesNone();
+            String value = checked(given, reach, wrong);
             wrong.refuseIfAny();
-            records.persist(new SettingChange(given.id(), given.key(), value, reason, clock.instant(), person.id()));
+            records.persist(
+                    new SettingChange(given.id(), given.key(), reach, value, reason, clock.instant(), person.id()));
         });
-        return settings();
+        return settings(given.scope(), given.scopeSaw());
     }
 
-    private @Nullable String checked(NewValue given, Violations wrong) {
+    private @Nullable String checked(NewValue given, Reach reach, Violations wrong) {
+        boolean narrow = reach.scope() != Scope.FLEET;
         for (ChoiceSetting choice : ChoiceSetting.values()) {
             if (choice.key().equals(given.key())) {
+                refuseNarrow(narrow && !choice.scoped());
                 if (given.value() != null && !choice.options().contains(given.value())) {
                     wrong.add("value", "setting.choice");
                 }
                 return given.value();
             }
         }
-        TensionSetting setting = Arrays.stream(TensionSetting.values())
-                .filter(s -> s.key().equals(given.key()))
-                .findFirst()
-                .orElseThrow(() -> Refusal.unfit("key", "setting.unknown"));
+        for (DaySetting day : DaySetting.values()) {
+            if (day.key().equals(given.key())) {
+                refuseNarrow(narrow);
+                if (given.value() != null && DaySetting.read(given.value()).isEmpty()) {
+                    wrong.add("value", "setting.day");
+                }
+                return given.value() == null ? null : given.value().strip();
+            }
+        }
+        return checkedNumber(given, narrow, wrong);
+    }
+
+    private @Nullable String checkedNumber(NewValue given, boolean narrow, Violations wrong) {
+        NumberSetting setting = AllNumbers.find(given.key());
+        if (setting == null) {
+            throw Refusal.unfit("key", "setting.unknown");
+        }
+        refuseNarrow(narrow && !AllNumbers.scoped(setting));
         Double value = number(given.value());
         if (value != null && !(value >= setting.min() && value <= setting.max())) {
             wrong.add("value", "setting.value", setting.min(), setting.max());
             return null;
         }
-        settings.refuseDisorder(setting, value);
+        if (setting instanceof TensionSetting tension && !narrow) {
+            settings.refuseDisorder(tension, value);
+        }
         return value == null ? null : value.toString();
+    }
+
+    private static void refuseNarrow(boolean narrow) {
+        if (narrow) {
+            throw Refusal.unfit("key", "setting.fleetOnly");
+        }
     }
 
     private static @Nullable Double number(@Nullable String text) {

@@ -62,12 +62,17 @@ public class OnceOnly {
                 if (before == null) {
                     records.persist(new AppliedWrite(id, fingerprint, clock.instant()));
                     action.run();
-                } else if (!before.fingerprint().equals(fingerprint)) {
+                } else if (before.fingerprint().equals(fingerprint)) {
+                    revision.touchesNone();
+                } else {
                     throw Refusal.conflict("", "write.other");
                 }
             });
+        } catch (Refusal refused) {
+            revision.touchesNone();
+            throw refused;
         } finally {
-            // Counted even when refused: one reckoning too many costs less than one too few.
+            // Counted even when it failed: one reckoning too many costs less than one too few.
             revision.written();
             lock.unlock();
         }

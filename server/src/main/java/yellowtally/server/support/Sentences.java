@@ -10,7 +10,7 @@ public class Sentences {
 
     private final MessageSource messages;
 
-    Sentences(MessageSource messages) {
+    public Sentences(MessageSource messages) {
         this.messages = messages;
     }
 

@@ -23,7 +23,20 @@ class WebFiles implements WebMvcConfigurer {
 
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String screen : new String[] {"/", "/saws", "/saws/**", "/settings"}) {
+        for (String screen : new String[] {
+            "/",
+            "/saws",
+            "/saws/**",
+            "/bench",
+            "/bench/**",
+            "/crews",
+            "/log",
+            "/settings",
+            "/stores",
+            "/parts/**",
+            "/faults",
+            "/faults/**"
+        }) {
             registry.addViewController(screen).setViewName("forward:/index.html");
         }
     }

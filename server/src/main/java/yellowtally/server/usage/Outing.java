@@ -4,8 +4,12 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.tension.Work;
+import yellowtally.server.fleet.FittedSet;
+import yellowtally.server.fleet.Saw;
 
 /** Record: a saw went out with a crew and came back. Written in two halves, never changed after the second. */
 @Entity
@@ -20,40 +24,77 @@ public class Outing {
     private UUID sawId;
     private UUID crewId;
     private @Nullable UUID chainId;
+    private @Nullable UUID barId;
+    private @Nullable UUID sprocketId;
     private @Nullable UUID fittingId;
     private Instant outAt;
+    private @Nullable Instant outRecordedAt;
+    private @Nullable String outReason;
     private UUID outPersonId;
     private @Nullable Instant backAt;
+    private @Nullable Instant backRecordedAt;
+    private @Nullable String backReason;
     private @Nullable UUID backPersonId;
     private @Nullable Double tanks;
+    private @Nullable Double oilShare;
+    private String works = "";
+    private String woods = "";
+    private boolean rain;
+    private boolean groundStruck;
+    private boolean dustSeen;
+    private @Nullable String complaint;
     private @Nullable UUID openSawId;
 
     protected Outing() {}
 
-    public Outing(
-            UUID id,
-            UUID sawId,
-            UUID crewId,
-            @Nullable UUID chainId,
-            @Nullable UUID fittingId,
-            Instant outAt,
-            UUID outPersonId) {
+    /**
+     * When something happened and when it was written down.
+     *
+     * @param reason why it was written down later; absent when it was written on the spot
+     */
+    public record Moment(
+            Instant at, Instant recordedAt, @Nullable String reason) {
+
+        /** Written down on the spot. */
+        public static Moment now(Instant at) {
+            return new Moment(at, at, null);
+        }
+    }
+
+    public Outing(UUID id, Saw saw, FittedSet set, UUID crewId, Moment out, UUID outPersonId) {
         this.id = id;
-        this.sawId = sawId;
+        this.sawId = saw.id();
         this.crewId = crewId;
-        this.chainId = chainId;
-        this.fittingId = fittingId;
-        this.outAt = outAt;
+        this.chainId = set.chain() == null ? null : set.chain().id();
+        this.barId = set.bar() == null ? null : set.bar().id();
+        this.sprocketId = set.sprocket() == null ? null : set.sprocket().id();
+        this.fittingId = saw.fittingId();
+        this.outAt = out.at();
+        this.outRecordedAt = out.recordedAt();
+        this.outReason = out.reason();
         this.outPersonId = outPersonId;
-        this.openSawId = sawId;
+        this.openSawId = saw.id();
     }
 
     /** Ends the outing. */
-    public void back(Instant at, UUID personId, double tanksBurned) {
-        this.backAt = at;
+    public void back(Moment back, UUID personId, Use use) {
+        this.backAt = back.at();
+        this.backRecordedAt = back.recordedAt();
+        this.backReason = back.reason();
         this.backPersonId = personId;
-        this.tanks = tanksBurned;
+        this.tanks = use.tanks();
+        this.oilShare = use.oilShare();
+        this.works = EnumWords.write(use.works());
+        this.woods = EnumWords.write(use.woods());
+        this.rain = use.rain();
+        this.groundStruck = use.groundStruck();
+        this.dustSeen = use.dustSeen();
+        this.complaint = use.complaint();
         this.openSawId = null;
+    }
+
+    public UUID id() {
+        return id;
     }
 
     public UUID sawId() {
@@ -66,5 +107,41 @@ public class Outing {
 
     public Instant outAt() {
         return outAt;
+    }
+
+    public @Nullable String outReason() {
+        return outReason;
+    }
+
+    public UUID outPersonId() {
+        return outPersonId;
+    }
+
+    public @Nullable Instant backAt() {
+        return backAt;
+    }
+
+    public @Nullable String backReason() {
+        return backReason;
+    }
+
+    public @Nullable UUID backPersonId() {
+        return backPersonId;
+    }
+
+    /** What it did; {@code null} while it is out. */
+    public @Nullable Use use() {
+        Set<Work> worked = EnumWords.read(Work.class, works);
+        return tanks == null
+                ? null
+                : new Use(
+                        tanks,
+                        oilShare,
+                        worked,
+                        EnumWords.read(Wood.class, woods),
+                        rain,
+                        groundStruck,
+                        dustSeen,
+                        complaint);
     }
 }

@@ -1,92 +1,138 @@
 package yellowtally.server.usage;
 
-import jakarta.persistence.EntityManager;
-import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import yellowtally.server.fleet.FittedSet;
+import yellowtally.core.tension.Work;
 import yellowtally.server.fleet.Fleet;
-import yellowtally.server.fleet.Saw;
-import yellowtally.server.people.People;
-import yellowtally.server.people.Person;
 import yellowtally.server.support.OnceOnly;
-import yellowtally.server.support.Refusal;
 
-/** Issue a saw to a crew and take it back. A held saw is never issued. */
+/** Issue saws to a crew and take them back, one or several at once. A held saw is never issued. */
 @RestController
 class OutingController {
 
-    private static final double MOST_TANKS = 40;
-
     private final Fleet fleet;
+    private final Comings comings;
     private final Outings outings;
-    private final MayGoOut mayGoOut;
-    private final People people;
     private final OnceOnly onceOnly;
-    private final EntityManager records;
-    private final Clock clock;
 
-    OutingController(
-            Fleet fleet,
-            Outings outings,
-            MayGoOut mayGoOut,
-            People people,
-            OnceOnly onceOnly,
-            EntityManager records,
-            Clock clock) {
+    OutingController(Fleet fleet, Comings comings, Outings outings, OnceOnly onceOnly) {
         this.fleet = fleet;
+        this.comings = comings;
         this.outings = outings;
-        this.mayGoOut = mayGoOut;
-        this.people = people;
         this.onceOnly = onceOnly;
-        this.records = records;
-        this.clock = clock;
     }
 
-    /** A saw goes out. */
-    record Issue(UUID id, UUID personId, UUID crewId) {}
+    /** Saws go out, all of them or none. {@code reason} says why it is written down later than {@code at}. */
+    record Issue(
+            UUID id,
+            UUID personId,
+            UUID crewId,
+            @Nullable Instant at,
+            @Nullable String reason,
+            List<String> saws) {}
 
-    /** A saw comes back. */
-    record Return(UUID id, UUID personId, double tanks) {}
+    /** Saws come back, all of them or none. */
+    record Return(
+            UUID id,
+            UUID personId,
+            @Nullable Instant at,
+            @Nullable String reason,
+            @Nullable String device,
+            List<BackSaw> saws) {}
 
-    @PostMapping("/api/saws/{tag}/issue")
+    /**
+     * What one saw did.
+     *
+     * @param tanks tanks, charges or run hours
+     * @param oilShare tanks of bar oil used
+     * @param complaintCode which complaint of the fault finder it is; absent for none of them
+     * @param hold whether the crew wants it held for what it complains of
+     */
+    record BackSaw(
+            String tag,
+            Double tanks,
+            @Nullable Double oilShare,
+            @Nullable Set<Work> works,
+            @Nullable Set<Wood> woods,
+            boolean rain,
+            boolean groundStruck,
+            boolean dustSeen,
+            @Nullable String complaint,
+            @Nullable String complaintCode,
+            boolean hold) {}
+
+    /** One tank more; {@code oilShare} is how much of the oil tank was filled with it, absent when nobody looked. */
+    record NewRefuel(UUID id, UUID personId, @Nullable Double oilShare) {}
+
+    /**
+     * A saw that is out.
+     *
+     * @param refuels tanks logged so far
+     * @param oilTanks of bar oil logged with them; absent when nobody looked
+     * @param oilOfAll whether somebody looked at every one of them
+     */
+    record OpenOuting(
+            String tag,
+            UUID crewId,
+            Instant outAt,
+            long refuels,
+            @Nullable Double oilTanks,
+            boolean oilOfAll) {}
+
+    @GetMapping("/api/outings/open")
+    @Transactional(readOnly = true)
+    List<OpenOuting> open() {
+        List<Outing> open = outings.findByOpenSawIdNotNull();
+        Map<UUID, Refuelled> refuels = outings
+                .refuels(open.stream().map(Outing::id).toList())
+                .stream()
+                .collect(Collectors.toMap(Refuelled::outingId, Function.identity()));
+        return open.stream()
+                .map(outing -> {
+                    Refuelled logged = refuels.getOrDefault(outing.id(), Refuelled.none(outing.id()));
+                    return new OpenOuting(
+                            fleet.tag(outing.sawId()),
+                            outing.crewId(),
+                            outing.outAt(),
+                            logged.tanks(),
+                            logged.oilTanks(),
+                            logged.tellsAll());
+                })
+                .toList();
+    }
+
+    @PostMapping("/api/outings/issue")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void issue(@PathVariable String tag, @RequestBody Issue given) {
-        onceOnly.run(given.id(), given, () -> {
-            Person person = people.require(given.personId());
-            Saw saw = fleet.sawInService(tag);
-            if (outings.findByOpenSawId(saw.id()).isPresent()) {
-                throw Refusal.conflict("", "saw.out", tag);
-            }
-            mayGoOut.refuseHeld(saw);
-            FittedSet set = fleet.set(saw);
-            records.persist(new Outing(
-                    given.id(),
-                    saw.id(),
-                    fleet.crew(given.crewId()).id(),
-                    set.chain() == null ? null : set.chain().id(),
-                    saw.fittingId(),
-                    clock.instant(),
-                    person.id()));
-        });
+    void issue(@RequestBody Issue given) {
+        onceOnly.run(given.id(), given, () -> comings.issue(given));
     }
 
-    @PostMapping("/api/saws/{tag}/return")
+    @PostMapping("/api/outings/return")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void takeBack(@PathVariable String tag, @RequestBody Return given) {
-        onceOnly.run(given.id(), given, () -> {
-            Person person = people.require(given.personId());
-            Outing outing = outings.findByOpenSawId(fleet.saw(tag).id())
-                    .orElseThrow(() -> Refusal.conflict("", "saw.notOut", tag));
-            if (!(given.tanks() >= 0 && given.tanks() <= MOST_TANKS)) {
-                throw Refusal.unfit("tanks", "outing.tanks", MOST_TANKS);
-            }
-            outing.back(clock.instant(), person.id(), given.tanks());
-        });
+    void takeBack(@RequestBody Return given) {
+        onceOnly.run(given.id(), given, () -> comings.takeBack(given));
     }
+
+    @PostMapping("/api/saws/{tag}/refuels")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void refuel(@PathVariable String tag, @RequestBody NewRefuel given) {
+        onceOnly.run(given.id(), new OfSaw(tag, given), () -> comings.refuel(tag, given));
+    }
+
+    /** A write and the saw it is for. */
+    record OfSaw(String tag, Object given) {}
 }

@@ -1,8 +1,10 @@
 package yellowtally.server.usage;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.ListCrudRepository;
 
 /** Store of outings. */
@@ -11,4 +13,10 @@ public interface Outings extends ListCrudRepository<Outing, UUID> {
     Optional<Outing> findByOpenSawId(UUID sawId);
 
     List<Outing> findByOpenSawIdNotNull();
+
+    Optional<Outing> findFirstBySawIdAndBackAtNotNullOrderByBackAtDesc(UUID sawId);
+
+    @Query("select new yellowtally.server.usage.Refuelled(r.outingId, count(r), count(r.oilShare),"
+            + " sum(r.oilShare)) from Refuel r where r.outingId in :outings group by r.outingId")
+    List<Refuelled> refuels(Collection<UUID> outings);
 }

@@ -1,0 +1,93 @@
+package yellowtally.server.bench;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.fitness.FitState;
+
+/** Record: a saw lay on the bench. Its steps are {@link VisitStep}s, what was done in them are work records. */
+@Entity
+class Visit {
+
+    @Id
+    private UUID id;
+
+    @Version
+    private @Nullable Integer version;
+
+    private UUID sawId;
+    private Instant startedAt;
+    private UUID startedBy;
+    private @Nullable Instant endedAt;
+    private @Nullable UUID endedBy;
+    private @Nullable String leftOpenReason;
+
+    @Enumerated(EnumType.STRING)
+    private @Nullable FitState decision;
+
+    private @Nullable UUID openSawId;
+
+    protected Visit() {}
+
+    Visit(UUID id, UUID sawId, Instant startedAt, UUID startedBy) {
+        this.id = id;
+        this.sawId = sawId;
+        this.startedAt = startedAt;
+        this.startedBy = startedBy;
+        this.openSawId = sawId;
+    }
+
+    /** Ends the visit. {@code decided} is what the rules made of the saw at that moment. */
+    void end(Instant at, UUID personId, @Nullable String leftOpen, FitState decided) {
+        this.endedAt = at;
+        this.endedBy = personId;
+        this.leftOpenReason = leftOpen;
+        this.decision = decided;
+        this.openSawId = null;
+    }
+
+    UUID id() {
+        return id;
+    }
+
+    UUID sawId() {
+        return sawId;
+    }
+
+    Instant startedAt() {
+        return startedAt;
+    }
+
+    UUID startedBy() {
+        return startedBy;
+    }
+
+    @Nullable
+    Instant endedAt() {
+        return endedAt;
+    }
+
+    @Nullable
+    UUID endedBy() {
+        return endedBy;
+    }
+
+    @Nullable
+    String leftOpenReason() {
+        return leftOpenReason;
+    }
+
+    @Nullable
+    FitState decision() {
+        return decision;
+    }
+
+    boolean open() {
+        return openSawId != null;
+    }
+}

@@ -1,0 +1,225 @@
+package yellowtally.server.demo;
+
+import jakarta.persistence.EntityManager;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.schedule.Condition;
+import yellowtally.core.schedule.DueEvent;
+import yellowtally.core.schedule.ScheduleLedger;
+import yellowtally.core.schedule.Seasons;
+import yellowtally.core.schedule.TaskDue;
+import yellowtally.core.schedule.UseEntry;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Measure;
+import yellowtally.core.steps.OilerKind;
+import yellowtally.core.steps.SawProfile;
+import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepEntry;
+import yellowtally.core.steps.StepOutcome;
+import yellowtally.core.steps.Subject;
+import yellowtally.core.visit.PlannedStep;
+import yellowtally.core.visit.VisitPlan;
+import yellowtally.server.bench.VisitSeed;
+import yellowtally.server.fleet.FittedSet;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.sharpening.SharpeningSeed;
+import yellowtally.server.worklog.SawHold;
+import yellowtally.server.worklog.WorkOutcome;
+import yellowtally.server.worklog.WorkRecord;
+import yellowtally.server.worklog.Worklog;
+
+/** The bench work of one demo saw: at each service all that the rules say is due, written down as the application would. */
+final class DemoBench {
+
+    private static final String MAPPED = "06";
+    private static final Set<Subject> ALL = EnumSet.allOf(Subject.class);
+
+    private final EntityManager records;
+    private final Saw saw;
+    private final SawProfile profile;
+    private final ZoneId zone;
+    private final List<UUID> officers;
+    private final Random random;
+    private final List<UseEntry> uses = new ArrayList<>();
+    private final List<StepEntry> done = new ArrayList<>();
+    private final DemoWear wear;
+    private FittedSet set;
+    private double tanks;
+    private double tanksSharpened;
+
+    DemoBench(EntityManager records, Saw saw, SawProfile profile, FittedSet set, ZoneId zone, List<UUID> officers) {
+        this.records = records;
+        this.saw = saw;
+        this.profile = profile;
+        this.set = set;
+        this.zone = zone;
+        this.officers = officers;
+        this.random = new Random(saw.tag().hashCode() * 17L);
+        this.wear = new DemoWear(
+                saw.tag(),
+                profile.cutters() == null ? 9.5 : profile.cutters().newMm(),
+                profile.tangMm() == null ? 6 : profile.tangMm());
+    }
+
+    /** Another set from now on. */
+    void refitted(FittedSet next) {
+        set = next;
+        wear.newLoop();
+    }
+
+    /** Notes an outing. */
+    void used(Instant out, Instant back, double tanksBurned, Set<Condition> conditions, Set<DueEvent> events) {
+        tanks += tanksBurned;
+        uses.add(new UseEntry(back, day(out), day(back), tanksBurned, conditions, events, ALL));
+    }
+
+    /** Everything there is, as before a saw goes out for the first time. */
+    void serveAll(Instant at) {
+        record(List.of(Step.values()), at, null);
+    }
+
+    /** A visit that does all that is due and what rides along, begun and ended. */
+    void serve(Instant at) {
+        UUID visit = UUID.randomUUID();
+        VisitPlan plan = plan(at);
+        List<Step> steps = plan.steps().stream().map(PlannedStep::step).toList();
+        Instant end = at.plusSeconds(60L * steps.size());
+        VisitSeed.ended(records, visit, saw.id(), at, end, officers.get(0), plan.steps());
+        record(steps, at, visit);
+    }
+
+    /** What a visit begun at a moment would do. */
+    VisitPlan plan(Instant at) {
+        List<TaskDue> tasks = new ScheduleLedger(profile, day(at).minusDays(400), uses, done, List.of(), null)
+                .assess(day(at), Seasons.STANDARD, Numbers.STANDARD);
+        return VisitPlan.of(profile, tasks, List.of(), Numbers.STANDARD);
+    }
+
+    /** Records steps as fine, a minute apart. */
+    void record(List<Step> steps, Instant at, @Nullable UUID visit) {
+        Instant when = at;
+        for (Step step : steps) {
+            boolean done = step.appliesTo(profile)
+                    && step != Step.TENSION
+                    && step.replaces() == null
+                    && step != Step.BLUING_CAUSE;
+            if (done) {
+                when = when.plusSeconds(20);
+                WorkRecord record = add(
+                        step,
+                        when,
+                        visit,
+                        StepOutcome.FINE,
+                        step == Step.REFIT && steps.contains(Step.SHARPEN) ? Set.of(Finding.BAR_TURNED_OVER) : Set.of(),
+                        figures(step),
+                        null);
+                mapped(record);
+            }
+        }
+    }
+
+    /** Records a step with what it found; a failure holds the saw. */
+    void found(Step step, Instant at, @Nullable UUID visit, StepOutcome outcome, Finding finding, String note) {
+        WorkRecord record = add(step, at, visit, outcome, Set.of(finding), Map.of(), note);
+        if (outcome == StepOutcome.FAIL) {
+            records.persist(SawHold.of(UUID.randomUUID(), record, Set.of(finding)));
+        }
+    }
+
+    /** The step beside a tension check, under the same id. */
+    void tension(UUID id, Instant at, WorkOutcome outcome, UUID person, @Nullable String note) {
+        WorkRecord record = new WorkRecord(head(id, Step.TENSION, at, null, person), outcome, note, null);
+        records.persist(record);
+        if (outcome == WorkOutcome.FINE) {
+            done.add(new StepEntry(Step.TENSION, at, day(at), StepOutcome.FINE, Set.of(), null, ALL));
+        }
+        if (outcome == WorkOutcome.FAIL) {
+            records.persist(SawHold.of(UUID.randomUUID(), record, Set.of()));
+        }
+    }
+
+    private WorkRecord add(
+            Step step,
+            Instant at,
+            @Nullable UUID visit,
+            StepOutcome outcome,
+            Set<Finding> findings,
+            Map<Measure, Double> figures,
+            @Nullable String note) {
+        UUID person = officers.get(random.nextInt(officers.size()));
+        WorkRecord record = new WorkRecord(
+                        head(UUID.randomUUID(), step, at, visit, person), WorkOutcome.of(outcome), note, null)
+                .with(findings, figures);
+        records.persist(record);
+        done.add(new StepEntry(step, at, day(at), outcome, findings, visit, ALL));
+        return record;
+    }
+
+    private WorkRecord.Head head(UUID id, Step step, Instant at, @Nullable UUID visit, UUID person) {
+        return new WorkRecord.Head(id, saw.id(), visit, step, at, at, person, "demo", Worklog.parts(set));
+    }
+
+    /** One loop of the fleet is mapped at every sharpening, so that its file is known. */
+    private void mapped(WorkRecord record) {
+        Double longest = record.figures().get(Measure.LEFT_LONGEST);
+        if (record.step() == Step.SHARPEN && MAPPED.equals(saw.tag()) && set.chain() != null && longest != null) {
+            SharpeningSeed.add(
+                    records,
+                    new SharpeningSeed.Mapped(
+                            saw.id(),
+                            set.chain().id(),
+                            record.id(),
+                            record.personId(),
+                            record.at(),
+                            set.chain().cutters(),
+                            longest,
+                            0.05 + 0.004 * random.nextInt(3)));
+        }
+    }
+
+    /** Figures that wear with use, well inside their limits. */
+    private Map<Measure, Double> figures(Step step) {
+        return switch (step) {
+            case SHARPEN -> {
+                double since = tanks - tanksSharpened;
+                tanksSharpened = tanks;
+                yield wear.sharpen(since);
+            }
+            case GROOVE -> Map.of(Measure.GROOVE_DEPTH, wear.groove());
+            case RAILS -> Map.of(Measure.RAIL_DIFFERENCE, 0.05 * random.nextInt(4));
+            case DEPTH_GAUGES -> Map.of(Measure.GAUGE_SETTING, 0.65);
+            case SPROCKET -> Map.of(Measure.SPROCKET_WEAR, wear.sprocket(tanks));
+            case CHAIN_LOOK -> Map.of(Measure.SHORTEST_CUTTER, wear.cutter());
+            case DRESS_RAILS -> {
+                wear.dress();
+                yield Map.of();
+            }
+            case NOSE_GREASE -> Map.of(Measure.GREASE_PUMPS, 2.0);
+            case OIL_CARD -> card();
+            default -> Map.of();
+        };
+    }
+
+    /** The hand that turned an oiler, or counted the presses of a bulb. */
+    private Map<Measure, Double> card() {
+        if (profile.oiler() == OilerKind.HAND_BULB) {
+            return Map.of(Measure.BULB_PRESSES, 4.0 + random.nextInt(3));
+        }
+        boolean turned = "11".equals(saw.tag()) && uses.size() % 4 == 1;
+        return turned ? Map.of(Measure.OILER_TURNS, 0.25) : Map.of();
+    }
+
+    private LocalDate day(Instant at) {
+        return LocalDate.ofInstant(at, zone);
+    }
+}

@@ -1,0 +1,118 @@
+package yellowtally.server.demo;
+
+import jakarta.persistence.EntityManager;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import yellowtally.core.oiling.Wet;
+import yellowtally.core.steps.Step;
+import yellowtally.server.faults.FaultOrigin;
+import yellowtally.server.faults.FaultSeed;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.worklog.WorkOutcome;
+import yellowtally.server.worklog.WorkRecord;
+
+/** Complaints of the demo crews: one that is looked for, one that stands on card, one that comes again and again. */
+final class DemoFaults {
+
+    private final EntityManager records;
+    private final Clock clock;
+    private final List<UUID> officers;
+    private final List<UUID> crew;
+
+    DemoFaults(EntityManager records, Clock clock, List<UUID> officers, List<UUID> crew) {
+        this.records = records;
+        this.clock = clock;
+        this.officers = officers;
+        this.crew = crew;
+    }
+
+    void fill() {
+        FaultSeed.of(
+                records,
+                saw("15").id(),
+                "cuts-left",
+                FaultOrigin.RETURN,
+                "Pulls to the left and had to be pushed at the end",
+                hours(15),
+                crew.get(0));
+        FaultSeed.of(
+                        records,
+                        saw("13").id(),
+                        "brake-does-not-stop",
+                        FaultOrigin.VISIT,
+                        "Ran on at full throttle with the lever forward",
+                        minutes(8),
+                        officers.get(1))
+                .answered(minutes(6), "lever-snap", "snaps")
+                .answered(minutes(5), "tabs-look", "whole");
+        // The bench has had the cover off since: the finder need not ask for it again.
+        done(saw("13"), Step.BRAKE_BAND, minutes(3), "Cover off, band 1.1 mm all round");
+        leak();
+        dull("08", 40);
+        dull("08", 19);
+        dull("02", 33);
+        dull("08", 6);
+    }
+
+    /** A cap seal that was swapped; the saw has stood for five hours and was dry at four. */
+    private void leak() {
+        Saw saw = saw("06");
+        Instant found = hours(5).minusSeconds(1200);
+        done(saw, Step.TANKS, hours(5).minusSeconds(600), "Oil cap seal renewed");
+        FaultSeed.of(
+                        records,
+                        saw.id(),
+                        "oil-lost",
+                        FaultOrigin.RETURN,
+                        "A puddle under it every morning",
+                        hours(16),
+                        crew.get(1))
+                .answered(found.minusSeconds(300), "cap-look", "worn")
+                .cause(found, "oil-cap-seal-worn")
+                .stood(hours(5), "New seal in the oil cap")
+                .looked(minutes(58), Wet.DRY);
+    }
+
+    /** The sharpening and its proof are those of the service that followed. */
+    private void dull(String tag, int daysAgo) {
+        Instant said = clock.instant().minus(Duration.ofDays(daysAgo));
+        FaultSeed.of(records, saw(tag).id(), "dust", FaultOrigin.RETURN, "Dust, had to lean on it", said, crew.get(2))
+                .answered(said.plusSeconds(900), "corner-glint", "both")
+                .cause(said.plusSeconds(960), "edge-dull")
+                .closed(said.plusSeconds(7200), "Sharpened, cuts again");
+    }
+
+    private void done(Saw saw, Step step, Instant at, String note) {
+        records.persist(new WorkRecord(
+                new WorkRecord.Head(
+                        UUID.randomUUID(),
+                        saw.id(),
+                        null,
+                        step,
+                        at,
+                        at,
+                        officers.get(0),
+                        "demo",
+                        WorkRecord.Parts.NONE),
+                WorkOutcome.FINE,
+                note,
+                null));
+    }
+
+    private Saw saw(String tag) {
+        return records.createQuery("select s from Saw s where s.tag = :tag", Saw.class)
+                .setParameter("tag", tag)
+                .getSingleResult();
+    }
+
+    private Instant hours(int ago) {
+        return clock.instant().minus(Duration.ofHours(ago));
+    }
+
+    private Instant minutes(int ago) {
+        return clock.instant().minus(Duration.ofMinutes(ago));
+    }
+}

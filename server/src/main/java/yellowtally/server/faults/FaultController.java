@@ -1,0 +1,155 @@
+package yellowtally.server.faults;
+
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import yellowtally.core.oiling.Wet;
+import yellowtally.server.support.OnceOnly;
+
+/** Faults over HTTP: the list, one fault with the finder, and every act on it. */
+@RestController
+class FaultController {
+
+    private final Faults faults;
+    private final FaultPages pages;
+    private final OnceOnly onceOnly;
+
+    FaultController(Faults faults, FaultPages pages, OnceOnly onceOnly) {
+        this.faults = faults;
+        this.pages = pages;
+        this.onceOnly = onceOnly;
+    }
+
+    /** A complaint about a saw. */
+    record NewFault(
+            UUID id,
+            UUID personId,
+            String device,
+            String complaint,
+            @Nullable String seen,
+            FaultOrigin origin) {}
+
+    /** Who does something, under an id made by the client. */
+    record By(UUID id, UUID personId, String device) {}
+
+    /** An act that says no more than who. */
+    record Act(By by) {}
+
+    /** An act with a note. */
+    record Noted(By by, @Nullable String note) {}
+
+    /**
+     * An answer.
+     *
+     * @param answer absent for "cannot tell"
+     * @param expects how many answers stood when it was given
+     */
+    record Answer(By by, String check, @Nullable String answer, int expects) {}
+
+    /** A cause that was found. */
+    record Found(By by, String cause, @Nullable String note) {}
+
+    /** A look at the card. */
+    record Look(By by, Wet wet, @Nullable String note) {}
+
+    /** A write and the saw it is for. */
+    record OfSaw(String tag, Object given) {}
+
+    /** A write and the fault it is for. */
+    record OfFault(UUID faultId, String act, Object given) {}
+
+    @GetMapping("/api/faults")
+    @Transactional(readOnly = true)
+    FaultPages.FaultsPage list() {
+        return pages.list();
+    }
+
+    @GetMapping("/api/faults/{id}")
+    @Transactional(readOnly = true)
+    FaultPages.FaultPage one(@PathVariable UUID id) {
+        return pages.one(id);
+    }
+
+    /** What a crew can complain of on this saw. */
+    @GetMapping("/api/saws/{tag}/complaints")
+    @Transactional(readOnly = true)
+    List<FaultPages.ComplaintChoice> complaints(@PathVariable String tag) {
+        return pages.complaints(tag);
+    }
+
+    /** Faults of one saw, latest first. */
+    @GetMapping("/api/saws/{tag}/faults")
+    @Transactional(readOnly = true)
+    List<FaultPages.FaultLine> ofSaw(@PathVariable String tag) {
+        return pages.ofSaw(tag);
+    }
+
+    @PostMapping("/api/saws/{tag}/faults")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void open(@PathVariable String tag, @RequestBody NewFault given) {
+        onceOnly.run(given.id(), new OfSaw(tag, given), () -> faults.open(tag, given));
+    }
+
+    @PostMapping("/api/faults/{id}/answers")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void answer(@PathVariable UUID id, @RequestBody Answer given) {
+        once(id, "answer", given.by(), given, () -> faults.answer(id, given));
+    }
+
+    /** Takes the last answer back. */
+    @PostMapping("/api/faults/{id}/back")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void takeBack(@PathVariable UUID id, @RequestBody Act given) {
+        once(id, "back", given.by(), given, () -> faults.takeBack(id, given));
+    }
+
+    @PostMapping("/api/faults/{id}/cause")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void cause(@PathVariable UUID id, @RequestBody Found given) {
+        once(id, "cause", given.by(), given, () -> faults.cause(id, given));
+    }
+
+    /** That was not it: the questions go on. */
+    @PostMapping("/api/faults/{id}/drop")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void drop(@PathVariable UUID id, @RequestBody Act given) {
+        once(id, "drop", given.by(), given, () -> faults.drop(id, given));
+    }
+
+    @PostMapping("/api/faults/{id}/mechanic")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void mechanic(@PathVariable UUID id, @RequestBody Noted given) {
+        once(id, "mechanic", given.by(), given, () -> faults.mechanic(id, given));
+    }
+
+    /** Stands the saw on fresh card; the note says what was swapped before. */
+    @PostMapping("/api/faults/{id}/stand")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void stand(@PathVariable UUID id, @RequestBody Noted given) {
+        once(id, "stand", given.by(), given, () -> faults.stand(id, given));
+    }
+
+    @PostMapping("/api/faults/{id}/look")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void look(@PathVariable UUID id, @RequestBody Look given) {
+        once(id, "look", given.by(), given, () -> faults.look(id, given));
+    }
+
+    @PostMapping("/api/faults/{id}/close")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void close(@PathVariable UUID id, @RequestBody Noted given) {
+        once(id, "close", given.by(), given, () -> faults.close(id, given));
+    }
+
+    private void once(UUID faultId, String act, By by, Object given, Runnable action) {
+        onceOnly.run(by.id(), new OfFault(faultId, act, given), action);
+    }
+}

@@ -1,0 +1,506 @@
+package yellowtally.server.faults;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import yellowtally.core.access.Stage;
+import yellowtally.core.diagnosis.Answered;
+import yellowtally.core.diagnosis.Cause;
+import yellowtally.core.diagnosis.Check;
+import yellowtally.core.diagnosis.Complaint;
+import yellowtally.core.diagnosis.Diagnosis;
+import yellowtally.core.diagnosis.FaultEvent;
+import yellowtally.core.diagnosis.FaultEventKind;
+import yellowtally.core.diagnosis.FaultProgress.FaultStage;
+import yellowtally.core.diagnosis.FaultStory;
+import yellowtally.core.diagnosis.OfferedCheck;
+import yellowtally.core.diagnosis.OnRecord;
+import yellowtally.core.diagnosis.PointsAt;
+import yellowtally.core.diagnosis.RankedCause;
+import yellowtally.core.diagnosis.SawTrait;
+import yellowtally.core.diagnosis.Signal;
+import yellowtally.core.fitness.FitState;
+import yellowtally.core.insight.InsightSetting;
+import yellowtally.core.insight.RepeatFault;
+import yellowtally.core.oiling.LeakWatch.LeakState;
+import yellowtally.core.oiling.Wet;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Power;
+import yellowtally.core.steps.Step;
+import yellowtally.core.stores.StockKind;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.knowledge.Knowledge;
+import yellowtally.server.people.People;
+import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.standing.Standing;
+import yellowtally.server.standing.Standings;
+import yellowtally.server.support.Refusal;
+
+/** What the screens show of faults. */
+@Component
+class FaultPages {
+
+    private static final int CLOSED_SHOWN = 40;
+    private static final int OTHERS_SHOWN = 6;
+
+    private final Fleet fleet;
+    private final People people;
+    private final Knowledge knowledge;
+    private final Standings standings;
+    private final FleetSettings settings;
+    private final FaultStore store;
+    private final FaultReader reader;
+    private final Clock clock;
+
+    FaultPages(
+            Fleet fleet,
+            People people,
+            Knowledge knowledge,
+            Standings standings,
+            FleetSettings settings,
+            FaultStore store,
+            FaultReader reader,
+            Clock clock) {
+        this.fleet = fleet;
+        this.people = people;
+        this.knowledge = knowledge;
+        this.standings = standings;
+        this.settings = settings;
+        this.store = store;
+        this.reader = reader;
+        this.clock = clock;
+    }
+
+    /** A complaint that can be chosen. */
+    record ComplaintChoice(String code, String title, boolean holds) {}
+
+    /**
+     * A fault in one line.
+     *
+     * @param cause what was found, in words; absent while it is looked for
+     * @param steps what is still to do, or the proof that is missing
+     * @param nextLook when somebody has to look at the card; absent when nobody has to
+     */
+    record FaultLine(
+            UUID id,
+            String tag,
+            String complaint,
+            @Nullable String cause,
+            @Nullable String seen,
+            FaultOrigin origin,
+            Instant at,
+            String by,
+            FaultStage stage,
+            List<Step> steps,
+            @Nullable Instant nextLook,
+            boolean held) {}
+
+    /** The same fault again and again. */
+    record RepeatView(RepeatFault.RepeatKind kind, String where, String cause, int times, int days) {}
+
+    /**
+     * Faults of the fleet.
+     *
+     * @param knowledgeProblems what is wrong with an officer's own knowledge files
+     */
+    record FaultsPage(
+            List<FaultLine> open, List<FaultLine> closed, List<RepeatView> repeats, List<String> knowledgeProblems) {}
+
+    /** What moved a cause up or down; one of signal and answer is there. */
+    record EvidenceView(@Nullable Signal signal, @Nullable String said, double times) {}
+
+    /** A cause and how it stands. */
+    record RankedView(String code, String title, double share, List<EvidenceView> evidence) {}
+
+    /** A key to answer with. */
+    record AnswerKey(String code, String title) {}
+
+    /** An answer that the bench gave: its code, and when. */
+    record BenchView(String answer, String said, Instant at) {}
+
+    /** A check that is offered; {@code onRecord} is absent when nobody has looked since the saw came back. */
+    record FinderCheck(
+            String code,
+            String title,
+            String how,
+            @Nullable String caution,
+            Stage stage,
+            PointsAt part,
+            double minutes,
+            double openingMinutes,
+            double bits,
+            List<AnswerKey> answers,
+            @Nullable BenchView onRecord) {}
+
+    /** A check that was made; {@code answer} is absent for "cannot tell". */
+    record MadeView(String title, @Nullable String answer, Instant at, String by) {}
+
+    /** The cause that was found, and what is done about it. */
+    record CauseView(
+            String code,
+            String title,
+            List<Step> steps,
+            List<Step> done,
+            Step proof,
+            Set<StockKind> parts,
+            boolean leak,
+            boolean mechanic,
+            Instant at,
+            String by) {}
+
+    /** The stand on card. */
+    record WatchView(
+            LeakState state,
+            @Nullable Instant stoodAt,
+            @Nullable Instant lookAt,
+            @Nullable Instant dryAt,
+            @Nullable Wet wet,
+            List<Wet.Suspect> suspects) {}
+
+    /** Something that happened, in the order of time. */
+    record HappenedView(
+            FaultEventKind kind,
+            @Nullable String what,
+            @Nullable Wet wet,
+            @Nullable String note,
+            Instant at,
+            String by) {}
+
+    /**
+     * One fault.
+     *
+     * @param outcome what the finder says now
+     * @param next the check it offers; absent when none is worth its minutes
+     * @param others further checks worth their minutes, best first
+     * @param more all the rest that was not made yet: somebody may have seen something that nobody asked for
+     * @param clashing answers that do not go together with the others, in words
+     * @param minutes spent on checks so far (est.)
+     * @param unproved what is still to do, or to prove
+     */
+    record FaultPage(
+            UUID id,
+            String tag,
+            Power power,
+            FitState state,
+            @Nullable UUID visitId,
+            ComplaintChoice complaint,
+            @Nullable String seen,
+            FaultOrigin origin,
+            Instant at,
+            String by,
+            FaultStage stage,
+            Diagnosis.Outcome outcome,
+            List<RankedView> ranking,
+            @Nullable FinderCheck next,
+            List<FinderCheck> others,
+            List<FinderCheck> more,
+            List<MadeView> path,
+            List<String> clashing,
+            Set<Stage> open,
+            double minutes,
+            @Nullable CauseView cause,
+            List<Step> unproved,
+            WatchView watch,
+            List<HappenedView> happened) {}
+
+    List<ComplaintChoice> complaints(String tag) {
+        Set<SawTrait> traits = SawTrait.of(standings.of(fleet.sawInService(tag)).profile());
+        return knowledge.base().complaints().values().stream()
+                .filter(complaint -> complaint.possibleOn(traits)
+                        && !knowledge.base().behind(complaint, traits).isEmpty())
+                .map(FaultPages::choice)
+                .toList();
+    }
+
+    private static ComplaintChoice choice(Complaint complaint) {
+        return new ComplaintChoice(complaint.code(), complaint.title(), complaint.holds());
+    }
+
+    FaultsPage list() {
+        Map<UUID, Standing> standing = standing();
+        return new FaultsPage(
+                lines(store.open().stream()
+                        .filter(fault -> standing.containsKey(fault.sawId()))
+                        .toList()),
+                lines(store.closed(CLOSED_SHOWN).stream()
+                        .filter(fault -> standing.containsKey(fault.sawId()))
+                        .toList()),
+                repeats(standing),
+                knowledge.problems());
+    }
+
+    List<FaultLine> ofSaw(String tag) {
+        Saw saw = fleet.saw(tag);
+        return saw.retiredAt() != null ? List.of() : lines(store.ofSaw(saw.id()));
+    }
+
+    private Map<UUID, Standing> standing() {
+        Map<UUID, Standing> bySaw = new HashMap<>();
+        standings.all().forEach(s -> bySaw.put(s.fitted().saw().id(), s));
+        return bySaw;
+    }
+
+    private List<FaultLine> lines(List<Fault> faults) {
+        FaultStore.Events events = store.events(faults);
+        Map<UUID, String> names = people.names();
+        return faults.stream()
+                .map(fault -> line(reader.read(fault, events.of(fault)), names))
+                .toList();
+    }
+
+    private static FaultLine line(FaultReader.Read read, Map<UUID, String> names) {
+        Fault fault = read.fault();
+        boolean closed = read.progress().stage() == FaultStage.CLOSED;
+        return new FaultLine(
+                fault.id(),
+                read.standing().fitted().saw().tag(),
+                read.complaint().title(),
+                causeTitle(read),
+                fault.seen(),
+                fault.origin(),
+                fault.at(),
+                names.getOrDefault(fault.personId(), ""),
+                read.progress().stage(),
+                read.progress().steps(),
+                closed ? null : read.watch().nextLook(),
+                !closed && read.standing().account().state() == FitState.HELD);
+    }
+
+    private static @Nullable String causeTitle(FaultReader.Read read) {
+        String code = read.story().cause();
+        Cause cause = cause(read);
+        return cause == null ? code : cause.title();
+    }
+
+    private static @Nullable Cause cause(FaultReader.Read read) {
+        String code = read.story().cause();
+        return code == null
+                ? null
+                : read.finder().causes().stream()
+                        .filter(c -> c.code().equals(code))
+                        .findFirst()
+                        .orElse(null);
+    }
+
+    private List<RepeatView> repeats(Map<UUID, Standing> standing) {
+        Numbers numbers = settings.rules().numbers();
+        long days = (long) numbers.of(InsightSetting.REPEAT_DAYS);
+        List<Fault> all = store.since(clock.instant().minus(Duration.ofDays(days + 1)));
+        FaultStore.Events events = store.events(all);
+        List<RepeatFault.Past> past = new ArrayList<>();
+        for (Fault fault : all) {
+            Standing of = standing.get(fault.sawId());
+            String cause = FaultStory.of(
+                            events.of(fault).stream().map(FaultEventRow::event).toList())
+                    .cause();
+            if (of != null && cause != null) {
+                Saw saw = of.fitted().saw();
+                past.add(new RepeatFault.Past(
+                        saw.tag(),
+                        saw.details().make() + " " + saw.details().model(),
+                        cause,
+                        LocalDate.ofInstant(fault.at(), clock.getZone())));
+            }
+        }
+        return RepeatFault.of(past, LocalDate.now(clock), numbers).stream()
+                .map(repeat -> new RepeatView(
+                        repeat.kind(), repeat.where(), title(repeat.cause()), repeat.times(), repeat.days()))
+                .toList();
+    }
+
+    private String title(String code) {
+        Cause cause = knowledge.cause(code);
+        return cause == null ? code : cause.title();
+    }
+
+    FaultPage one(UUID id) {
+        Fault fault = store.find(id).orElseThrow(() -> Refusal.gone("fault.unknown"));
+        FaultReader.Read read = reader.read(fault);
+        Map<UUID, String> names = people.names();
+        Diagnosis stands = read.finder().after(read.story().path());
+        Standing standing = read.standing();
+        return new FaultPage(
+                fault.id(),
+                standing.fitted().saw().tag(),
+                standing.profile().power(),
+                standing.account().state(),
+                standing.visit() == null ? null : standing.visit().id(),
+                choice(read.complaint()),
+                fault.seen(),
+                fault.origin(),
+                fault.at(),
+                names.getOrDefault(fault.personId(), ""),
+                read.progress().stage(),
+                stands.outcome(),
+                stands.ranking().stream().map(this::ranked).toList(),
+                stands.next() == null ? null : check(read, stands.next()),
+                stands.others().stream()
+                        .limit(OTHERS_SHOWN)
+                        .map(offer -> check(read, offer))
+                        .toList(),
+                more(read, stands),
+                path(read, names),
+                stands.clashing().stream().map(this::said).toList(),
+                stands.open(),
+                stands.minutes(),
+                causeView(read, names),
+                read.progress().steps(),
+                new WatchView(
+                        read.watch().state(),
+                        read.watch().stoodAt(),
+                        read.watch().lookAt(),
+                        read.watch().dryAt(),
+                        read.watch().wet(),
+                        read.watch().wet() == null
+                                ? List.of()
+                                : read.watch().wet().suspects()),
+                happened(read, names));
+    }
+
+    private static List<FinderCheck> more(FaultReader.Read read, Diagnosis stands) {
+        Set<String> known = new HashSet<>();
+        read.story().path().forEach(made -> known.add(made.check()));
+        if (stands.next() != null) {
+            known.add(stands.next().check().code());
+        }
+        stands.others().stream()
+                .limit(OTHERS_SHOWN)
+                .forEach(offer -> known.add(offer.check().code()));
+        return read.finder().checks().stream()
+                .filter(check -> !known.contains(check.code()))
+                .map(check -> check(read, read.finder().priced(check, 0, stands.open())))
+                .toList();
+    }
+
+    private RankedView ranked(RankedCause ranked) {
+        return new RankedView(
+                ranked.cause().code(),
+                ranked.cause().title(),
+                ranked.share(),
+                ranked.evidence().stream()
+                        .map(e -> new EvidenceView(
+                                e.signal(), e.answered() == null ? null : said(e.answered()), e.times()))
+                        .toList());
+    }
+
+    private static String said(Check check, String code) {
+        Check.Answer answer = check.answers().get(code);
+        return answer == null ? code : answer.said();
+    }
+
+    private String said(Answered answered) {
+        Check check = knowledge.base().checks().get(answered.check());
+        String answer = answered.answer();
+        return check == null || answer == null || !check.answers().containsKey(answer)
+                ? answered.check()
+                : check.answers().get(answer).said();
+    }
+
+    private static FinderCheck check(FaultReader.Read read, OfferedCheck offer) {
+        Check check = offer.check();
+        OnRecord known = read.onRecord().get(check.code());
+        return new FinderCheck(
+                check.code(),
+                check.title(),
+                check.how(),
+                check.caution(),
+                check.stage(),
+                check.pointsAt(),
+                offer.minutes(),
+                offer.openingMinutes(),
+                offer.bits(),
+                check.answers().entrySet().stream()
+                        .map(entry ->
+                                new AnswerKey(entry.getKey(), entry.getValue().title()))
+                        .toList(),
+                known == null ? null : new BenchView(known.answer(), said(check, known.answer()), known.at()));
+    }
+
+    /** Answers that stand, with who gave them. */
+    private List<MadeView> path(FaultReader.Read read, Map<UUID, String> names) {
+        List<FaultEventRow> standing = new ArrayList<>();
+        for (FaultEventRow row : read.events()) {
+            if (row.event().kind() == FaultEventKind.ANSWERED) {
+                standing.add(row);
+            } else if (row.event().kind() == FaultEventKind.TAKEN_BACK && !standing.isEmpty()) {
+                standing.remove(standing.size() - 1);
+            }
+        }
+        return standing.stream()
+                .map(row -> {
+                    FaultEvent event = row.event();
+                    Check check = knowledge.base().checks().get(String.valueOf(event.check()));
+                    Check.Answer answer = check == null || event.answer() == null
+                            ? null
+                            : check.answers().get(event.answer());
+                    return new MadeView(
+                            check == null ? String.valueOf(event.check()) : check.title(),
+                            answer == null ? null : answer.title(),
+                            event.at(),
+                            names.getOrDefault(row.personId(), ""));
+                })
+                .toList();
+    }
+
+    private @Nullable CauseView causeView(FaultReader.Read read, Map<UUID, String> names) {
+        Cause cause = cause(read);
+        FaultEventRow found = read.events().stream()
+                .filter(row -> row.event().kind() == FaultEventKind.CAUSE_FOUND)
+                .max(Comparator.comparing(row -> row.event().at()))
+                .orElse(null);
+        if (cause == null || found == null) {
+            return null;
+        }
+        List<Step> steps = cause.steps().stream()
+                .filter(step -> step.appliesTo(read.standing().profile()))
+                .toList();
+        List<Step> open =
+                read.progress().stage() == FaultStage.REPAIR ? read.progress().steps() : List.of();
+        return new CauseView(
+                cause.code(),
+                cause.title(),
+                steps,
+                cause.mechanic()
+                        ? List.of()
+                        : steps.stream().filter(step -> !open.contains(step)).toList(),
+                cause.proofAfter(read.complaint()),
+                cause.parts(),
+                cause.leak(),
+                cause.mechanic(),
+                found.event().at(),
+                names.getOrDefault(found.personId(), ""));
+    }
+
+    private List<HappenedView> happened(FaultReader.Read read, Map<UUID, String> names) {
+        return read.events().stream()
+                .map(row -> {
+                    FaultEvent event = row.event();
+                    String what =
+                            switch (event.kind()) {
+                                case ANSWERED -> said(new Answered(String.valueOf(event.check()), event.answer()));
+                                case CAUSE_FOUND -> title(String.valueOf(event.cause()));
+                                default -> null;
+                            };
+                    return new HappenedView(
+                            event.kind(),
+                            what,
+                            event.wet(),
+                            row.note(),
+                            event.at(),
+                            names.getOrDefault(row.personId(), ""));
+                })
+                .toList();
+    }
+}

@@ -1,0 +1,121 @@
+package yellowtally.server.faults;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import yellowtally.core.access.Stage;
+import yellowtally.core.diagnosis.Complaint;
+import yellowtally.core.diagnosis.FaultProgress;
+import yellowtally.core.diagnosis.FaultStory;
+import yellowtally.core.diagnosis.Finder;
+import yellowtally.core.diagnosis.FinderCase;
+import yellowtally.core.diagnosis.OnRecord;
+import yellowtally.core.diagnosis.SawTrait;
+import yellowtally.core.diagnosis.Signal;
+import yellowtally.core.fitness.FaultEntry;
+import yellowtally.core.fitness.KnownSignals;
+import yellowtally.core.oiling.LeakWatch;
+import yellowtally.core.steps.Step;
+import yellowtally.core.visit.OpenStages;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.knowledge.Knowledge;
+import yellowtally.server.standing.Standing;
+import yellowtally.server.standing.Standings;
+import yellowtally.server.worklog.WorkRecord;
+import yellowtally.server.worklog.Worklog;
+
+/** Reads a fault with everything that is said of it: its story, its saw, the finder, its watch. */
+@Component
+class FaultReader {
+
+    private final Fleet fleet;
+    private final Knowledge knowledge;
+    private final Standings standings;
+    private final FaultStore store;
+    private final Worklog worklog;
+    private final Clock clock;
+
+    FaultReader(Fleet fleet, Knowledge knowledge, Standings standings, FaultStore store, Worklog worklog, Clock clock) {
+        this.fleet = fleet;
+        this.knowledge = knowledge;
+        this.standings = standings;
+        this.store = store;
+        this.worklog = worklog;
+        this.clock = clock;
+    }
+
+    /** A fault as it stands now. */
+    record Read(
+            Fault fault,
+            List<FaultEventRow> events,
+            FaultStory story,
+            Complaint complaint,
+            Standing standing,
+            Set<SawTrait> traits,
+            Set<Signal> signals,
+            Map<String, OnRecord> onRecord,
+            Finder finder,
+            LeakWatch watch,
+            FaultProgress progress) {
+
+        @Nullable
+        Instant lastEventAt() {
+            return events.isEmpty()
+                    ? null
+                    : events.get(events.size() - 1).event().at();
+        }
+    }
+
+    /** Reads a fault of a saw in service. */
+    Read read(Fault fault) {
+        return read(fault, store.events(List.of(fault)).of(fault));
+    }
+
+    /** The same with its events at hand. */
+    Read read(Fault fault, List<FaultEventRow> events) {
+        Standing standing = standings.of(fleet.sawInService(fleet.tag(fault.sawId())));
+        FaultStory story =
+                FaultStory.of(events.stream().map(FaultEventRow::event).toList());
+        Complaint complaint = knowledge.complaint(fault.complaint());
+        FaultEntry entry =
+                new FaultEntry(fault.id(), new FaultProgress.Facts(complaint, knowledge.cause(story.cause()), story));
+        LeakWatch watch = entry.watch(standing.ledger().lastBack(), clock.instant(), standing.numbers());
+        Set<SawTrait> traits = SawTrait.of(standing.profile());
+        Set<Signal> signals = KnownSignals.of(
+                standing.account(), standing.ledger(), standing.parts(), standing.wear(), standing.numbers());
+        Map<String, OnRecord> onRecord = OnRecord.of(
+                List.copyOf(knowledge.base().checks().values()),
+                standing.ledger().schedule().records(),
+                standing.ledger().lastBack());
+        return new Read(
+                fault,
+                events,
+                story,
+                complaint,
+                standing,
+                traits,
+                signals,
+                onRecord,
+                new Finder(
+                        knowledge.base(),
+                        complaint,
+                        new FinderCase(traits, signals, open(standing), onRecord.keySet()),
+                        standing.numbers()),
+                watch,
+                entry.progress(standing.profile(), standing.ledger().schedule().records(), watch));
+    }
+
+    private Set<Stage> open(Standing standing) {
+        if (standing.visit() == null) {
+            return Set.of();
+        }
+        UUID visit = standing.visit().id();
+        List<Step> done = worklog.ofVisit(visit).stream().map(WorkRecord::step).toList();
+        return OpenStages.after(done);
+    }
+}

@@ -1,0 +1,330 @@
+package yellowtally.server.faults;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import yellowtally.core.diagnosis.Cause;
+import yellowtally.core.diagnosis.Check;
+import yellowtally.core.diagnosis.Complaint;
+import yellowtally.core.diagnosis.FaultEvent;
+import yellowtally.core.diagnosis.FaultEventKind;
+import yellowtally.core.diagnosis.FaultProgress.FaultStage;
+import yellowtally.core.diagnosis.SawTrait;
+import yellowtally.core.oiling.LeakWatch;
+import yellowtally.core.oiling.OilingSetting;
+import yellowtally.core.oiling.Wet;
+import yellowtally.core.steps.Step;
+import yellowtally.server.bench.BenchWork;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.knowledge.Knowledge;
+import yellowtally.server.people.People;
+import yellowtally.server.people.Person;
+import yellowtally.server.standing.Standing;
+import yellowtally.server.standing.Standings;
+import yellowtally.server.support.FleetRevision;
+import yellowtally.server.support.Refusal;
+import yellowtally.server.support.Sentences;
+import yellowtally.server.support.Violations;
+import yellowtally.server.usage.Outings;
+import yellowtally.server.usage.TakesComplaints;
+import yellowtally.server.worklog.SawHold;
+import yellowtally.server.worklog.Worklog;
+
+/** Takes complaints, writes down what happens to them, and closes none unproven. Runs within the caller's transaction. */
+@Service
+class Faults implements TakesComplaints {
+
+    private final Fleet fleet;
+    private final People people;
+    private final Knowledge knowledge;
+    private final Standings standings;
+    private final Outings outings;
+    private final FaultStore store;
+    private final FaultReader reader;
+    private final Worklog worklog;
+    private final BenchWork bench;
+    private final FleetRevision revision;
+    private final Sentences sentences;
+    private final Clock clock;
+
+    Faults(
+            Fleet fleet,
+            People people,
+            Knowledge knowledge,
+            Standings standings,
+            Outings outings,
+            FaultStore store,
+            FaultReader reader,
+            Worklog worklog,
+            BenchWork bench,
+            FleetRevision revision,
+            Sentences sentences,
+            Clock clock) {
+        this.fleet = fleet;
+        this.people = people;
+        this.knowledge = knowledge;
+        this.standings = standings;
+        this.outings = outings;
+        this.store = store;
+        this.reader = reader;
+        this.worklog = worklog;
+        this.bench = bench;
+        this.revision = revision;
+        this.sentences = sentences;
+        this.clock = clock;
+    }
+
+    @Override
+    public @Nullable String title(String code) {
+        return knowledge.offered(code).map(Complaint::title).orElse(null);
+    }
+
+    @Override
+    public void take(Saw saw, Said said) {
+        open(
+                saw,
+                new Fault.Said(
+                        said.id(),
+                        saw.id(),
+                        said.complaint(),
+                        FaultOrigin.RETURN,
+                        said.seen(),
+                        clock.instant(),
+                        said.personId(),
+                        said.device(),
+                        said.outingId()));
+    }
+
+    void open(String tag, FaultController.NewFault given) {
+        Person person = people.require(given.personId());
+        Saw saw = fleet.sawInService(tag);
+        Violations wrong = new Violations();
+        String seen = wrong.optionalText("seen", given.seen(), 300);
+        wrong.refuseIfAny();
+        open(
+                saw,
+                new Fault.Said(
+                        given.id(),
+                        saw.id(),
+                        given.complaint(),
+                        given.origin(),
+                        seen,
+                        clock.instant(),
+                        person.id(),
+                        given.device(),
+                        null));
+    }
+
+    /** A complaint that can hurt somebody holds the saw before the first question (handbook sections 8 and 12). */
+    private void open(Saw saw, Fault.Said said) {
+        Complaint complaint =
+                knowledge.offered(said.complaint()).orElseThrow(() -> Refusal.unfit("complaint", "complaint.unknown"));
+        Standing standing = standings.of(saw);
+        var traits = SawTrait.of(standing.profile());
+        if (!complaint.possibleOn(traits)
+                || knowledge.base().behind(complaint, traits).isEmpty()) {
+            throw Refusal.unfit("complaint", "complaint.impossible");
+        }
+        store.add(new Fault(said));
+        if (complaint.holds()) {
+            hold(saw, said.id(), complaint.title(), complaint.proof(), said.personId());
+        }
+        revision.touches(saw.id());
+    }
+
+    private void hold(Saw saw, UUID faultId, String why, Step proof, UUID personId) {
+        boolean holds = worklog.openHolds(saw.id()).stream()
+                .anyMatch(hold -> faultId.equals(hold.faultId()) && hold.step() == proof);
+        if (!holds) {
+            worklog.flush();
+            worklog.hold(
+                    new SawHold(UUID.randomUUID(), saw.id(), proof, why, clock.instant(), personId).forFault(faultId));
+        }
+    }
+
+    void answer(UUID faultId, FaultController.Answer given) {
+        Live live = live(faultId);
+        live.require(FaultStage.FIND, "fault.found");
+        if (live.read.story().path().size() != given.expects()) {
+            throw Refusal.conflict("", "fault.stale");
+        }
+        Check check = live.read.finder().checks().stream()
+                .filter(c -> c.code().equals(given.check()))
+                .findFirst()
+                .orElseThrow(() -> Refusal.unfit("check", "fault.check"));
+        if (given.answer() != null && !check.answers().containsKey(given.answer())) {
+            throw Refusal.unfit("answer", "fault.answer");
+        }
+        live.write(given.by(), FaultEventKind.ANSWERED, check.code(), given.answer(), null, null, null);
+    }
+
+    void takeBack(UUID faultId, FaultController.Act given) {
+        Live live = live(faultId);
+        live.require(FaultStage.FIND, "fault.found");
+        if (live.read.story().path().isEmpty()) {
+            throw Refusal.conflict("", "fault.nothingToTakeBack");
+        }
+        live.write(given.by(), FaultEventKind.TAKEN_BACK, null, null, null, null, null);
+    }
+
+    /** The cause becomes bench work, and a hold where its rule says so. */
+    void cause(UUID faultId, FaultController.Found given) {
+        Live live = live(faultId);
+        live.require(FaultStage.FIND, "fault.found");
+        Cause cause = knowledge.base().behind(live.read.complaint(), live.read.traits()).stream()
+                .filter(c -> c.code().equals(given.cause()))
+                .findFirst()
+                .orElseThrow(() -> Refusal.unfit("cause", "fault.cause"));
+        live.write(given.by(), FaultEventKind.CAUSE_FOUND, null, null, cause.code(), null, live.note(given.note()));
+        Step proof = cause.proofAfter(live.read.complaint());
+        if (cause.holds()) {
+            hold(live.saw, faultId, cause.title(), proof, given.by().personId());
+        }
+        if (!cause.mechanic()) {
+            bench.join(live.saw, cause.steps());
+        }
+        bench.join(live.saw, List.of(proof));
+    }
+
+    void drop(UUID faultId, FaultController.Act given) {
+        Live live = live(faultId);
+        if (live.read.progress().stage() == FaultStage.FIND) {
+            throw Refusal.conflict("", "fault.notFound");
+        }
+        live.refuseClosed();
+        live.write(given.by(), FaultEventKind.CAUSE_DROPPED, null, null, null, null, null);
+    }
+
+    void mechanic(UUID faultId, FaultController.Noted given) {
+        Live live = live(faultId);
+        live.refuseClosed();
+        Violations wrong = new Violations();
+        String note = wrong.text("note", given.note(), 300);
+        wrong.refuseIfAny();
+        live.write(given.by(), FaultEventKind.TO_MECHANIC, null, null, null, null, note);
+    }
+
+    void stand(UUID faultId, FaultController.Noted given) {
+        Live live = live(faultId);
+        live.refuseClosed();
+        if (outings.findByOpenSawId(live.saw.id()).isPresent()) {
+            throw Refusal.conflict("", "fault.standsOut", live.saw.tag());
+        }
+        live.write(given.by(), FaultEventKind.STOOD, null, null, null, null, live.note(given.note()));
+    }
+
+    void look(UUID faultId, FaultController.Look given) {
+        Live live = live(faultId);
+        live.refuseClosed();
+        boolean out = outings.findByOpenSawId(live.saw.id()).isPresent();
+        if (out || live.read.watch().state() == LeakWatch.LeakState.NOT_STANDING) {
+            throw Refusal.conflict("", "fault.notStanding", live.saw.tag());
+        }
+        live.write(given.by(), FaultEventKind.LOOKED, null, null, null, given.wet(), live.note(given.note()));
+    }
+
+    void close(UUID faultId, FaultController.Noted given) {
+        people.requireOfficer(given.by().personId());
+        Live live = live(faultId);
+        live.refuseClosed();
+        FaultStage stage = live.read.progress().stage();
+        if (stage != FaultStage.CLOSES) {
+            throw Refusal.conflict("", "fault.close." + stage, missing(live.read, stage));
+        }
+        live.write(given.by(), FaultEventKind.CLOSED, null, null, null, null, live.note(given.note()));
+    }
+
+    private Object[] missing(FaultReader.Read read, FaultStage stage) {
+        if (stage == FaultStage.STAND) {
+            double hours = read.standing().numbers().of(OilingSetting.DRY_HOURS);
+            return new Object[] {hours, sentences.of(stood(read.watch()))};
+        }
+        return new Object[] {
+            read.progress().steps().stream()
+                    .map(step -> sentences.of(Refusal.Fault.of("", "prove." + step)))
+                    .collect(Collectors.joining("; "))
+        };
+    }
+
+    private Refusal.Fault stood(LeakWatch watch) {
+        return switch (watch.state()) {
+            case NOT_STANDING, DRY -> Refusal.Fault.of("", "fault.stood.never");
+            case WET -> Refusal.Fault.of("", "fault.stood.wet");
+            case LAST_LOOK_DUE -> Refusal.Fault.of("", "fault.stood.dry");
+            case STANDS, LOOK_DUE, DRY_SO_FAR -> {
+                Instant stoodAt = Objects.requireNonNull(watch.stoodAt());
+                double hours = Duration.between(stoodAt, clock.instant()).toMinutes() / 60.0;
+                yield Refusal.Fault.of("", "fault.stood.hours", hours);
+            }
+        };
+    }
+
+    private Live live(UUID faultId) {
+        Fault fault = store.find(faultId).orElseThrow(() -> Refusal.gone("fault.unknown"));
+        Saw saw = fleet.sawInService(fleet.tag(fault.sawId()));
+        return new Live(fault, saw, reader.read(fault));
+    }
+
+    /** A fault while something is written about it. */
+    private final class Live {
+        private final Fault fault;
+        private final Saw saw;
+        private final FaultReader.Read read;
+
+        Live(Fault fault, Saw saw, FaultReader.Read read) {
+            this.fault = fault;
+            this.saw = saw;
+            this.read = read;
+        }
+
+        void refuseClosed() {
+            if (read.progress().stage() == FaultStage.CLOSED) {
+                throw Refusal.conflict("", "fault.closed");
+            }
+        }
+
+        void require(FaultStage stage, String otherwise) {
+            refuseClosed();
+            if (read.progress().stage() != stage) {
+                throw Refusal.conflict("", otherwise);
+            }
+        }
+
+        @Nullable
+        String note(@Nullable String given) {
+            Violations wrong = new Violations();
+            String note = wrong.optionalText("note", given, 300);
+            wrong.refuseIfAny();
+            return note;
+        }
+
+        void write(
+                FaultController.By by,
+                FaultEventKind kind,
+                @Nullable String check,
+                @Nullable String answer,
+                @Nullable String cause,
+                @Nullable Wet wet,
+                @Nullable String note) {
+            Person person = people.require(by.personId());
+            FaultEvent event = new FaultEvent(kind, next(), check, answer, cause, wet);
+            store.add(new FaultEventRow(by.id(), fault.id(), event, note, person.id(), by.device()));
+            revision.touches(saw.id());
+        }
+
+        /** Two events of one moment would have no order. */
+        private Instant next() {
+            Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
+            Instant last = read.lastEventAt();
+            return last == null || now.isAfter(last) ? now : last.plus(1, ChronoUnit.MICROS);
+        }
+    }
+}

@@ -1,0 +1,82 @@
+package yellowtally.server.fleet;
+
+import jakarta.persistence.Id;
+import jakarta.persistence.MappedSuperclass;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** A part of a cutting set as an individual: its tag, where it hangs, what it cost and how it ended. */
+@MappedSuperclass
+public abstract class Part {
+
+    @Id
+    private UUID id;
+
+    @Version
+    private @Nullable Integer version;
+
+    private String tag;
+    private @Nullable UUID sawId;
+    private @Nullable Integer costCents;
+    private @Nullable Instant retiredAt;
+    private @Nullable UUID retiredBy;
+    private @Nullable String retiredReason;
+
+    /** For Hibernate, which fills the fields. */
+    @SuppressWarnings("NullAway.Init")
+    protected Part() {}
+
+    protected Part(UUID id, String tag) {
+        this.id = id;
+        this.tag = tag;
+    }
+
+    public UUID id() {
+        return id;
+    }
+
+    public String tag() {
+        return tag;
+    }
+
+    /** The saw it hangs on; {@code null} on the shelf. */
+    public @Nullable UUID sawId() {
+        return sawId;
+    }
+
+    /** What it cost, in the hundredth of the currency; {@code null} when nobody has said. */
+    public @Nullable Integer costCents() {
+        return costCents;
+    }
+
+    public @Nullable Instant retiredAt() {
+        return retiredAt;
+    }
+
+    public @Nullable UUID retiredBy() {
+        return retiredBy;
+    }
+
+    public @Nullable String retiredReason() {
+        return retiredReason;
+    }
+
+    /** Hangs the part on a saw, or with {@code null} back on the shelf; the fitting record says who and when. */
+    void hangOn(@Nullable UUID saw) {
+        this.sawId = saw;
+    }
+
+    /** Says what it cost. */
+    public void costs(@Nullable Integer cents) {
+        this.costCents = cents;
+    }
+
+    /** Ends its life; it stays readable. */
+    public void retire(Instant at, UUID by, String reason) {
+        this.retiredAt = at;
+        this.retiredBy = by;
+        this.retiredReason = reason;
+    }
+}

@@ -1,0 +1,292 @@
+package yellowtally.server.log;
+
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.TypedQuery;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import yellowtally.core.fitness.FitState;
+import yellowtally.core.tension.TensionOutcome;
+import yellowtally.server.fleet.Crew;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.SetFitting;
+import yellowtally.server.people.People;
+import yellowtally.server.usage.Outing;
+import yellowtally.server.usage.Use;
+import yellowtally.server.worklog.SawHold;
+import yellowtally.server.worklog.WorkRecord;
+import yellowtally.server.worklog.WorkVoid;
+import yellowtally.server.worklog.Worklog;
+
+/** The log: every record of the fleet or of one saw, latest first, a page at a time. */
+@RestController
+class LogController {
+
+    private final EntityManager records;
+    private final Fleet fleet;
+    private final People people;
+    private final Worklog worklog;
+    private final FaultLog faults;
+
+    LogController(EntityManager records, Fleet fleet, People people, Worklog worklog, FaultLog faults) {
+        this.records = records;
+        this.fleet = fleet;
+        this.people = people;
+        this.worklog = worklog;
+        this.faults = faults;
+    }
+
+    @GetMapping("/api/log")
+    @Transactional(readOnly = true)
+    LogPage log(
+            @RequestParam(required = false) @Nullable String saw,
+            @RequestParam(required = false) @Nullable UUID person,
+            @RequestParam(required = false) @Nullable Set<LogKind> kinds,
+            @RequestParam(required = false) @Nullable Instant from,
+            @RequestParam(required = false) @Nullable Instant before) {
+        LogFilter filter = new LogFilter(
+                saw == null || saw.isBlank() ? null : fleet.saw(saw).id(), person, from, before);
+        Set<LogKind> wanted = kinds == null || kinds.isEmpty() ? EnumSet.allOf(LogKind.class) : kinds;
+        Names names = new Names();
+        List<LogEntry> found = new ArrayList<>();
+        for (LogKind kind : wanted) {
+            found.addAll(
+                    switch (kind) {
+                        case STEP -> steps(filter, names);
+                        case OUT -> out(filter, names);
+                        case BACK -> back(filter, names);
+                        case FITTED -> fitted(filter, names);
+                        case HELD -> held(filter, names);
+                        case RELEASED -> released(filter, names);
+                        case VISIT_ENDED -> ended(filter, names);
+                        case FAULT -> faults.lines(filter, names::tag, names::person);
+                    });
+        }
+        found.sort(Comparator.comparing(LogEntry::at).reversed().thenComparing(LogEntry::kind));
+        return LogPage.cut(found, LogPage.MOST);
+    }
+
+    /** Names by id, asked for once a page. */
+    private final class Names {
+        private final Map<UUID, String> persons = new HashMap<>();
+        private final Map<UUID, String> crews = new HashMap<>();
+        private final Map<UUID, String> tags = new HashMap<>();
+
+        Names() {
+            persons.putAll(people.names());
+            for (Crew crew : fleet.crews()) {
+                crews.put(crew.id(), crew.name());
+            }
+        }
+
+        String person(@Nullable UUID id) {
+            return id == null ? "" : persons.getOrDefault(id, "");
+        }
+
+        String tag(UUID id) {
+            return tags.computeIfAbsent(id, fleet::tag);
+        }
+    }
+
+    private <T> List<T> rows(Class<T> type, String query, LogFilter filter) {
+        TypedQuery<T> typed = records.createQuery(query, type).setMaxResults(LogPage.MOST + 1);
+        filter.values().forEach(typed::setParameter);
+        return typed.getResultList();
+    }
+
+    private List<LogEntry> steps(LogFilter filter, Names names) {
+        List<WorkRecord> rows = rows(
+                WorkRecord.class,
+                "select r from WorkRecord r" + filter.where("r.sawId", "r.personId", "r.at")
+                        + " order by r.at desc, r.recordedAt desc",
+                filter);
+        Map<UUID, String> struck = new HashMap<>();
+        List<UUID> ids = rows.stream().map(WorkRecord::id).toList();
+        for (WorkVoid strike : worklog.struckOf(ids)) {
+            struck.put(strike.recordId(), strike.reason());
+        }
+        Map<UUID, TensionOutcome> tension = tension(ids);
+        return rows.stream()
+                .map(r -> new LogEntry(
+                        r.id(),
+                        r.at(),
+                        LogKind.STEP,
+                        names.tag(r.sawId()),
+                        names.person(r.personId()),
+                        new LogEntry.StepLine(
+                                r.step(), r.outcome(), r.findings(), r.figures(), r.visitId(), tension.get(r.id())),
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        r.note(),
+                        struck.get(r.id())))
+                .toList();
+    }
+
+    private Map<UUID, TensionOutcome> tension(List<UUID> ids) {
+        Map<UUID, TensionOutcome> outcomes = new HashMap<>();
+        if (!ids.isEmpty()) {
+            records.createQuery("select t.id, t.outcome from TensionCheck t where t.id in :ids", Object[].class)
+                    .setParameter("ids", ids)
+                    .getResultList()
+                    .forEach(row -> outcomes.put((UUID) row[0], (TensionOutcome) row[1]));
+        }
+        return outcomes;
+    }
+
+    private List<LogEntry> out(LogFilter filter, Names names) {
+        return rows(
+                        Outing.class,
+                        "select o from Outing o" + filter.where("o.sawId", "o.outPersonId", "o.outAt")
+                                + " order by o.outAt desc",
+                        filter)
+                .stream()
+                .map(o -> new LogEntry(
+                        o.id(),
+                        o.outAt(),
+                        LogKind.OUT,
+                        names.tag(o.sawId()),
+                        names.person(o.outPersonId()),
+                        null,
+                        null,
+                        names.crews.get(o.crewId()),
+                        null,
+                        null,
+                        null,
+                        o.outReason(),
+                        null))
+                .toList();
+    }
+
+    private List<LogEntry> back(LogFilter filter, Names names) {
+        return rows(
+                        Outing.class,
+                        "select o from Outing o" + filter.where("o.sawId", "o.backPersonId", "o.backAt")
+                                + " and o.backAt is not null order by o.backAt desc",
+                        filter)
+                .stream()
+                .map(o -> new LogEntry(
+                        o.id(),
+                        Objects.requireNonNull(o.backAt()),
+                        LogKind.BACK,
+                        names.tag(o.sawId()),
+                        names.person(o.backPersonId()),
+                        null,
+                        back(o),
+                        names.crews.get(o.crewId()),
+                        null,
+                        null,
+                        null,
+                        o.backReason(),
+                        null))
+                .toList();
+    }
+
+    private LogEntry.@Nullable BackLine back(Outing outing) {
+        Use use = outing.use();
+        return use == null
+                ? null
+                : new LogEntry.BackLine(
+                        use, fleet.sawOf(outing.sawId()).details().power());
+    }
+
+    private List<LogEntry> fitted(LogFilter filter, Names names) {
+        return rows(
+                        SetFitting.class,
+                        "select f from SetFitting f" + filter.where("f.sawId", "f.personId", "f.at")
+                                + " order by f.at desc",
+                        filter)
+                .stream()
+                .map(f -> {
+                    Fleet.PartTags tags = fleet.partTags(f);
+                    return new LogEntry(
+                            f.id(),
+                            f.at(),
+                            LogKind.FITTED,
+                            names.tag(f.sawId()),
+                            names.person(f.personId()),
+                            null,
+                            null,
+                            null,
+                            new LogEntry.SetLine(tags.chain(), tags.bar(), tags.sprocket(), f.newChain()),
+                            null,
+                            null,
+                            f.note(),
+                            null);
+                })
+                .toList();
+    }
+
+    /** Holds that a person set; those of a failed step are told by the step. */
+    private List<LogEntry> held(LogFilter filter, Names names) {
+        return rows(
+                        SawHold.class,
+                        "select h from SawHold h" + filter.where("h.sawId", "h.personId", "h.at")
+                                + " and h.recordId is null order by h.at desc",
+                        filter)
+                .stream()
+                .map(h -> LogEntry.of(
+                        h.id(), h.at(), LogKind.HELD, names.tag(h.sawId()), names.person(h.personId()), h.note()))
+                .toList();
+    }
+
+    private List<LogEntry> released(LogFilter filter, Names names) {
+        List<Object[]> rows = rows(
+                Object[].class,
+                "select h.id, r.at, h.sawId, r.personId from SawHoldRelease r join SawHold h on h.id = r.holdId"
+                        + filter.where("h.sawId", "r.personId", "r.at")
+                        + " order by r.at desc",
+                filter);
+        Map<String, LogEntry> once = new HashMap<>();
+        // Several holds are released by one word.
+        rows.stream()
+                .map(row -> LogEntry.of(
+                        (UUID) row[0],
+                        (Instant) row[1],
+                        LogKind.RELEASED,
+                        names.tag((UUID) row[2]),
+                        names.person((UUID) row[3]),
+                        null))
+                .forEach(entry -> once.putIfAbsent(entry.tag() + entry.at(), entry));
+        return List.copyOf(once.values());
+    }
+
+    private List<LogEntry> ended(LogFilter filter, Names names) {
+        return rows(
+                        Object[].class,
+                        "select v.id, v.endedAt, v.sawId, v.endedBy, v.decision, v.leftOpenReason from Visit v"
+                                + filter.where("v.sawId", "v.endedBy", "v.endedAt")
+                                + " and v.endedAt is not null order by v.endedAt desc",
+                        filter)
+                .stream()
+                .map(row -> new LogEntry(
+                        (UUID) row[0],
+                        (Instant) row[1],
+                        LogKind.VISIT_ENDED,
+                        names.tag((UUID) row[2]),
+                        names.person((UUID) row[3]),
+                        null,
+                        null,
+                        null,
+                        null,
+                        (FitState) row[4],
+                        null,
+                        (String) row[5],
+                        null))
+                .toList();
+    }
+}

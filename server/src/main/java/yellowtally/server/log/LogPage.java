@@ -1,0 +1,37 @@
+package yellowtally.server.log;
+
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A page of the log, latest first.
+ *
+ * @param next the moment before which the next page begins; absent at the end
+ */
+record LogPage(List<LogEntry> entries, @Nullable Instant next) {
+
+    /** More than one request can write at one moment, so that a page never ends within it. */
+    static final int MOST = 120;
+
+    /**
+     * Cuts a page off the records that were found. What happened at one moment stays together: the next page begins before
+     * a moment, and would leave out what is cut off within it.
+     *
+     * @param found latest first; one more than a page of each kind, if there are as many
+     */
+    static LogPage cut(List<LogEntry> found, int most) {
+        if (found.size() <= most) {
+            return new LogPage(List.copyOf(found), null);
+        }
+        Instant leftOut = found.get(most).at();
+        List<LogEntry> page = found.stream()
+                .limit(most)
+                .filter(entry -> entry.at().isAfter(leftOut))
+                .toList();
+        List<LogEntry> shown = page.isEmpty()
+                ? found.stream().filter(entry -> entry.at().equals(leftOut)).toList()
+                : page;
+        return new LogPage(shown, shown.get(shown.size() - 1).at());
+    }
+}

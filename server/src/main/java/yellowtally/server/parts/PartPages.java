@@ -1,0 +1,300 @@
+package yellowtally.server.parts;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import yellowtally.core.bar.BarFlip;
+import yellowtally.core.drive.Pairing;
+import yellowtally.core.drive.Rotation;
+import yellowtally.core.edge.EdgeLife;
+import yellowtally.core.fitness.SawWear;
+import yellowtally.core.steps.Subject;
+import yellowtally.core.stores.CostPerTank;
+import yellowtally.core.wear.WearKind;
+import yellowtally.server.fleet.Bar;
+import yellowtally.server.fleet.BarView;
+import yellowtally.server.fleet.Chain;
+import yellowtally.server.fleet.ChainView;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.Part;
+import yellowtally.server.fleet.PartCheck;
+import yellowtally.server.fleet.PartFinder;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.fleet.Sprocket;
+import yellowtally.server.fleet.SprocketView;
+import yellowtally.server.people.People;
+import yellowtally.server.standing.Standing;
+import yellowtally.server.standing.Standings;
+
+/** What the screens show of a part, and of the wear of a saw. */
+@Service
+class PartPages {
+
+    private final PartFinder finder;
+    private final Fleet fleet;
+    private final People people;
+    private final Lineage lineage;
+    private final Standings standings;
+    private final Insights insights;
+    private final PartCheck check;
+    private final Clock clock;
+
+    PartPages(
+            PartFinder finder,
+            Fleet fleet,
+            People people,
+            Lineage lineage,
+            Standings standings,
+            Insights insights,
+            PartCheck check,
+            Clock clock) {
+        this.finder = finder;
+        this.fleet = fleet;
+        this.people = people;
+        this.lineage = lineage;
+        this.standings = standings;
+        this.insights = insights;
+        this.check = check;
+        this.clock = clock;
+    }
+
+    /**
+     * A part.
+     *
+     * @param condemned whether something found on it keeps it from being fitted
+     * @param wear absent readings leave the list empty
+     * @param centsPerTank absent while it has hardly run, or nobody said what it cost
+     */
+    record PartPage(
+            String tag,
+            Subject kind,
+            @Nullable ChainView chain,
+            @Nullable BarView bar,
+            @Nullable SprocketView sprocket,
+            @Nullable Integer costCents,
+            @Nullable Instant retiredAt,
+            @Nullable String retiredBy,
+            @Nullable String retiredReason,
+            boolean condemned,
+            double tanks,
+            List<StayView> stays,
+            List<WearView> wear,
+            @Nullable EdgeLife edge,
+            @Nullable CostPerTank cost) {}
+
+    /**
+     * A stay on a saw.
+     *
+     * @param sprocket the sprocket that a loop ran on; absent for other parts
+     * @param loop which of {@code loops} on that sprocket it was; absent likewise
+     */
+    record StayView(
+            String saw,
+            Instant from,
+            @Nullable Instant until,
+            double tanks,
+            @Nullable String sprocket,
+            @Nullable Integer loop,
+            @Nullable Integer loops) {}
+
+    /**
+     * How the set of a saw is worn.
+     *
+     * @param lineage for each fitted part: where it has been
+     * @param nextLoop the loop whose turn it is on this sprocket; absent when none takes turns
+     */
+    record SawWearPage(
+            List<WearView> wear,
+            @Nullable EdgeLife edge,
+            double dressingMm,
+            int dressingsMeasured,
+            @Nullable Integer dressingsLeft,
+            @Nullable BarFlip flip,
+            @Nullable Integer sprocketLoopsLeft,
+            @Nullable Integer barLoopsLeft,
+            Set<Pairing.PairingNote> pairing,
+            List<FittedPart> parts,
+            Rotation.@Nullable Loop nextLoop,
+            List<Insights.Insight> insights) {}
+
+    /** A part of the fitted set. */
+    record FittedPart(
+            Subject kind,
+            String tag,
+            double tanksHere,
+            double tanksAll,
+            int stays,
+            @Nullable Integer loop,
+            @Nullable Integer loops,
+            @Nullable String sprocket,
+            @Nullable CostPerTank cost) {}
+
+    @Transactional(readOnly = true)
+    PartPage of(String tag) {
+        Part part = finder.tagged(tag);
+        Subject kind = kind(part);
+        List<Lineage.Stay> stays = lineage.stays(part.id(), kind);
+        double tanks = stays.stream().mapToDouble(Lineage.Stay::tanks).sum();
+        Standing standing = standing(part, stays);
+        List<WearView> wear = standing == null ? List.of() : wear(standing, kind);
+        Double left = wear.stream()
+                .map(WearView::tanksLikely)
+                .filter(Objects::nonNull)
+                .min(Double::compare)
+                .orElse(null);
+        String onSaw = part.sawId() == null ? null : fleet.tag(part.sawId());
+        return new PartPage(
+                part.tag(),
+                kind,
+                part instanceof Chain chain ? ChainView.of(chain, onSaw) : null,
+                part instanceof Bar bar ? BarView.of(bar, onSaw) : null,
+                part instanceof Sprocket sprocket ? SprocketView.of(sprocket, onSaw) : null,
+                part.costCents(),
+                part.retiredAt(),
+                part.retiredBy() == null ? null : name(part.retiredBy()),
+                part.retiredReason(),
+                check.condemned(part.id(), kind),
+                tanks,
+                stays.stream().map(stay -> view(stay, part, kind)).toList(),
+                wear,
+                kind != Subject.CHAIN || standing == null
+                        ? null
+                        : standing.wear().edge(),
+                cost(part, tanks, left));
+    }
+
+    @Transactional(readOnly = true)
+    SawWearPage wearOf(String tag) {
+        Saw saw = fleet.sawInService(tag);
+        Standing standing = standings.of(saw);
+        SawWear wear = standing.wear();
+        List<FittedPart> parts = new ArrayList<>();
+        var fitted = standing.fitted();
+        for (Part part : Arrays.asList(fitted.chain(), fitted.bar(), fitted.sprocket())) {
+            if (part != null) {
+                parts.add(fitted(part, saw, standing));
+            }
+        }
+        return new SawWearPage(
+                wear(standing, null),
+                wear.edge(),
+                wear.dressing().mm(),
+                wear.dressing().dressings(),
+                wear.dressingsLeft(),
+                wear.flip(),
+                wear.sprocketLoopsLeft(),
+                wear.barLoopsLeft(),
+                wear.pairing(),
+                parts,
+                fitted.sprocket() == null ? null : nextLoop(fitted.sprocket(), standing),
+                insights.of(standing));
+    }
+
+    private Rotation.@Nullable Loop nextLoop(Sprocket sprocket, Standing standing) {
+        List<Rotation.Loop> loops = new ArrayList<>();
+        for (UUID chainId : lineage.loopsOf(sprocket.id())) {
+            Part chain = finder.find(chainId).orElseThrow();
+            boolean usable = chain.retiredAt() == null
+                    && (chain.sawId() == null
+                            || chain.sawId().equals(standing.fitted().saw().id()))
+                    && !check.condemned(chainId, Subject.CHAIN);
+            if (usable) {
+                Standing own = standing(chain, lineage.stays(chainId, Subject.CHAIN));
+                var growth = own == null ? null : own.tension().growth();
+                double tanks = own == null
+                        ? 0
+                        : own.wear()
+                                .kind(WearKind.GROWTH)
+                                .map(w -> w.usedTanks())
+                                .orElse(0.0);
+                loops.add(new Rotation.Loop(chain.tag(), growth == null ? 0 : growth.percent(), tanks));
+            }
+        }
+        return loops.size() < 2 ? null : Rotation.next(loops).orElse(null);
+    }
+
+    private FittedPart fitted(Part hanging, Saw saw, Standing standing) {
+        // Its price may have been said after the standing was worked out.
+        Part part = finder.find(hanging.id()).orElseThrow();
+        Subject kind = kind(part);
+        List<Lineage.Stay> stays = lineage.stays(part.id(), kind);
+        double all = stays.stream().mapToDouble(Lineage.Stay::tanks).sum();
+        double here = stays.stream()
+                .filter(stay -> stay.sawId().equals(saw.id()))
+                .mapToDouble(Lineage.Stay::tanks)
+                .sum();
+        Sprocket drives = kind == Subject.CHAIN ? standing.fitted().sprocket() : null;
+        Lineage.Place place = drives == null ? null : lineage.placeOnSprocket(part.id(), drives.id());
+        Double left = wear(standing, kind).stream()
+                .map(WearView::tanksLikely)
+                .filter(Objects::nonNull)
+                .min(Double::compare)
+                .orElse(null);
+        return new FittedPart(
+                kind,
+                part.tag(),
+                here,
+                all,
+                stays.size(),
+                place == null ? null : place.number(),
+                place == null ? null : place.of(),
+                drives == null ? null : drives.tag(),
+                cost(part, all, left));
+    }
+
+    private static @Nullable CostPerTank cost(Part part, double tanks, @Nullable Double left) {
+        return part.costCents() == null
+                ? null
+                : CostPerTank.ofLoop(part.costCents(), tanks, part.retiredAt() == null ? left : null)
+                        .orElse(null);
+    }
+
+    /** The part alone, judged on the saw it hangs on or hung on last; {@code null} when it was never fitted. */
+    private @Nullable Standing standing(Part part, List<Lineage.Stay> stays) {
+        return stays.isEmpty()
+                ? null
+                : standings.ofPart(part, stays.get(stays.size() - 1).sawId());
+    }
+
+    private List<WearView> wear(Standing standing, @Nullable Subject only) {
+        LocalDate today = LocalDate.now(clock);
+        return standing.wear().kinds().stream()
+                .filter(wear -> only == null || WearView.subject(wear.kind()) == only)
+                .map(wear -> WearView.of(wear, standing, today))
+                .toList();
+    }
+
+    private StayView view(Lineage.Stay stay, Part part, Subject kind) {
+        UUID sprocket = kind == Subject.CHAIN ? stay.sprocketId() : null;
+        Lineage.Place place = sprocket == null ? null : lineage.placeOnSprocket(part.id(), sprocket);
+        return new StayView(
+                fleet.tag(stay.sawId()),
+                stay.from(),
+                stay.until(),
+                stay.tanks(),
+                sprocket == null ? null : finder.find(sprocket).map(Part::tag).orElse(null),
+                place == null ? null : place.number(),
+                place == null ? null : place.of());
+    }
+
+    private String name(UUID person) {
+        return people.people().stream()
+                .filter(p -> p.id().equals(person))
+                .map(People.PersonView::name)
+                .findFirst()
+                .orElse("");
+    }
+
+    private static Subject kind(Part part) {
+        return part instanceof Chain ? Subject.CHAIN : part instanceof Bar ? Subject.BAR : Subject.SPROCKET;
+    }
+}

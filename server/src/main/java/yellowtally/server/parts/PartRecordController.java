@@ -1,0 +1,128 @@
+package yellowtally.server.parts;
+
+import jakarta.persistence.EntityManager;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import yellowtally.server.fleet.NewParts;
+import yellowtally.server.fleet.Part;
+import yellowtally.server.fleet.PartFinder;
+import yellowtally.server.fleet.Retirements;
+import yellowtally.server.fleet.SetInput;
+import yellowtally.server.people.People;
+import yellowtally.server.support.FleetRevision;
+import yellowtally.server.support.OnceOnly;
+import yellowtally.server.support.Violations;
+
+/** Parts one by one: their page, new ones for the shelf, their price and their end. */
+@RestController
+class PartRecordController {
+
+    private static final int MOST_CENTS = 10_000_000;
+
+    private final PartPages pages;
+    private final PartFinder finder;
+    private final NewParts newParts;
+    private final Retirements retirements;
+    private final People people;
+    private final OnceOnly onceOnly;
+    private final FleetRevision revision;
+    private final EntityManager records;
+
+    PartRecordController(
+            PartPages pages,
+            PartFinder finder,
+            NewParts newParts,
+            Retirements retirements,
+            People people,
+            OnceOnly onceOnly,
+            FleetRevision revision,
+            EntityManager records) {
+        this.pages = pages;
+        this.finder = finder;
+        this.newParts = newParts;
+        this.retirements = retirements;
+        this.people = people;
+        this.onceOnly = onceOnly;
+        this.revision = revision;
+        this.records = records;
+    }
+
+    /** A part for the shelf: one of chain, bar and sprocket, with {@code create} set. */
+    record ShelfPart(
+            UUID id,
+            UUID personId,
+            SetInput.@Nullable ChainInput chain,
+            SetInput.@Nullable BarInput bar,
+            SetInput.@Nullable SprocketInput sprocket,
+            @Nullable Integer costCents) {}
+
+    /** The end of a part. */
+    record Retire(UUID id, UUID personId, String reason) {}
+
+    /** What a part cost; absent takes it back. */
+    record Price(UUID id, UUID personId, @Nullable Integer costCents) {}
+
+    @GetMapping("/api/parts/{tag}")
+    PartPages.PartPage part(@PathVariable String tag) {
+        return pages.of(tag);
+    }
+
+    @GetMapping("/api/saws/{tag}/wear")
+    PartPages.SawWearPage wear(@PathVariable String tag) {
+        return pages.wearOf(tag);
+    }
+
+    @PostMapping("/api/parts")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void add(@RequestBody ShelfPart given) {
+        onceOnly.run(given.id(), given, () -> {
+            revision.touchesNone();
+            people.requireOfficer(given.personId());
+            Integer cents = cents(given.costCents());
+            newParts.shelve(new SetInput(given.chain(), given.bar(), given.sprocket(), null, null, null))
+                    .forEach(part -> {
+                        part.costs(cents);
+                        records.persist(part);
+                    });
+        });
+    }
+
+    @PostMapping("/api/parts/{tag}/retire")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void retire(@PathVariable String tag, @RequestBody Retire given) {
+        onceOnly.run(given.id(), new OfPart(tag, given), () -> {
+            revision.touchesNone();
+            retirements.retire(finder.tagged(tag).id(), people.requireOfficer(given.personId()), given.reason());
+        });
+    }
+
+    @PostMapping("/api/parts/{tag}/price")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void price(@PathVariable String tag, @RequestBody Price given) {
+        onceOnly.run(given.id(), new OfPart(tag, given), () -> {
+            revision.touchesNone();
+            people.requireOfficer(given.personId());
+            Part part = finder.tagged(tag);
+            part.costs(cents(given.costCents()));
+        });
+    }
+
+    private static @Nullable Integer cents(@Nullable Integer given) {
+        if (given != null) {
+            Violations wrong = new Violations();
+            wrong.number("costCents", given.doubleValue(), 0, MOST_CENTS);
+            wrong.refuseIfAny();
+        }
+        return given;
+    }
+
+    /** A write and the part it is for. */
+    record OfPart(String tag, Object given) {}
+}

@@ -1,0 +1,101 @@
+package yellowtally.server.sharpening;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import yellowtally.core.edge.BaseStrokes;
+import yellowtally.core.edge.Cutter;
+import yellowtally.core.edge.FileChoice;
+import yellowtally.core.edge.FilingRate;
+import yellowtally.core.edge.LoopCutters;
+import yellowtally.core.edge.SharpeningPlan;
+import yellowtally.core.edge.Side;
+import yellowtally.core.schedule.Condition;
+import yellowtally.core.schedule.Task;
+import yellowtally.core.settings.Numbers;
+import yellowtally.server.fleet.Chain;
+import yellowtally.server.standing.Standing;
+
+/** What the rules say of the loop in the vice. */
+@Component
+class EdgeOfLoop {
+
+    private final SharpeningStore sharpenings;
+
+    EdgeOfLoop(SharpeningStore sharpenings) {
+        this.sharpenings = sharpenings;
+    }
+
+    /** What a stroke takes off this loop, as far as it is known. */
+    FilingRate rate(Chain chain, Numbers numbers) {
+        Map<UUID, List<Double>> rates = new HashMap<>();
+        for (SharpeningStore.Filed filed : sharpenings.filed(chain.pitch())) {
+            FilingRate.perStroke(filed.filedMm(), filed.strokes())
+                    .ifPresent(rate -> rates.computeIfAbsent(filed.chainId(), c -> new ArrayList<>())
+                            .add(rate));
+        }
+        List<Double> own = rates.getOrDefault(chain.id(), List.of());
+        List<Double> all = rates.values().stream().flatMap(List::stream).toList();
+        return FilingRate.learned(own, all, numbers);
+    }
+
+    /** File and angle, by the wood since the last sharpening. */
+    FileChoice file(Chain chain, Standing standing) {
+        boolean hard = standing.account().tasks().stream()
+                .filter(due -> due.task() == Task.SHARPEN)
+                .flatMap(due -> due.limits().stream())
+                .flatMap(limit -> limit.heavier().stream())
+                .anyMatch(condition -> condition == Condition.HARD || condition == Condition.FROZEN);
+        return FileChoice.of(chain.pitch(), chain.topPlateAngle(), chain.downTilt(), hard, standing.numbers());
+    }
+
+    /** What is known of its cutter lengths. */
+    LoopCutters known(Standing standing) {
+        return Objects.requireNonNull(standing.profile().cutters(), "a loop is fitted");
+    }
+
+    /** Strokes to a clean edge: as chosen, else as the rules have it. */
+    int base(Sharpening open, Numbers numbers) {
+        Integer chosen = open.baseStrokes();
+        return chosen == null ? BaseStrokes.of(open.dull(), numbers) : chosen;
+    }
+
+    /** The plan; {@code null} while there are too few lengths. */
+    @Nullable
+    SharpeningPlan plan(Sharpening open, FilingRate rate, Numbers numbers) {
+        List<Cutter> cutters = cutters(open, true);
+        Set<Integer> leftOut = leftOut(open);
+        if (SharpeningPlan.refusal(cutters, leftOut).isPresent()) {
+            return null;
+        }
+        SharpeningPlan.Given given =
+                new SharpeningPlan.Given(cutters, leftOut, rate.mm(), base(open, numbers), numbers);
+        return open.way() == null ? SharpeningPlan.of(given) : SharpeningPlan.of(given, open.way());
+    }
+
+    /** Cutters as they were found, or after filing; those that were touched at all. */
+    static List<Cutter> cutters(Sharpening open, boolean before) {
+        List<Cutter> cutters = new ArrayList<>();
+        open.cutters()
+                .forEach((place, row) -> cutters.add(new Cutter(
+                        place, Side.at(place, Side.LEFT), before ? row.beforeMm() : row.afterMm(), row.damage())));
+        return cutters;
+    }
+
+    static Set<Integer> leftOut(Sharpening open) {
+        Set<Integer> places = new HashSet<>();
+        open.cutters().forEach((place, row) -> {
+            if (row.leftOut()) {
+                places.add(place);
+            }
+        });
+        return places;
+    }
+}

@@ -1,0 +1,295 @@
+package yellowtally.server.sharpening;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import yellowtally.core.edge.Cutter;
+import yellowtally.core.edge.CutterDamage;
+import yellowtally.core.edge.CutterReading;
+import yellowtally.core.edge.FilingRate;
+import yellowtally.core.edge.LoopCutters;
+import yellowtally.core.edge.SharpeningPlan;
+import yellowtally.core.edge.SharpeningPlan.CutterStrokes;
+import yellowtally.core.edge.SharpeningPlan.FilingWay;
+import yellowtally.core.edge.Side;
+import yellowtally.core.edge.SideBalance;
+import yellowtally.core.measure.LengthUnit;
+import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Measure;
+import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepOutcome;
+import yellowtally.server.bench.NewRecord;
+import yellowtally.server.bench.StepInput;
+import yellowtally.server.bench.StepRecorder;
+import yellowtally.server.fleet.Chain;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.people.People;
+import yellowtally.server.people.Person;
+import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.standing.Standing;
+import yellowtally.server.standing.Standings;
+import yellowtally.server.support.FleetRevision;
+import yellowtally.server.support.Refusal;
+import yellowtally.server.support.Violations;
+
+/** A loop in the vice: measured, planned, filed, recorded. Runs within the caller's transaction. */
+@Service
+class Sharpenings {
+
+    private static final double MOST_MM = 40;
+    private static final int MOST_BASE = 30;
+    private static final int MOST_STROKES = 200;
+
+    private final SharpeningStore sharpenings;
+    private final EdgeOfLoop edge;
+    private final Fleet fleet;
+    private final People people;
+    private final Standings standings;
+    private final FleetSettings settings;
+    private final StepRecorder recorder;
+    private final FleetRevision revision;
+    private final Clock clock;
+
+    Sharpenings(
+            SharpeningStore sharpenings,
+            EdgeOfLoop edge,
+            Fleet fleet,
+            People people,
+            Standings standings,
+            FleetSettings settings,
+            StepRecorder recorder,
+            FleetRevision revision,
+            Clock clock) {
+        this.sharpenings = sharpenings;
+        this.edge = edge;
+        this.fleet = fleet;
+        this.people = people;
+        this.standings = standings;
+        this.settings = settings;
+        this.recorder = recorder;
+        this.revision = revision;
+        this.clock = clock;
+    }
+
+    /** Puts the loop of a saw into the vice. */
+    void begin(String tag, SharpeningController.Begin given) {
+        revision.touchesNone();
+        Person person = people.require(given.personId());
+        Saw saw = fleet.sawInService(tag);
+        Chain chain = chain(saw);
+        if (sharpenings.findByOpenChainId(chain.id()).isPresent()) {
+            throw Refusal.conflict("", "sharpening.open", chain.tag());
+        }
+        sharpenings.save(
+                new Sharpening(given.id(), saw.id(), chain.id(), given.visitId(), clock.instant(), person.id()));
+    }
+
+    /** Takes one length, or damage, of one cutter. */
+    void measure(UUID id, SharpeningController.CutterReadingInput given) {
+        revision.touchesNone();
+        people.require(given.personId());
+        Sharpening open = open(id);
+        Saw saw = fleet.saw(fleet.tag(open.sawId()));
+        Chain chain = chain(saw);
+        LengthUnit unit = settings.rules().lengthUnit();
+        Violations wrong = new Violations();
+        Double mm = given.length() == null || given.length().isBlank()
+                ? null
+                : wrong.length("length", given.length(), unit, 0, MOST_MM).orElse(null);
+        wrong.refuseIfAny();
+        LoopCutters known = edge.known(standings.of(saw));
+        double checked = mm == null ? known.markMm() : mm;
+        CutterReading.refusal(given.place(), checked, chain.cutters(), known).ifPresent(refusal -> {
+            throw Refusal.unfit("length", "cutter." + refusal.reason(), given.place() + 1, known.longestMm());
+        });
+        CutterRow row = open.cutter(given.place());
+        if (given.after()) {
+            if (mm != null && row.beforeMm() != null && CutterReading.grown(row.beforeMm(), mm)) {
+                throw Refusal.unfit("length", "cutter.LONGER_THAN_BEFORE", given.place() + 1, row.beforeMm());
+            }
+            open.put(given.place(), row.after(mm));
+        } else {
+            open.put(given.place(), row.before(mm, given.damage()));
+        }
+    }
+
+    /** How the strokes are dealt out. */
+    void deal(UUID id, SharpeningController.Deal given) {
+        revision.touchesNone();
+        people.require(given.personId());
+        Sharpening open = open(id);
+        Violations wrong = new Violations();
+        if (given.baseStrokes() != null) {
+            wrong.number("baseStrokes", given.baseStrokes().doubleValue(), 0, MOST_BASE);
+        }
+        wrong.refuseIfAny();
+        open.deal(given.dull(), given.way(), given.baseStrokes());
+        List<Integer> leaveOut = given.leaveOut();
+        open.cutters().forEach((place, row) -> open.put(place, row.leftOut(leaveOut.contains(place))));
+    }
+
+    /** A cutter has got its strokes, or has not after all. */
+    void filed(UUID id, SharpeningController.Filed given) {
+        revision.touchesNone();
+        people.require(given.personId());
+        Sharpening open = open(id);
+        CutterRow row = open.cutter(given.place());
+        if (row.beforeMm() == null) {
+            throw Refusal.unfit("place", "cutter.notMeasured", given.place() + 1);
+        }
+        Integer strokes = given.strokes();
+        if (strokes != null) {
+            Violations wrong = new Violations();
+            wrong.number("strokes", strokes.doubleValue(), 0, MOST_STROKES);
+            wrong.refuseIfAny();
+        }
+        open.put(given.place(), row.filed(strokes));
+    }
+
+    /** Takes the loop out of the vice without a record. */
+    void leave(UUID id, SharpeningController.Leave given) {
+        revision.touchesNone();
+        people.require(given.personId());
+        Violations wrong = new Violations();
+        String reason = wrong.text("reason", given.reason(), 300);
+        wrong.refuseIfAny();
+        open(id).end(clock.instant(), null, null, reason);
+    }
+
+    /** Records what was done: sharpened, brought to one length, or out of use. */
+    void finish(UUID id, SharpeningController.Finish given) {
+        people.require(given.personId());
+        Sharpening open = open(id);
+        Saw saw = fleet.saw(fleet.tag(open.sawId()));
+        Chain chain = chain(saw);
+        Standing standing = standings.of(saw);
+        FilingRate rate = edge.rate(chain, standing.numbers());
+        SharpeningPlan plan = edge.plan(open, rate, standing.numbers());
+        Instant now = clock.instant();
+        if (open.cutters().values().stream()
+                .anyMatch(row -> row.damage() != null && row.damage().condemns())) {
+            record(saw, open, given, UUID.randomUUID(), now, condemned(open));
+            open.end(now, null, rate.mm(), "Out of use");
+            return;
+        }
+        if (plan == null) {
+            throw Refusal.unfit("", "cutter.TOO_FEW_LENGTHS", chain.cutters());
+        }
+        fileTheRest(open, plan, given.allFiled());
+        UUID recordId = UUID.randomUUID();
+        // A moment earlier than the equalising that it calls for, so that the one answers the other.
+        record(saw, open, given, recordId, now.minusMillis(10), sharpened(open, plan));
+        if (plan.way() == FilingWay.TO_ONE_LENGTH) {
+            record(saw, open, given, UUID.randomUUID(), now, equalised(open, plan, standing));
+        }
+        open.end(now, recordId, rate.mm(), null);
+    }
+
+    private static void fileTheRest(Sharpening open, SharpeningPlan plan, boolean allFiled) {
+        List<CutterStrokes> left = plan.cutters().stream()
+                .filter(c -> c.strokes() > 0 && open.cutter(c.place()).strokes() == null)
+                .toList();
+        if (!left.isEmpty() && !allFiled) {
+            throw Refusal.conflict("", "sharpening.notFiled", left.size());
+        }
+        left.forEach(c -> open.put(c.place(), open.cutter(c.place()).filed(c.strokes())));
+    }
+
+    private record Done(Step step, StepInput input) {}
+
+    private static Done condemned(Sharpening open) {
+        boolean missing = open.cutters().values().stream().anyMatch(row -> row.damage() == CutterDamage.MISSING);
+        Finding finding = missing ? Finding.CUTTER_MISSING : Finding.CUTTER_CRACKED;
+        return new Done(Step.CHAIN_LOOK, new StepInput(StepOutcome.FAIL, List.of(finding), null));
+    }
+
+    private static Done sharpened(Sharpening open, SharpeningPlan plan) {
+        Map<Measure, String> figures = new EnumMap<>(Measure.class);
+        for (Side side : Side.values()) {
+            boolean left = side == Side.LEFT;
+            double mean = plan.cutters().stream()
+                    .filter(c -> c.side() == side)
+                    .mapToInt(c -> Optional.ofNullable(open.cutter(c.place()).strokes())
+                            .orElse(0))
+                    .average()
+                    .orElse(0);
+            figures.put(left ? Measure.STROKES_LEFT : Measure.STROKES_RIGHT, Long.toString(Math.round(mean)));
+            var lengths = EdgeOfLoop.cutters(open, true).stream()
+                    .filter(c -> c.side() == side
+                            && c.healthy()
+                            && !open.cutter(c.place()).leftOut())
+                    .mapToDouble(c -> Objects.requireNonNull(c.mm()))
+                    .summaryStatistics();
+            figures.put(left ? Measure.LEFT_SHORTEST : Measure.RIGHT_SHORTEST, lengths.getMin() + " mm");
+            figures.put(left ? Measure.LEFT_LONGEST : Measure.RIGHT_LONGEST, lengths.getMax() + " mm");
+        }
+        Finding found = open.dull() ? Finding.FOUND_DULL : Finding.FOUND_STILL_CUTTING;
+        return new Done(Step.SHARPEN, new StepInput(StepOutcome.FINE, List.of(found), figures));
+    }
+
+    private static Done equalised(Sharpening open, SharpeningPlan plan, Standing standing) {
+        List<Cutter> after = EdgeOfLoop.cutters(open, false).stream()
+                .filter(Cutter::healthy)
+                .filter(c -> !open.cutter(c.place()).leftOut())
+                .toList();
+        double shortest = after.stream()
+                .mapToDouble(c -> Objects.requireNonNull(c.mm()))
+                .min()
+                .orElse(Math.round(plan.endsAtMm() * 100) / 100.0);
+        boolean uneven = SharpeningPlan.refusal(after, Set.of()).isEmpty()
+                && SideBalance.of(after, standing.numbers()).verdict() != SideBalance.BalanceVerdict.EVEN;
+        return new Done(
+                Step.EQUALISE,
+                new StepInput(
+                        StepOutcome.FINE,
+                        uneven ? List.of(Finding.SIDES_STILL_UNEVEN) : List.of(),
+                        Map.of(Measure.EQUALISED_LENGTH, shortest + " mm")));
+    }
+
+    private void record(Saw saw, Sharpening open, SharpeningController.Finish given, UUID id, Instant at, Done done) {
+        recorder.saveOver(
+                saw.tag(),
+                new NewRecord(
+                        id,
+                        given.personId(),
+                        given.device(),
+                        given.visitId(),
+                        null,
+                        at,
+                        done.step(),
+                        done.input(),
+                        given.note(),
+                        null,
+                        done.step() == Step.SHARPEN ? given.takes() : null));
+    }
+
+    private Sharpening open(UUID id) {
+        Sharpening found = sharpenings.findById(id).orElseThrow(() -> Refusal.gone("sharpening.unknown"));
+        if (!found.open()) {
+            throw Refusal.conflict("", "sharpening.ended");
+        }
+        Saw saw = fleet.saw(fleet.tag(found.sawId()));
+        Chain chain = fleet.set(saw).chain();
+        if (chain == null || !chain.id().equals(found.chainId())) {
+            throw Refusal.conflict("", "sharpening.otherLoop", saw.tag());
+        }
+        return found;
+    }
+
+    private Chain chain(Saw saw) {
+        @Nullable Chain chain = fleet.set(saw).chain();
+        if (chain == null) {
+            throw Refusal.conflict("", "sharpening.noLoop", saw.tag());
+        }
+        return chain;
+    }
+}

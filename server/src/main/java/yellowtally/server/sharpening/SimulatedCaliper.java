@@ -1,0 +1,134 @@
+package yellowtally.server.sharpening;
+
+import jakarta.annotation.PreDestroy;
+import java.time.Duration;
+import java.util.Random;
+import java.util.SplittableRandom;
+import java.util.UUID;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicLong;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/**
+ * A small stand-in for a digital caliper: a made-up hand goes from cutter to cutter of a made-up loop. Its readings scatter a little, and
+ * now and then one is bad, as when the jaws were closed or open; then the hand tries the same cutter again.
+ */
+@Component
+class SimulatedCaliper {
+
+    static final String NAME = "stand-in caliper";
+
+    private static final double SCATTER_MM = 0.01;
+    private static final int BAD_EVERY = 13;
+
+    private final CaliperFeed feed;
+    private final Duration interval;
+    private final AtomicLong seq = new AtomicLong();
+    private final ScheduledExecutorService hand =
+            Executors.newSingleThreadScheduledExecutor(task -> new Thread(task, NAME));
+    private @Nullable ScheduledFuture<?> running;
+    private @Nullable Turn current;
+
+    SimulatedCaliper(CaliperFeed feed, @Value("${yellowtally.caliper.interval:900ms}") Duration interval) {
+        this.feed = feed;
+        this.interval = interval;
+    }
+
+    /**
+     * The loop in its made-up hand.
+     *
+     * @param chainId the same loop always measures the same
+     * @param longestMm the longest cutter before filing, mm
+     * @param from cutter to begin with
+     * @param count cutters of the loop
+     * @param strokes strokes that each has got; empty array before filing
+     */
+    record Loop(UUID chainId, double longestMm, int from, int count, int[] strokes) {
+
+        private static final double TAKES_MM = 0.055;
+        private static final double SHORT_SIDE_MM = 0.38;
+
+        /** True length of a cutter: one side is shorter, as a hand that presses harder there leaves it. */
+        double length(int place) {
+            SplittableRandom shape = new SplittableRandom(chainId.getMostSignificantBits() * 31 + place);
+            double uneven = shape.nextDouble() * 0.28 + (place % 2 == 0 ? 0 : SHORT_SIDE_MM);
+            double filed = place < strokes.length ? strokes[place] * TAKES_MM : 0;
+            return Math.max(1, longestMm - uneven - filed);
+        }
+    }
+
+    synchronized boolean running() {
+        return running != null && !running.isDone();
+    }
+
+    /** Begins to send; one that runs already is stopped first, and nothing of it is sent once this has returned. */
+    synchronized void start(Loop loop) {
+        stop();
+        Turn turn = new Turn(loop);
+        current = turn;
+        running = hand.scheduleAtFixedRate(
+                () -> measureNext(turn), interval.toMillis(), interval.toMillis(), TimeUnit.MILLISECONDS);
+    }
+
+    /** Nothing is sent once this has returned. */
+    synchronized void stop() {
+        current = null;
+        if (running != null) {
+            running.cancel(false);
+            running = null;
+        }
+    }
+
+    // Holds the lock while it sends, and asks whose turn it is: a cancelled run may have begun its last call already, and its reading would
+    // be taken for one of the loop that came after.
+    private synchronized void measureNext(Turn turn) {
+        if (turn != current) {
+            return;
+        }
+        if (turn.done()) {
+            stop();
+            return;
+        }
+        feed.accept(new CaliperMessage(NAME, seq.incrementAndGet(), turn.next(), "mm"));
+    }
+
+    /** One walk along one loop. */
+    private static final class Turn {
+
+        private final Loop loop;
+        private final Random noise;
+        private int place;
+        private long sent;
+
+        Turn(Loop loop) {
+            this.loop = loop;
+            noise = new Random(loop.chainId().getLeastSignificantBits() + loop.strokes().length);
+            place = loop.from();
+        }
+
+        boolean done() {
+            return place >= loop.count();
+        }
+
+        /** What the caliper shows next, mm to the hundredth. */
+        double next() {
+            sent++;
+            boolean bad = sent % BAD_EVERY == 5;
+            double value = bad
+                    ? (noise.nextBoolean() ? 0 : 31.4)
+                    : loop.length(place++) + noise.nextGaussian() * SCATTER_MM;
+            return Math.round(value * 100) / 100.0;
+        }
+    }
+
+    @PreDestroy
+    void shutDown() {
+        stop();
+        hand.shutdownNow();
+    }
+}

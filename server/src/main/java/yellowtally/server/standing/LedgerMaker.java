@@ -1,0 +1,157 @@
+package yellowtally.server.standing;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.bar.DressingCost;
+import yellowtally.core.diagnosis.FaultProgress;
+import yellowtally.core.diagnosis.FaultStory;
+import yellowtally.core.edge.LoopCutters;
+import yellowtally.core.fitness.FaultEntry;
+import yellowtally.core.fitness.SawLedger;
+import yellowtally.core.fitness.TensionLedger;
+import yellowtally.core.oiling.OilUse;
+import yellowtally.core.schedule.ScheduleLedger;
+import yellowtally.core.schedule.UseEntry;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.SawProfile;
+import yellowtally.core.tension.TensionSetting;
+import yellowtally.server.fleet.Chain;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.fleet.SawChoices;
+import yellowtally.server.knowledge.Knowledge;
+import yellowtally.server.settings.HouseRules;
+import yellowtally.server.settings.SettingsNow;
+import yellowtally.server.usage.EndedOuting;
+
+/** Puts the records of a saw into the form that the rules read. */
+final class LedgerMaker {
+
+    private final HouseRules rules;
+    private final SettingsNow settings;
+    private final Knowledge knowledge;
+    private final LocalDate today;
+    private final RecordReader.Instants days;
+
+    LedgerMaker(
+            HouseRules rules, SettingsNow settings, Knowledge knowledge, LocalDate today, RecordReader.Instants days) {
+        this.rules = rules;
+        this.settings = settings;
+        this.knowledge = knowledge;
+        this.today = today;
+        this.days = days;
+    }
+
+    SawLedger ledger(FittedSaw fitted, SawRecords records) {
+        return new SawLedger(
+                tension(fitted, records),
+                schedule(fitted, records),
+                records.holds(),
+                oil(fitted, records),
+                records.faults().stream().map(this::fault).toList());
+    }
+
+    /** The oiler belongs to the saw: what its parts used elsewhere says nothing of it. */
+    private static List<OilUse> oil(FittedSaw fitted, SawRecords records) {
+        List<OilUse> uses = new ArrayList<>();
+        for (EndedOuting outing : records.outings()) {
+            Double oil = outing.oilTanks();
+            if (oil != null && outing.sawId().equals(fitted.saw().id())) {
+                uses.add(new OilUse(outing.backAt(), outing.tanks(), oil));
+            }
+        }
+        return uses;
+    }
+
+    private FaultEntry fault(FaultRow row) {
+        FaultStory story = FaultStory.of(row.events());
+        return new FaultEntry(
+                row.id(),
+                new FaultProgress.Facts(knowledge.complaint(row.complaint()), knowledge.cause(story.cause()), story));
+    }
+
+    private static TensionLedger tension(FittedSaw fitted, SawRecords records) {
+        Chain chain = fitted.chain();
+        UUID fitting = fitted.saw().fittingId();
+        return new TensionLedger(
+                chain == null ? null : chain.spec(),
+                fitted.complete(),
+                fitted.fitting() != null && fitted.fitting().newChain(),
+                fitted.saw().details().adjusterTravelMm(),
+                records.checks().stream().map(row -> entry(row, fitting)).toList(),
+                records.outings().stream()
+                        .filter(o -> chain != null && chain.id().equals(o.chainId()))
+                        .map(o -> new TensionLedger.OutingEntry(
+                                o.backAt(), o.tanks(), fitting != null && fitting.equals(o.fittingId())))
+                        .toList());
+    }
+
+    private static TensionLedger.CheckEntry entry(CheckRow row, @Nullable UUID fitting) {
+        return new TensionLedger.CheckEntry(
+                row.at(),
+                row.fittingId().equals(fitting),
+                row.occasion(),
+                row.outcome(),
+                row.provisional(),
+                row.turns(),
+                row.adjusterLeadMm(),
+                row.jointPlayMm());
+    }
+
+    private ScheduleLedger schedule(FittedSaw fitted, SawRecords records) {
+        List<UseEntry> uses =
+                records.outings().stream().map(o -> use(fitted, o)).toList();
+        return new ScheduleLedger(
+                profile(fitted, records),
+                fitted.saw().details().inService(),
+                uses,
+                records.steps(),
+                records.loopsFitted(),
+                records.newSprocketAt());
+    }
+
+    private UseEntry use(FittedSaw fitted, EndedOuting outing) {
+        return new UseEntry(
+                outing.backAt(),
+                days.day(outing.outAt()),
+                days.day(outing.backAt()),
+                outing.tanks(),
+                outing.conditions(),
+                outing.events(),
+                Subjects.of(fitted, outing.sawId(), outing.chainId(), outing.barId(), outing.sprocketId()));
+    }
+
+    private SawProfile profile(FittedSaw fitted, SawRecords records) {
+        Saw saw = fitted.saw();
+        Chain chain = fitted.chain();
+        Numbers numbers = settings.numbers(saw);
+        DressingCost dressing = records.parts().dressingCost(numbers);
+        return new SawProfile(
+                saw.details().power(),
+                saw.details().oiler(),
+                saw.details().sparkArrestor(),
+                saw.details().brakeSeat() == SawChoices.BrakeSeat.COVER,
+                fitted.bar() == null ? null : fitted.bar().spec().nose(),
+                settings.greasesNose(saw),
+                fitted.bar() == null ? null : fitted.bar().spec().gauge(),
+                chain == null ? null : chain.pitch(),
+                chain == null ? null : tang(chain),
+                rules.seasons().fire(today),
+                settings.schools(saw),
+                chain == null
+                        ? null
+                        : LoopCutters.of(
+                                chain.pitch(),
+                                chain.newCutterMm(),
+                                records.parts().latestCutterMm().orElse(null),
+                                numbers),
+                dressing.dressings() == 0 ? null : dressing.mm());
+    }
+
+    private double tang(Chain chain) {
+        Double measured = chain.tangDepthMm();
+        return measured == null ? rules.tension().of(TensionSetting.tangDepthOf(chain.pitch())) : measured;
+    }
+}

@@ -1,0 +1,40 @@
+package yellowtally.server.standing;
+
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.fitness.PartLedger;
+import yellowtally.core.fitness.SawAccount;
+import yellowtally.core.fitness.SawLedger;
+import yellowtally.core.fitness.SawWear;
+import yellowtally.core.fitness.TensionAccount;
+import yellowtally.core.fitness.TensionLedger;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.SawProfile;
+import yellowtally.core.visit.VisitPlan;
+
+/**
+ * A saw, its records, and what they say.
+ *
+ * @param visit the open visit; {@code null} when it is not on the bench
+ * @param plan what a visit begun now would do
+ * @param parts what was measured on its chain, bar and sprocket
+ * @param wear what that says of their lives
+ */
+public record Standing(
+        FittedSaw fitted,
+        SawProfile profile,
+        Numbers numbers,
+        SawLedger ledger,
+        SawAccount account,
+        @Nullable OpenVisit visit,
+        VisitPlan plan,
+        PartLedger parts,
+        SawWear wear) {
+
+    public TensionLedger tensionLedger() {
+        return ledger.tension();
+    }
+
+    public TensionAccount tension() {
+        return account.tension();
+    }
+}

@@ -1,0 +1,266 @@
+package yellowtally.server.standing;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.fitness.FitState;
+import yellowtally.core.fitness.SawAccount;
+import yellowtally.core.fitness.SawLedger;
+import yellowtally.core.fitness.SawWear;
+import yellowtally.core.fitness.WaitingWork;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.SawProfile;
+import yellowtally.core.tension.SisterPaces;
+import yellowtally.core.visit.VisitPlan;
+import yellowtally.server.fleet.Bar;
+import yellowtally.server.fleet.Chain;
+import yellowtally.server.fleet.Part;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.fleet.Sprocket;
+import yellowtally.server.knowledge.Knowledge;
+import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.settings.HouseRules;
+import yellowtally.server.settings.SettingsNow;
+import yellowtally.server.support.FleetRevision;
+import yellowtally.server.support.Refusal;
+import yellowtally.server.support.Sentences;
+import yellowtally.server.usage.MayGoOut;
+
+/**
+ * Where each saw stands, worked out from its records: nothing is stored that could disagree with them. What was worked out is
+ * kept while nothing is written that touches it: a write reads the records of its own saws again and no others.
+ */
+@Service
+public class Standings implements MayGoOut {
+
+    private final FittedSaws saws;
+    private final RecordReader reader;
+    private final FleetSettings settings;
+    private final Knowledge knowledge;
+    private final Sentences sentences;
+    private final FleetRevision revision;
+    private final Clock clock;
+    private final TransactionTemplate reading;
+    private volatile @Nullable Kept kept;
+
+    Standings(
+            FittedSaws saws,
+            RecordReader reader,
+            FleetSettings settings,
+            Knowledge knowledge,
+            Sentences sentences,
+            FleetRevision revision,
+            Clock clock,
+            PlatformTransactionManager transactions) {
+        this.saws = saws;
+        this.reader = reader;
+        this.settings = settings;
+        this.knowledge = knowledge;
+        this.sentences = sentences;
+        this.revision = revision;
+        this.clock = clock;
+        this.reading = new TransactionTemplate(transactions);
+        this.reading.setReadOnly(true);
+    }
+
+    /** A saw with its records as they were read last; the same one until a write touches the saw. */
+    private record Read(FittedSaw fitted, SawRecords records) {}
+
+    /** The ledger of a saw, and how fast its loop grows. */
+    private record Booked(
+            Read read, SawLedger ledger, @Nullable Double pace) {}
+
+    /** One standing and what it was worked out from, to be used again while that is the same. */
+    private record Worked(Booked booked, SisterPaces sisters, Standing standing) {}
+
+    /** What was worked out, from what. */
+    private record Kept(long revision, LocalDate today, int settings, Map<UUID, Worked> worked, List<Standing> all) {}
+
+    /** Every saw in service, by tag. */
+    public List<Standing> all() {
+        long now = revision.now();
+        LocalDate today = LocalDate.now(clock);
+        Kept before = kept;
+        if (before != null && before.revision() == now && before.today().equals(today)) {
+            return before.all();
+        }
+        return worked(today).all();
+    }
+
+    private synchronized Kept worked(LocalDate today) {
+        long now = revision.now();
+        Kept before = kept;
+        if (before != null && before.revision() == now && before.today().equals(today)) {
+            return before;
+        }
+        Kept made = reading.execute(status -> workedOut(now, today, before));
+        kept = made;
+        return made;
+    }
+
+    /** One saw among its sisters. */
+    public Standing of(Saw saw) {
+        return all().stream()
+                .filter(s -> s.fitted().saw().id().equals(saw.id()))
+                .findFirst()
+                .orElseThrow(() -> Refusal.conflict("", "saw.retired", saw.tag()));
+    }
+
+    /** One part alone, wherever it hangs, judged as on a saw that it hung on. Worked out anew each time. */
+    public Standing ofPart(Part part, UUID sawId) {
+        return reading.execute(status -> {
+            Saw saw = saws.saw(sawId);
+            FittedSaw alone = new FittedSaw(
+                    saw,
+                    part instanceof Chain chain ? chain : null,
+                    part instanceof Bar bar ? bar : null,
+                    part instanceof Sprocket sprocket ? sprocket : null,
+                    null);
+            SettingsNow settingsNow = settings.now();
+            HouseRules rules = settingsNow.rules();
+            LocalDate today = LocalDate.now(clock);
+            Booked book = booked(
+                    new Read(alone, reader.read(alone, this::day)),
+                    new LedgerMaker(rules, settingsNow, knowledge, today, this::day));
+            return standing(book, SisterPaces.NONE, rules, settingsNow, today);
+        });
+    }
+
+    /** Works everything out from the records alone, as after a restart. */
+    public List<Standing> rebuilt() {
+        return reading.execute(
+                status -> workedOut(revision.now(), LocalDate.now(clock), null).all());
+    }
+
+    /** The first board of the day should not wait for the years: begun as soon as the application answers. */
+    @EventListener(ApplicationReadyEvent.class)
+    void begin() {
+        Thread reader = new Thread(this::all, "first board");
+        reader.setDaemon(true);
+        reader.start();
+    }
+
+    @Override
+    public void refuseUnfit(Saw saw) {
+        Standing standing = of(saw);
+        if (standing.visit() != null) {
+            throw Refusal.conflict("", "saw.onBench", saw.tag());
+        }
+        SawAccount account = standing.account();
+        if (account.state() == FitState.HELD) {
+            throw Refusal.conflict("", "saw.held", saw.tag(), sentences.of(why(account)));
+        }
+    }
+
+    private static Refusal.Fault why(SawAccount account) {
+        WaitingWork first = account.work().get(0);
+        return first.finding() == null
+                ? Refusal.Fault.of("", "held." + first.what())
+                : Refusal.Fault.of("", "found." + first.finding());
+    }
+
+    private Kept workedOut(long now, LocalDate today, @Nullable Kept before) {
+        SettingsNow settingsNow = settings.now();
+        HouseRules rules = settingsNow.rules();
+        Map<UUID, Worked> known =
+                before != null && before.today().equals(today) && before.settings() == settingsNow.changes()
+                        ? before.worked()
+                        : Map.of();
+        LedgerMaker maker = new LedgerMaker(rules, settingsNow, knowledge, today, this::day);
+        List<Booked> books = new ArrayList<>();
+        Map<Pitch, List<Double>> paces = new EnumMap<>(Pitch.class);
+        for (Read read : reads(before)) {
+            Worked last = known.get(read.fitted().saw().id());
+            Booked book = last != null && last.booked().read() == read ? last.booked() : booked(read, maker);
+            books.add(book);
+            if (read.fitted().chain() != null && book.pace() != null) {
+                paces.computeIfAbsent(read.fitted().chain().pitch(), p -> new ArrayList<>())
+                        .add(book.pace());
+            }
+        }
+        Map<UUID, Worked> worked = new HashMap<>();
+        List<Standing> all = new ArrayList<>();
+        for (Booked book : books) {
+            FittedSaw fitted = book.read().fitted();
+            SisterPaces sisters = fitted.chain() == null
+                    ? SisterPaces.NONE
+                    : new SisterPaces(paces.getOrDefault(fitted.chain().pitch(), List.of()));
+            Worked last =
+                    before == null ? null : before.worked().get(fitted.saw().id());
+            Worked next =
+                    last != null && last.booked() == book && last.sisters().equals(sisters)
+                            ? last
+                            : new Worked(book, sisters, standing(book, sisters, rules, settingsNow, today));
+            worked.put(fitted.saw().id(), next);
+            all.add(next.standing());
+        }
+        return new Kept(now, today, settingsNow.changes(), worked, List.copyOf(all));
+    }
+
+    /** By tag: what a write touched is read again, all else stands. */
+    private List<Read> reads(@Nullable Kept before) {
+        Optional<Set<UUID>> touched = before == null ? Optional.empty() : revision.touchedSince(before.revision());
+        List<Read> reads = new ArrayList<>();
+        if (before != null && touched.isPresent()) {
+            before.worked().forEach((id, worked) -> {
+                if (!touched.get().contains(id)) {
+                    reads.add(worked.booked().read());
+                }
+            });
+        }
+        List<FittedSaw> anew = touched.isEmpty()
+                ? saws.inService()
+                : touched.get().isEmpty() ? List.of() : saws.inService(touched.get());
+        anew.forEach(fitted -> reads.add(new Read(fitted, reader.read(fitted, this::day))));
+        reads.sort(Comparator.comparing(read -> read.fitted().saw().tag()));
+        return reads;
+    }
+
+    private static Booked booked(Read read, LedgerMaker maker) {
+        SawLedger ledger = maker.ledger(read.fitted(), read.records());
+        return new Booked(read, ledger, ledger.tension().growthPerTank());
+    }
+
+    private LocalDate day(Instant at) {
+        return LocalDate.ofInstant(at, clock.getZone());
+    }
+
+    private static Standing standing(
+            Booked book, SisterPaces sisters, HouseRules rules, SettingsNow settingsNow, LocalDate today) {
+        FittedSaw fitted = book.read().fitted();
+        SawLedger ledger = book.ledger();
+        Numbers numbers = settingsNow.numbers(fitted.saw());
+        SawProfile profile = ledger.schedule().saw();
+        SawAccount account =
+                ledger.assess(sisters, new SawLedger.Rules(rules.tension(), numbers, rules.seasons(), today));
+        return new Standing(
+                fitted,
+                profile,
+                numbers,
+                ledger,
+                account,
+                book.read().records().visit(),
+                VisitPlan.of(profile, account.tasks(), account.work(), numbers),
+                book.read().records().parts(),
+                SawWear.of(
+                        new SawWear.Ledgers(book.read().records().parts(), ledger.schedule(), ledger.tension()),
+                        account.tension().growth(),
+                        new SawWear.Rules(numbers, rules.tension(), settingsNow.flipSchool())));
+    }
+}

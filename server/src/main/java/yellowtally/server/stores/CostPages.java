@@ -1,0 +1,165 @@
+package yellowtally.server.stores;
+
+import jakarta.persistence.EntityManager;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import yellowtally.core.stores.CostPerTank;
+import yellowtally.core.wear.PartWear;
+import yellowtally.core.wear.Range;
+import yellowtally.server.fleet.Chain;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.Part;
+import yellowtally.server.fleet.PartFinder;
+import yellowtally.server.standing.Standing;
+import yellowtally.server.standing.Standings;
+
+/** What a tank costs: each saw with all that was taken for it, each loop over its life. */
+@Service
+class CostPages {
+
+    private final EntityManager records;
+    private final StockStores.Items items;
+    private final StockStores.Moves moves;
+    private final Standings standings;
+    private final PartFinder finder;
+    private final Fleet fleet;
+
+    CostPages(
+            EntityManager records,
+            StockStores.Items items,
+            StockStores.Moves moves,
+            Standings standings,
+            PartFinder finder,
+            Fleet fleet) {
+        this.records = records;
+        this.items = items;
+        this.moves = moves;
+        this.standings = standings;
+        this.finder = finder;
+        this.fleet = fleet;
+    }
+
+    /** What tanks cost. */
+    record CostPage(List<SawCost> saws, List<LoopCost> loops) {}
+
+    /** A saw; absent cost: hardly run, or nothing has a price. */
+    record SawCost(
+            String saw,
+            double tanks,
+            double stockCents,
+            @Nullable CostPerTank cost) {}
+
+    /** A loop that has a price. */
+    record LoopCost(
+            String chain,
+            @Nullable String saw,
+            double tanks,
+            int costCents,
+            @Nullable CostPerTank cost) {}
+
+    @Transactional(readOnly = true)
+    CostPage page() {
+        List<Standing> all = standings.all();
+        Map<UUID, Double> left = left(all);
+        Map<UUID, Double> stock = stockBySaw();
+        Map<UUID, Map<UUID, Double>> tanksOfParts = new HashMap<>();
+        Map<UUID, Double> tanksOfSaws = new HashMap<>();
+        for (String column : List.of("chainId", "barId", "sprocketId")) {
+            records.createQuery(
+                            "select o." + column
+                                    + ", o.sawId, sum(o.tanks) from Outing o where o.backAt is not null and o." + column
+                                    + " is not null group by o." + column + ", o.sawId",
+                            Object[].class)
+                    .getResultList()
+                    .forEach(row -> tanksOfParts
+                            .computeIfAbsent((UUID) row[0], id -> new HashMap<>())
+                            .put((UUID) row[1], (Double) row[2]));
+        }
+        records.createQuery(
+                        "select o.sawId, sum(o.tanks) from Outing o where o.backAt is not null group by o.sawId",
+                        Object[].class)
+                .getResultList()
+                .forEach(row -> tanksOfSaws.put((UUID) row[0], (Double) row[1]));
+        Map<UUID, List<CostPerTank.Share>> shares = new HashMap<>();
+        List<LoopCost> loops = new ArrayList<>();
+        tanksOfParts.forEach((partId, bySaw) -> {
+            Part part = finder.find(partId).orElseThrow();
+            Integer cents = part.costCents();
+            if (cents == null) {
+                return;
+            }
+            double sum =
+                    bySaw.values().stream().mapToDouble(Double::doubleValue).sum();
+            Double still = part.retiredAt() == null ? left.get(partId) : null;
+            bySaw.forEach((saw, tanks) -> shares.computeIfAbsent(saw, id -> new ArrayList<>())
+                    .add(new CostPerTank.Share(cents, tanks, sum, still)));
+            if (part instanceof Chain) {
+                loops.add(new LoopCost(
+                        part.tag(),
+                        part.sawId() == null ? null : fleet.tag(part.sawId()),
+                        sum,
+                        cents,
+                        CostPerTank.ofLoop(cents, sum, still).orElse(null)));
+            }
+        });
+        loops.sort(Comparator.comparing(LoopCost::chain));
+        List<SawCost> saws = all.stream()
+                .map(standing -> {
+                    UUID id = standing.fitted().saw().id();
+                    double tanks = tanksOfSaws.getOrDefault(id, 0.0);
+                    double cents = stock.getOrDefault(id, 0.0);
+                    List<CostPerTank.Share> own = shares.getOrDefault(id, List.of());
+                    CostPerTank cost = own.isEmpty() && cents == 0
+                            ? null
+                            : CostPerTank.ofSaw(cents, own, tanks).orElse(null);
+                    return new SawCost(standing.fitted().saw().tag(), tanks, cents, cost);
+                })
+                .toList();
+        return new CostPage(saws, loops);
+    }
+
+    /** Tanks that each fitted part has left: of its kinds of wear the one that ends it first. */
+    private static Map<UUID, Double> left(List<Standing> all) {
+        Map<UUID, Double> left = new HashMap<>();
+        for (Standing standing : all) {
+            var fitted = standing.fitted();
+            for (PartWear wear : standing.wear().kinds()) {
+                Part part =
+                        switch (wear.kind()) {
+                            case GROWTH, CUTTER -> fitted.chain();
+                            case GROOVE -> fitted.bar();
+                            case SPROCKET -> fitted.sprocket();
+                        };
+                Range tanks = wear.tanksLeft();
+                if (part != null && tanks != null) {
+                    left.merge(part.id(), tanks.likely(), Math::min);
+                }
+            }
+        }
+        return left;
+    }
+
+    private Map<UUID, Double> stockBySaw() {
+        Map<UUID, Integer> prices = new HashMap<>();
+        items.findAll().forEach(item -> {
+            if (item.card().costCents() != null) {
+                prices.put(item.id(), item.card().costCents());
+            }
+        });
+        Map<UUID, Double> cents = new HashMap<>();
+        moves.usedBySaw().forEach(row -> {
+            Integer price = prices.get((UUID) row[1]);
+            if (price != null) {
+                cents.merge((UUID) row[0], price * (Double) row[2], Double::sum);
+            }
+        });
+        return cents;
+    }
+}

@@ -1,0 +1,186 @@
+package yellowtally.server.stores;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import yellowtally.core.schedule.DueDate;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Subject;
+import yellowtally.core.stores.OrderLine;
+import yellowtally.core.stores.StockNeeds;
+import yellowtally.core.stores.StoresSetting;
+import yellowtally.core.wear.PartWear;
+import yellowtally.core.wear.WearKind;
+import yellowtally.server.fleet.Bar;
+import yellowtally.server.fleet.Chain;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.Part;
+import yellowtally.server.fleet.PartCheck;
+import yellowtally.server.fleet.Sprocket;
+import yellowtally.server.standing.FittedSaw;
+import yellowtally.server.standing.Standing;
+
+/** Tagged parts by what they are interchangeable with: on the shelf, spoken for, wearing out, to be ordered. */
+@Component
+class PartShelf {
+
+    private final Fleet fleet;
+    private final PartCheck check;
+
+    PartShelf(Fleet fleet, PartCheck check) {
+        this.fleet = fleet;
+        this.check = check;
+    }
+
+    /**
+     * Parts that can take each other's place.
+     *
+     * @param spec what they have in common, in the trade's words
+     * @param shelf tags on the shelf that may be fitted
+     * @param condemned tags on the shelf that may not
+     * @param fits saws that such a part hangs on
+     * @param reserved saws whose waiting work takes one
+     * @param wearing those in use that are expected to wear out within lead and cover, soonest first
+     */
+    record PartGroup(
+            Subject kind,
+            String spec,
+            List<String> shelf,
+            List<String> condemned,
+            Set<String> fits,
+            List<String> reserved,
+            List<Wearing> wearing,
+            @Nullable OrderLine order) {}
+
+    /** A part that wears out. */
+    record Wearing(String part, String saw, WearKind kind, DueDate date) {}
+
+    /** All groups, by kind and spec. */
+    List<PartGroup> groups(List<Standing> standings, Map<String, StockNeeds> needs, Numbers numbers, LocalDate today) {
+        Map<Key, Draft> drafts = new LinkedHashMap<>();
+        fleet.partsInService()
+                .forEach(part -> drafts.computeIfAbsent(key(part), Draft::new).add(part, check));
+        long horizon = Math.round(numbers.of(StoresSetting.LEAD_DAYS) + numbers.of(StoresSetting.COVER_DAYS));
+        for (Standing standing : standings) {
+            FittedSaw fitted = standing.fitted();
+            String saw = fitted.saw().tag();
+            StockNeeds need = Objects.requireNonNull(needs.get(saw));
+            for (Part part : new Part[] {fitted.chain(), fitted.bar(), fitted.sprocket()}) {
+                if (part != null) {
+                    Draft draft = drafts.computeIfAbsent(key(part), Draft::new);
+                    draft.fits.add(saw);
+                    if (need.parts().contains(kind(part))) {
+                        draft.reserved.add(saw);
+                    } else {
+                        wearing(standing, part, today, today.plusDays(horizon)).forEach(draft.wearing::add);
+                    }
+                }
+            }
+        }
+        return drafts.values().stream()
+                .sorted(Comparator.comparing((Draft d) -> d.key.kind()).thenComparing(d -> d.key.spec()))
+                .map(draft -> draft.group(numbers))
+                .toList();
+    }
+
+    /** The kind of wear of a part that ends it first, if that is within the horizon. */
+    private static List<Wearing> wearing(Standing standing, Part part, LocalDate today, LocalDate until) {
+        Wearing first = null;
+        for (PartWear wear : standing.wear().kinds()) {
+            var left = wear.tanksLeft();
+            if (subject(wear.kind()) != kind(part) || left == null) {
+                continue;
+            }
+            DueDate date = standing.ledger()
+                    .schedule()
+                    .after(left.likely(), kind(part), today, standing.numbers())
+                    .orElse(null);
+            if (date != null
+                    && !date.likely().isAfter(until)
+                    && (first == null || date.likely().isBefore(first.date().likely()))) {
+                first = new Wearing(part.tag(), standing.fitted().saw().tag(), wear.kind(), date);
+            }
+        }
+        return first == null ? List.of() : List.of(first);
+    }
+
+    private static Subject subject(WearKind kind) {
+        return switch (kind) {
+            case GROWTH, CUTTER -> Subject.CHAIN;
+            case GROOVE -> Subject.BAR;
+            case SPROCKET -> Subject.SPROCKET;
+        };
+    }
+
+    private static Subject kind(Part part) {
+        return part instanceof Chain ? Subject.CHAIN : part instanceof Bar ? Subject.BAR : Subject.SPROCKET;
+    }
+
+    private record Key(Subject kind, String spec) {}
+
+    private static Key key(Part part) {
+        if (part instanceof Chain chain) {
+            return new Key(
+                    Subject.CHAIN,
+                    "%s %s, %d drive links"
+                            .formatted(chain.pitch().label(), chain.gauge().label(), chain.driveLinks()));
+        }
+        if (part instanceof Bar bar) {
+            return new Key(
+                    Subject.BAR,
+                    "%s in, %s %s, %d drive links"
+                            .formatted(
+                                    Math.round(bar.lengthMm() / 25.4),
+                                    bar.spec().pitch().label(),
+                                    bar.spec().gauge().label(),
+                                    bar.spec().driveLinks()));
+        }
+        Sprocket sprocket = (Sprocket) part;
+        return new Key(
+                Subject.SPROCKET, "%s, %d teeth".formatted(sprocket.pitch().label(), sprocket.teeth()));
+    }
+
+    /** A group while it is put together. */
+    private static final class Draft {
+        private final Key key;
+        private final List<String> shelf = new ArrayList<>();
+        private final List<String> condemned = new ArrayList<>();
+        private final Set<String> fits = new TreeSet<>();
+        private final List<String> reserved = new ArrayList<>();
+        private final List<Wearing> wearing = new ArrayList<>();
+
+        Draft(Key key) {
+            this.key = key;
+        }
+
+        void add(Part part, PartCheck check) {
+            if (part.sawId() == null) {
+                (check.condemned(part.id(), key.kind()) ? condemned : shelf).add(part.tag());
+            }
+        }
+
+        PartGroup group(Numbers numbers) {
+            wearing.sort(Comparator.comparing(w -> w.date().likely()));
+            OrderLine order = OrderLine.of(
+                            new OrderLine.Item(
+                                    shelf.size(),
+                                    reserved.size(),
+                                    wearing.size(),
+                                    0,
+                                    0,
+                                    numbers.of(StoresSetting.LEAD_DAYS),
+                                    1),
+                            numbers)
+                    .orElse(null);
+            return new PartGroup(key.kind(), key.spec(), shelf, condemned, fits, reserved, wearing, order);
+        }
+    }
+}

@@ -1,0 +1,48 @@
+package yellowtally.server.stores;
+
+import jakarta.persistence.LockModeType;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.ListCrudRepository;
+
+/** The stores of the stores room. */
+final class StockStores {
+
+    private StockStores() {}
+
+    interface Items extends ListCrudRepository<StockItem, UUID> {
+
+        /** Two hands at one shelf: the second waits until the first has put down what it took. */
+        @Lock(LockModeType.PESSIMISTIC_WRITE)
+        @Query("select i from StockItem i where i.id = :id")
+        Optional<StockItem> locked(UUID id);
+
+        Optional<StockItem> findByName(String name);
+
+        List<StockItem> findAllByOrderByName();
+    }
+
+    interface Moves extends ListCrudRepository<StockMove, UUID> {
+
+        @Query("select sum(m.amount) from StockMove m where m.itemId = :item")
+        @Nullable
+        Double shelf(UUID item);
+
+        @Query("select m.itemId, sum(m.amount), min(m.at) from StockMove m group by m.itemId")
+        List<Object[]> shelves();
+
+        @Query("select m from StockMove m where m.cause = USED and m.at >= :since order by m.at")
+        List<StockMove> usedSince(Instant since);
+
+        @Query("select m.sawId, m.itemId, -sum(m.amount) from StockMove m where m.cause = USED and m.sawId is not null"
+                + " group by m.sawId, m.itemId")
+        List<Object[]> usedBySaw();
+
+        List<StockMove> findTop30ByItemIdOrderByAtDesc(UUID itemId);
+    }
+}

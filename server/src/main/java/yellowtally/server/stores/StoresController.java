@@ -1,0 +1,176 @@
+package yellowtally.server.stores;
+
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import yellowtally.core.steps.Step;
+import yellowtally.core.stores.StockKind;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.people.People;
+import yellowtally.server.standing.Standings;
+import yellowtally.server.support.FleetRevision;
+import yellowtally.server.support.OnceOnly;
+import yellowtally.server.support.Refusal;
+import yellowtally.server.support.Violations;
+
+/** The shelf: what lies there, what came in, what was counted. */
+@RestController
+class StoresController {
+
+    private static final int MOST_LEAD_DAYS = 365;
+    private static final double MOST = 100_000;
+
+    private final StoresPages pages;
+    private final CostPages costs;
+    private final Stock stock;
+    private final StockStores.Items items;
+    private final Fleet fleet;
+    private final Standings standings;
+    private final People people;
+    private final OnceOnly onceOnly;
+    private final FleetRevision revision;
+
+    StoresController(
+            StoresPages pages,
+            CostPages costs,
+            Stock stock,
+            StockStores.Items items,
+            Fleet fleet,
+            Standings standings,
+            People people,
+            OnceOnly onceOnly,
+            FleetRevision revision) {
+        this.pages = pages;
+        this.costs = costs;
+        this.stock = stock;
+        this.items = items;
+        this.fleet = fleet;
+        this.standings = standings;
+        this.people = people;
+        this.onceOnly = onceOnly;
+        this.revision = revision;
+    }
+
+    /**
+     * An item, new or changed.
+     *
+     * @param version that the sender saw; absent for a new one
+     */
+    record ItemInput(
+            UUID id,
+            UUID personId,
+            @Nullable UUID itemId,
+            @Nullable Integer version,
+            StockKind kind,
+            StockItem.Card card) {}
+
+    /** Something came in. */
+    record Received(
+            UUID id, UUID personId, double amount, @Nullable String note) {}
+
+    /** The shelf was counted. */
+    record Counted(UUID id, UUID personId, double amount, String reason) {}
+
+    @GetMapping("/api/stores")
+    StoresPages.StoresPage page() {
+        return pages.page();
+    }
+
+    @GetMapping("/api/stores/costs")
+    CostPages.CostPage costs() {
+        return costs.page();
+    }
+
+    @GetMapping("/api/stores/items/{itemId}/moves")
+    List<StoresPages.MoveView> history(@PathVariable UUID itemId) {
+        return pages.history(itemId);
+    }
+
+    @GetMapping("/api/saws/{tag}/takeable/{step}")
+    List<StoresPages.Takeable> takeable(@PathVariable String tag, @PathVariable Step step) {
+        return pages.takeable(standings.of(fleet.sawInService(tag)), step);
+    }
+
+    @PostMapping("/api/stores/items")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void put(@RequestBody ItemInput given) {
+        onceOnly.run(given.id(), given, () -> {
+            revision.touchesNone();
+            people.requireOfficer(given.personId());
+            StockItem.Card card = card(given);
+            if (given.itemId() == null) {
+                items.save(new StockItem(UUID.randomUUID(), given.kind(), card));
+                return;
+            }
+            StockItem item = items.locked(given.itemId()).orElseThrow(() -> Refusal.gone("stock.unknown"));
+            if (given.version() == null || item.version() != given.version()) {
+                throw Refusal.stale(item.card(), "stock.stale", item.card().name());
+            }
+            item.put(card);
+        });
+    }
+
+    @PostMapping("/api/stores/items/{itemId}/received")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void received(@PathVariable UUID itemId, @RequestBody Received given) {
+        onceOnly.run(given.id(), new OfItem(itemId, given), () -> {
+            revision.touchesNone();
+            Violations wrong = new Violations();
+            String note = wrong.optionalText("note", given.note(), 300);
+            wrong.refuseIfAny();
+            stock.receive(
+                    UUID.randomUUID(),
+                    itemId,
+                    given.amount(),
+                    note,
+                    people.require(given.personId()).id());
+        });
+    }
+
+    @PostMapping("/api/stores/items/{itemId}/counted")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void counted(@PathVariable UUID itemId, @RequestBody Counted given) {
+        onceOnly.run(given.id(), new OfItem(itemId, given), () -> {
+            revision.touchesNone();
+            Violations wrong = new Violations();
+            String reason = wrong.text("reason", given.reason(), 300);
+            wrong.refuseIfAny();
+            stock.counted(
+                    UUID.randomUUID(),
+                    itemId,
+                    given.amount(),
+                    reason,
+                    people.requireOfficer(given.personId()).id());
+        });
+    }
+
+    private StockItem.Card card(ItemInput given) {
+        Violations wrong = new Violations();
+        StockItem.Card card = given.card();
+        String name = wrong.text("card.name", card.name(), 80);
+        String fits = wrong.optionalText("card.fits", card.fits(), 80);
+        wrong.number("card.least", card.least(), 0, MOST);
+        wrong.number("card.pack", card.pack(), 0.01, MOST);
+        if (card.leadDays() != null) {
+            wrong.number("card.leadDays", card.leadDays().doubleValue(), 0, MOST_LEAD_DAYS);
+        }
+        if (card.costCents() != null) {
+            wrong.number("card.costCents", card.costCents().doubleValue(), 0, 10_000_000);
+        }
+        items.findByName(name)
+                .filter(other -> !other.id().equals(given.itemId()))
+                .ifPresent(other -> wrong.add("card.name", "stock.taken", name));
+        wrong.refuseIfAny();
+        return new StockItem.Card(name, fits, card.least(), card.leadDays(), card.pack(), card.costCents());
+    }
+
+    /** A write and the item it is for. */
+    record OfItem(UUID itemId, Object given) {}
+}

@@ -1,0 +1,35 @@
+package yellowtally.server.usage;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** Record: one tank filled while a saw is out. */
+@Entity
+class Refuel {
+
+    @Id
+    private UUID id;
+
+    private UUID outingId;
+    private Instant at;
+    private UUID personId;
+    private @Nullable Double oilShare;
+
+    protected Refuel() {}
+
+    /** {@code oilShare}: tanks of bar oil filled with it; {@code null} when nobody looked. */
+    Refuel(UUID id, UUID outingId, Instant at, UUID personId, @Nullable Double oilShare) {
+        this.id = id;
+        this.outingId = outingId;
+        this.at = at;
+        this.personId = personId;
+        this.oilShare = oilShare;
+    }
+
+    UUID outingId() {
+        return outingId;
+    }
+}

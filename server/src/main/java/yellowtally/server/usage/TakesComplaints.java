@@ -1,0 +1,24 @@
+package yellowtally.server.usage;
+
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import yellowtally.server.fleet.Saw;
+
+/** Takes what a crew complains of when a saw comes back. */
+public interface TakesComplaints {
+
+    /**
+     * What was said.
+     *
+     * @param complaint its code
+     * @param seen in a few words
+     */
+    record Said(UUID id, String complaint, @Nullable String seen, UUID outingId, UUID personId, String device) {}
+
+    /** A complaint in words; absent when there is none of this code. */
+    @Nullable
+    String title(String code);
+
+    /** Opens a fault, and holds the saw where the complaint says so. */
+    void take(Saw saw, Said said);
+}

@@ -1,0 +1,10 @@
+package yellowtally.server.usage;
+
+/** What was cut (handbook section 10: what weighs more). */
+public enum Wood {
+    SOFT,
+    HARD,
+    /** Sand or soil on it. */
+    DIRTY,
+    FROZEN
+}

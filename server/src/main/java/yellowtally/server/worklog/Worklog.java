@@ -1,0 +1,150 @@
+package yellowtally.server.worklog;
+
+import jakarta.persistence.EntityManager;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Step;
+import yellowtally.server.fleet.Bar;
+import yellowtally.server.fleet.Chain;
+import yellowtally.server.fleet.FittedSet;
+import yellowtally.server.fleet.Sprocket;
+import yellowtally.server.support.FleetRevision;
+
+/** Stores and finds records of bench work and holds. Runs within the caller's transaction. */
+@Service
+public class Worklog {
+
+    private static final String VALID = " and not exists (select 1 from WorkVoid v where v.recordId = r.id)";
+
+    private final EntityManager records;
+    private final FleetRevision revision;
+
+    Worklog(EntityManager records, FleetRevision revision) {
+        this.records = records;
+        this.revision = revision;
+    }
+
+    /** The parts that a record names. */
+    public static WorkRecord.Parts parts(FittedSet set) {
+        return new WorkRecord.Parts(
+                set.chain() == null ? null : set.chain().id(),
+                set.bar() == null ? null : set.bar().id(),
+                set.sprocket() == null ? null : set.sprocket().id(),
+                set.fitting() == null ? null : set.fitting().id());
+    }
+
+    /** Stores a record; one that failed holds its saw. */
+    public void add(WorkRecord record, Set<Finding> failed) {
+        records.persist(record);
+        revision.touches(record.sawId());
+        if (record.outcome() == WorkOutcome.FAIL) {
+            records.persist(SawHold.of(UUID.randomUUID(), record, failed));
+        }
+    }
+
+    /** Writes what is new now, so that other rooms can name it. */
+    public void flush() {
+        records.flush();
+    }
+
+    /** Holds a saw in a person's name. */
+    public void hold(SawHold hold) {
+        records.persist(hold);
+        revision.touches(hold.sawId());
+    }
+
+    /**
+     * Strikes a record out. Its hold goes with it, so only an officer strikes out a failure: callers that let others amend
+     * one pass the hold on first, see {@link #passHoldsOn}.
+     */
+    public void strike(WorkRecord record, String reason, Instant at, UUID personId) {
+        records.persist(new WorkVoid(record.id(), reason, at, personId));
+        revision.touches(record.sawId());
+        // The parts may hang on another saw by now, and take what is said of them along.
+        WorkRecord.Parts parts = record.parts();
+        touchesSawOf(Chain.class, parts.chainId(), Chain::sawId);
+        touchesSawOf(Bar.class, parts.barId(), Bar::sawId);
+        touchesSawOf(Sprocket.class, parts.sprocketId(), Sprocket::sawId);
+    }
+
+    /** The holds that a record made stand from now on for the record that takes its place. */
+    public void passHoldsOn(WorkRecord before, WorkRecord now) {
+        openHolds(before.sawId()).stream()
+                .filter(hold -> before.id().equals(hold.recordId()))
+                .forEach(hold -> records.persist(hold.passedOnTo(now)));
+    }
+
+    private <T> void touchesSawOf(Class<T> kind, @Nullable UUID id, Function<T, @Nullable UUID> sawOf) {
+        UUID saw = id == null ? null : sawOf.apply(records.find(kind, id));
+        if (saw != null) {
+            revision.touches(saw);
+        }
+    }
+
+    /** Releases a hold. */
+    public void release(SawHold hold, Instant at, UUID personId) {
+        records.persist(new SawHoldRelease(hold.id(), at, personId));
+        revision.touches(hold.sawId());
+    }
+
+    public Optional<WorkRecord> find(UUID id) {
+        return Optional.ofNullable(records.find(WorkRecord.class, id));
+    }
+
+    public boolean isStruck(UUID id) {
+        return records.find(WorkVoid.class, id) != null;
+    }
+
+    /** Records of a visit that count, in the order in which they were stored. */
+    public List<WorkRecord> ofVisit(UUID visitId) {
+        return records.createQuery(
+                        "select r from WorkRecord r where r.visitId = :visit" + VALID + " order by r.recordedAt, r.at",
+                        WorkRecord.class)
+                .setParameter("visit", visitId)
+                .getResultList();
+    }
+
+    /** The latest record of a step on a saw that counts. */
+    public @Nullable WorkRecord latest(UUID sawId, Step step) {
+        return records
+                .createQuery(
+                        "select r from WorkRecord r where r.sawId = :saw and r.step = :step" + VALID
+                                + " order by r.at desc, r.recordedAt desc",
+                        WorkRecord.class)
+                .setParameter("saw", sawId)
+                .setParameter("step", step)
+                .setMaxResults(1)
+                .getResultList()
+                .stream()
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** Holds of a saw that nobody has released and whose record still counts. */
+    public List<SawHold> openHolds(UUID sawId) {
+        return records.createQuery("""
+                        select h from SawHold h where h.sawId = :saw
+                        and not exists (select 1 from SawHoldRelease r where r.holdId = h.id)
+                        and not exists (select 1 from WorkVoid v where v.recordId = h.recordId)
+                        order by h.at""", SawHold.class)
+                .setParameter("saw", sawId)
+                .getResultList();
+    }
+
+    /** Which of these records are struck out, with the reason. */
+    public List<WorkVoid> struckOf(Collection<UUID> ids) {
+        return ids.isEmpty()
+                ? List.of()
+                : records.createQuery("select v from WorkVoid v where v.recordId in :ids", WorkVoid.class)
+                        .setParameter("ids", ids)
+                        .getResultList();
+    }
+}

@@ -1,0 +1,134 @@
+package yellowtally.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.UUID;
+import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Records made by the first release are still there, and mean the same, after the second migration. */
+class MigrationTest {
+
+    private static final UUID SAW = UUID.randomUUID();
+    private static final UUID CHAIN = UUID.randomUUID();
+    private static final UUID BAR = UUID.randomUUID();
+    private static final UUID SPROCKET = UUID.randomUUID();
+    private static final UUID FITTING = UUID.randomUUID();
+    private static final UUID PERSON = UUID.randomUUID();
+    private static final UUID CREW = UUID.randomUUID();
+    private static final UUID THROWN = UUID.randomUUID();
+    private static final UUID RIGHT = UUID.randomUUID();
+    private static final UUID HOT = UUID.randomUUID();
+    private static final UUID AMENDED = UUID.randomUUID();
+
+    private static void migrate(String url, String to) {
+        Flyway.configure().dataSource(url, "sa", "").target(to).load().migrate();
+    }
+
+    private static String one(Connection db, String query) throws SQLException {
+        try (Statement statement = db.createStatement();
+                ResultSet rows = statement.executeQuery(query)) {
+            return rows.next() ? String.valueOf(rows.getObject(1)) : "none";
+        }
+    }
+
+    private static void run(Connection db, String sql) throws SQLException {
+        try (Statement statement = db.createStatement()) {
+            statement.execute(sql);
+        }
+    }
+
+    private static void check(Connection db, UUID id, int hour, String outcome, boolean hot, UUID amends)
+            throws SQLException {
+        String at = "timestamp with time zone '2026-05-01 %02d:00:00+00'".formatted(hour);
+        run(
+                db,
+                "insert into tension_check (id, saw_id, chain_id, fitting_id, at, recorded_at, person_id, device, occasion, work,"
+                        + " outcome, provisional, turns, adjuster_lead_mm, bar_length_mm, tang_depth_mm, target_mm, amends_id,"
+                        + " amend_reason) values ('" + id + "', '" + SAW + "', '" + CHAIN + "', '" + FITTING + "', "
+                        + at
+                        + ", " + at + ", '" + PERSON + "', 'd', 'ROUTINE', 'FELLING', '" + outcome + "', " + hot
+                        + ", 0, 0.8, 400, 5.5, 5.5, " + (amends == null ? "null, null" : "'" + amends + "', 'Slip'")
+                        + ")");
+    }
+
+    private static void firstRelease(Connection db) throws SQLException {
+        run(db, "insert into person values ('" + PERSON + "', 'Ida Marsh', 'OFFICER')");
+        run(db, "insert into crew values ('" + CREW + "', 'Cutting gang')");
+        run(
+                db,
+                "insert into saw (id, version, tag, make, model, power, handle, in_service, oiler, brake_seat, adjuster,"
+                        + " adjuster_lead_mm, captive_nuts, spark_arrestor, usual_work) values ('" + SAW
+                        + "', 0, '06', 'Kestrup', 'K50', 'PETROL', 'REAR', date '2024-01-01', 'AUTOMATIC_FIXED', 'COVER',"
+                        + " 'SIDE', 0.8, true, true, 'FELLING')");
+        run(
+                db,
+                "insert into chain values ('" + CHAIN
+                        + "', 0, 'C', 'P_325', 'G_050', 68, 'STANDARD', 'SEMI_CHISEL', 30, 0," + " null, '" + SAW
+                        + "')");
+        run(db, "insert into bar values ('" + BAR + "', 0, 'B', 457, 'P_325', 'G_050', 68, 'SOLID', '" + SAW + "')");
+        run(db, "insert into sprocket values ('" + SPROCKET + "', 0, 'S', 'RIM', 7, 'P_325', '" + SAW + "')");
+        run(
+                db,
+                "insert into set_fitting values ('" + FITTING + "', '" + SAW + "', '" + CHAIN + "', '" + BAR + "', '"
+                        + SPROCKET + "', true, 12, null, timestamp with time zone '2026-04-01 08:00:00+00',"
+                        + " timestamp with time zone '2026-04-01 08:00:00+00', '" + PERSON + "', 'd')");
+        check(db, AMENDED, 6, "LOOSE", false, null);
+        check(db, RIGHT, 7, "RIGHT", false, AMENDED);
+        check(db, HOT, 8, "RIGHT", true, null);
+        check(db, THROWN, 9, "THROW_RISK", false, null);
+        run(
+                db,
+                "insert into hold values ('" + UUID.randomUUID() + "', '" + SAW + "', 'THROW_RISK', '" + THROWN
+                        + "', timestamp with time zone '2026-05-01 09:00:00+00', '" + PERSON + "')");
+        run(
+                db,
+                "insert into outing (id, version, saw_id, crew_id, chain_id, fitting_id, out_at, out_person_id, back_at,"
+                        + " back_person_id, tanks) values ('" + UUID.randomUUID() + "', 0, '" + SAW + "', '" + CREW
+                        + "', '"
+                        + CHAIN + "', '" + FITTING + "', timestamp with time zone '2026-05-02 07:00:00+00', '" + PERSON
+                        + "', timestamp with time zone '2026-05-02 15:00:00+00', '" + PERSON + "', 2.5)");
+        run(
+                db,
+                "insert into setting_change values ('" + UUID.randomUUID()
+                        + "', 'tension.coin-gap.coin', '2.0', 'Our coin',"
+                        + " timestamp with time zone '2026-05-01 09:00:00+00', '" + PERSON + "')");
+    }
+
+    @Test
+    void theRecordsOfTheFirstReleaseMeanTheSame(@TempDir Path folder) throws SQLException {
+        String url = "jdbc:h2:file:" + folder.resolve("old");
+        migrate(url, "1");
+        try (Connection db = DriverManager.getConnection(url, "sa", "")) {
+            firstRelease(db);
+        }
+        migrate(url, "2");
+        try (Connection db = DriverManager.getConnection(url, "sa", "")) {
+            String outcome = "select outcome from work_record where id = ";
+            assertThat(one(db, outcome + "'" + RIGHT + "'")).isEqualTo("FINE");
+            assertThat(one(db, outcome + "'" + HOT + "'"))
+                    .as("provisional is no pass")
+                    .isEqualTo("ATTEND");
+            assertThat(one(db, outcome + "'" + THROWN + "'")).isEqualTo("FAIL");
+            assertThat(one(db, "select bar_id from work_record where id = '" + RIGHT + "'"))
+                    .isEqualTo(BAR.toString());
+            assertThat(one(db, "select reason from work_void where record_id = '" + AMENDED + "'"))
+                    .isEqualTo("Slip");
+            assertThat(one(db, "select count(*) from work_void")).isEqualTo("1");
+            assertThat(one(db, "select record_id from saw_hold where saw_id = '" + SAW + "'"))
+                    .isEqualTo(THROWN.toString());
+            assertThat(one(db, "select count(*) from saw_hold_release")).isEqualTo("0");
+            assertThat(one(db, "select sprocket_id from outing")).isEqualTo(SPROCKET.toString());
+            assertThat(one(db, "select tanks from outing where works = '' and not rain"))
+                    .isEqualTo("2.5");
+            assertThat(one(db, "select scope from setting_change")).isEqualTo("FLEET");
+        }
+    }
+}
