@@ -10,6 +10,18 @@ const SawScreen = lazy(() => import('./screens/saw/SawScreen'));
 const NewSawScreen = lazy(() => import('./screens/saw-form/NewSawScreen'));
 const EditSawScreen = lazy(() => import('./screens/saw-form/EditSawScreen'));
 const TensionScreen = lazy(() => import('./screens/tension/TensionScreen'));
+const QuickRecord = lazy(() => import('./screens/saw/QuickRecord'));
+const BenchScreen = lazy(() => import('./screens/bench/BenchScreen'));
+const VisitScreen = lazy(() => import('./screens/bench/VisitScreen'));
+const CrewsScreen = lazy(() => import('./screens/crews/CrewsScreen'));
+const LogScreen = lazy(() => import('./screens/log/LogScreen'));
+const SharpenScreen = lazy(() => import('./screens/sharpen/SharpenScreen'));
+const PartScreen = lazy(() => import('./screens/parts/PartScreen'));
+const StoresScreen = lazy(() => import('./screens/stores/StoresScreen'));
+const FaultsScreen = lazy(() => import('./screens/faults/FaultsScreen'));
+const NewFault = lazy(() => import('./screens/faults/NewFault'));
+const FaultScreen = lazy(() => import('./screens/faults/FaultScreen'));
+const OilingScreen = lazy(() => import('./screens/oiling/OilingScreen'));
 const SettingsScreen = lazy(() => import('./screens/settings/SettingsScreen'));
 
 /** Which address shows which screen. */
@@ -24,6 +36,18 @@ export function App() {
           <Route path="/saws/:tag" element={<SawScreen />} />
           <Route path="/saws/:tag/edit" element={<EditSawScreen />} />
           <Route path="/saws/:tag/tension" element={<TensionScreen />} />
+          <Route path="/saws/:tag/record" element={<QuickRecord />} />
+          <Route path="/saws/:tag/sharpen" element={<SharpenScreen />} />
+          <Route path="/parts/:tag" element={<PartScreen />} />
+          <Route path="/saws/:tag/oiling" element={<OilingScreen />} />
+          <Route path="/faults" element={<FaultsScreen />} />
+          <Route path="/faults/new" element={<NewFault />} />
+          <Route path="/faults/:id" element={<FaultScreen />} />
+          <Route path="/stores" element={<StoresScreen />} />
+          <Route path="/bench" element={<BenchScreen />} />
+          <Route path="/bench/:visitId" element={<VisitScreen />} />
+          <Route path="/crews" element={<CrewsScreen />} />
+          <Route path="/log" element={<LogScreen />} />
           <Route path="/settings" element={<SettingsScreen />} />
           <Route path="*" element={<Quiet>{words.noScreen}</Quiet>} />
         </Routes>

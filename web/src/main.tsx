@@ -30,7 +30,9 @@ if (root) {
       <QueryClientProvider client={client}>
         <ThemeProvider theme={theme} defaultMode="system">
           <CssBaseline />
-          <BrowserRouter>
+          {/* At once, not as a transition: two filters set in quick succession would lose the first, and a key pressed
+              while the next screen loads would still go to the last one. */}
+          <BrowserRouter useTransitions={false}>
             <App />
           </BrowserRouter>
         </ThemeProvider>

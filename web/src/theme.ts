@@ -14,6 +14,7 @@ interface HouseColours {
   goodSoft: string;
   onGoodSoft: string;
   bench: string;
+  onBench: string;
   hairline: string;
   steel: string;
   metal: string;
@@ -46,6 +47,7 @@ const light: HouseColours = {
   goodSoft: '#5B8A6C',
   onGoodSoft: '#20261F',
   bench: '#3E6A8A',
+  onBench: '#FFFFFF',
   hairline: '#DAD7C8',
   steel: '#59635C',
   metal: '#E1DECF',
@@ -65,6 +67,7 @@ const dark: HouseColours = {
   goodSoft: '#5B8A6C',
   onGoodSoft: '#0F1410',
   bench: '#8DB8D8',
+  onBench: '#10202B',
   hairline: '#3B443D',
   steel: '#8B968E',
   metal: '#39423B',
@@ -101,6 +104,8 @@ export const theme = createTheme({
     },
   },
   shape: { borderRadius: 6 },
+  // Nothing fades in at a bench: what is there is there at once, and readable from its first moment.
+  transitions: { create: () => 'none' },
   typography: {
     fontFamily: '"Barlow", Arial, sans-serif',
     fontSize: 14,

@@ -64,20 +64,37 @@ export async function get<T>(path: string, signal?: AbortSignal): Promise<T> {
   return answer<T>(await ask(path, signal ? { signal } : undefined));
 }
 
+/** What the server did not answer, by where it went: it may have been stored all the same. */
+const unanswered = new Map<string, { content: string; body: unknown }>();
+
+/** A body without the ids of its write, to tell a second try from another write. */
+const contentOf = (body: unknown) =>
+  JSON.stringify(body, (key, value: unknown) => (key === 'id' ? undefined : value));
+
+/** Writes. What was not answered and is sent again goes out under the id of the first try, so that it is stored once. */
 export async function send<T>(
   method: 'POST' | 'PUT',
   path: string,
   body: unknown,
   signal?: AbortSignal,
 ): Promise<T> {
-  return answer<T>(
-    await ask(path, {
+  const content = contentOf(body);
+  const before = unanswered.get(path);
+  const going = before?.content === content ? before.body : body;
+  let response: Response;
+  try {
+    response = await ask(path, {
       method,
       headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify(body),
+      body: JSON.stringify(going),
       ...(signal ? { signal } : {}),
-    }),
-  );
+    });
+  } catch (e) {
+    if (e instanceof Problem) unanswered.set(path, { content, body: going });
+    throw e;
+  }
+  unanswered.delete(path);
+  return answer<T>(response);
 }
 
 /** Made here and not by the server, so that a write sent twice is stored once. */

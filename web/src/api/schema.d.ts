@@ -36,6 +36,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/caliper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/caliper/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reading"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/caliper/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["start_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/caliper/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/caliper/stream": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stream"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crews": {
         parameters: {
             query?: never;
@@ -46,6 +126,166 @@ export interface paths {
         get: operations["crews"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/cause": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cause"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/mechanic": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mechanic"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/stand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stand"];
         delete?: never;
         options?: never;
         head?: never;
@@ -68,6 +308,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/insights": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/knowledge/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["trial"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["log"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/oiling/grade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["grade"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/issue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["issue"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["open_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/return": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parts": {
         parameters: {
             query?: never;
@@ -77,7 +429,55 @@ export interface paths {
         };
         get: operations["parts"];
         put?: never;
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{tag}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["part"];
+        put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{tag}/price": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["price"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{tag}/retire": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["retire_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -100,6 +500,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/records/{recordId}/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["strike"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/saws": {
         parameters: {
             query?: never;
@@ -109,7 +525,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -132,6 +548,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/saws/{tag}/complaints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["complaints"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/faults": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofSaw"];
+        put?: never;
+        post: operations["open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/saws/{tag}/fittings": {
         parameters: {
             query?: never;
@@ -148,7 +596,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/saws/{tag}/issue": {
+    "/api/saws/{tag}/holds": {
         parameters: {
             query?: never;
             header?: never;
@@ -157,7 +605,71 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["issue"];
+        post: operations["hold"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/oiling": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["oiling"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/records": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["save_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/records/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/refuels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["refuel"];
         delete?: never;
         options?: never;
         head?: never;
@@ -196,16 +708,48 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/saws/{tag}/return": {
+    "/api/saws/{tag}/schedule": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["schedule"];
         put?: never;
-        post: operations["takeBack"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/sharpening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page"];
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/takeable/{step}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["takeable"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -219,7 +763,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page"];
+        get: operations["page_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -260,6 +804,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/saws/{tag}/visits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/wear": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["wear"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/settings": {
         parameters: {
             query?: never;
@@ -292,20 +868,317 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sharpenings/{sharpeningId}/cutters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sharpenings/{sharpeningId}/deal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["deal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sharpenings/{sharpeningId}/filed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["filed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sharpenings/{sharpeningId}/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["finish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sharpenings/{sharpeningId}/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leave"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/costs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["costs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/items": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["put"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/items/{itemId}/counted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["counted"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/items/{itemId}/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/items/{itemId}/received": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["received"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{visitId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["visit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{visitId}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["end"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{visitId}/skip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["skip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{visitId}/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{visitId}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Act: {
+            by: components["schemas"]["By"];
+        };
         /** @enum {string} */
         Adjuster: "FRONT" | "SIDE" | "TOOL_FREE";
         /** @enum {string} */
         Advice: "FINE" | "WATCH" | "RETIRE";
+        Answer: {
+            answer?: string;
+            by: components["schemas"]["By"];
+            check: string;
+            /** Format: int32 */
+            expects: number;
+        };
+        AnswerKey: {
+            code: string;
+            title: string;
+        };
+        BackLine: {
+            power: components["schemas"]["Power"];
+            use: components["schemas"]["Use"];
+        };
+        BackSaw: {
+            complaint?: string;
+            complaintCode?: string;
+            dustSeen: boolean;
+            groundStruck: boolean;
+            hold: boolean;
+            /** Format: double */
+            oilShare?: number;
+            rain: boolean;
+            tag: string;
+            /** Format: double */
+            tanks: number;
+            woods?: components["schemas"]["Wood"][];
+            works?: components["schemas"]["Work"][];
+        };
+        /** @enum {string} */
+        BalanceVerdict: "EVEN" | "CURVES" | "EQUALISE";
         Band: {
             /** Format: double */
             fromMm: number;
             outcome: components["schemas"]["TensionOutcome"];
             /** Format: double */
             toMm: number;
+        };
+        BarFlip: {
+            /** Format: int32 */
+            sharpenings: number;
+            turnNow: boolean;
+            turned: boolean;
         };
         BarInput: {
             create: boolean;
@@ -319,6 +1192,8 @@ export interface components {
         };
         BarView: {
             /** Format: int32 */
+            costCents?: number;
+            /** Format: int32 */
             driveLinks: number;
             gauge: components["schemas"]["Gauge"];
             /** Format: double */
@@ -326,22 +1201,107 @@ export interface components {
             nose: components["schemas"]["NoseKind"];
             onSaw?: string;
             pitch: components["schemas"]["Pitch"];
+            /** Format: date-time */
+            retiredAt?: string;
             tag: string;
         };
+        Begin: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            /** Format: uuid */
+            visitId?: string;
+        };
+        BenchMark: {
+            /** Format: int32 */
+            steps: number;
+            /** Format: int32 */
+            stepsDone: number;
+            /** Format: uuid */
+            visitId: string;
+        };
+        BenchView: {
+            answer: string;
+            /** Format: date-time */
+            at: string;
+            said: string;
+        };
+        /** @enum {string} */
+        BluedBy: "DULL" | "TIGHT" | "DRY";
         Board: {
             /** Format: date-time */
             at: string;
+            /** Format: double */
+            benchMinutes: number;
+            onCard: components["schemas"]["OnCard"][];
             rails: components["schemas"]["Rail"][];
             work: components["schemas"]["WorkRow"][];
         };
         /** @enum {string} */
         BrakeSeat: "COVER" | "BODY";
+        By: {
+            device: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+        };
         Calibrated: {
             method: components["schemas"]["TensionMethod"];
             /** Format: int32 */
             pairs: number;
             /** Format: double */
             share: number;
+        };
+        CaliperMessage: {
+            device: string;
+            /** Format: int64 */
+            seq: number;
+            unit: string;
+            /** Format: double */
+            value: number;
+        };
+        CaliperState: {
+            running: boolean;
+        };
+        Card: {
+            /** Format: int32 */
+            costCents?: number;
+            fits?: string;
+            /** Format: int32 */
+            leadDays?: number;
+            /** Format: double */
+            least: number;
+            name: string;
+            /** Format: double */
+            pack: number;
+        };
+        CardLine: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            note?: string;
+            outcome: components["schemas"]["WorkOutcome"];
+            /** Format: double */
+            presses?: number;
+            /** Format: double */
+            turns?: number;
+            /** Format: double */
+            turnsSum?: number;
+        };
+        CauseView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            code: string;
+            done: components["schemas"]["Step"][];
+            leak: boolean;
+            mechanic: boolean;
+            parts: components["schemas"]["StockKind"][];
+            proof: components["schemas"]["Step"];
+            steps: components["schemas"]["Step"][];
+            title: string;
         };
         ChainGrowth: {
             advice: components["schemas"]["Advice"];
@@ -367,6 +1327,7 @@ export interface components {
             /** Format: int32 */
             driveLinks?: number;
             gauge?: components["schemas"]["Gauge"];
+            newCutter?: string;
             pitch?: components["schemas"]["Pitch"];
             sequence?: components["schemas"]["CutterSequence"];
             tag: string;
@@ -375,7 +1336,11 @@ export interface components {
             topPlateAngle?: number;
         };
         ChainView: {
+            /** Format: int32 */
+            costCents?: number;
             cutterProfile: components["schemas"]["CutterProfile"];
+            /** Format: int32 */
+            cutters: number;
             /** Format: double */
             downTilt: number;
             /** Format: int32 */
@@ -383,8 +1348,12 @@ export interface components {
             gauge: components["schemas"]["Gauge"];
             /** Format: double */
             loopLengthMm: number;
+            /** Format: double */
+            newCutterMm?: number;
             onSaw?: string;
             pitch: components["schemas"]["Pitch"];
+            /** Format: date-time */
+            retiredAt?: string;
             sequence: components["schemas"]["CutterSequence"];
             tag: string;
             /** Format: double */
@@ -450,21 +1419,280 @@ export interface components {
             /** Format: double */
             targetMm: number;
         };
+        ComplaintChoice: {
+            code: string;
+            holds: boolean;
+            title: string;
+        };
+        /** @enum {string} */
+        Condition: "HARD" | "DIRTY" | "FROZEN" | "RAIN" | "LIMBING";
+        CostPage: {
+            loops: components["schemas"]["LoopCost"][];
+            saws: components["schemas"]["SawCost"][];
+        };
+        CostPerTank: {
+            /** Format: double */
+            cents: number;
+            estimated: boolean;
+        };
+        Counted: {
+            /** Format: double */
+            amount: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            reason: string;
+        };
         CrewView: {
             /** Format: uuid */
             id: string;
             name: string;
         };
         /** @enum {string} */
+        CutterDamage: "CHIPPED" | "BROKEN" | "CRACKED" | "MISSING";
+        CutterPlace: {
+            /** Format: double */
+            afterMm?: number;
+            /** Format: double */
+            beforeMm?: number;
+            damage?: components["schemas"]["CutterDamage"];
+            leftOut: boolean;
+            /** Format: int32 */
+            place: number;
+            side: components["schemas"]["Side"];
+            /** Format: int32 */
+            strokes?: number;
+        };
+        /** @enum {string} */
         CutterProfile: "FULL_CHISEL" | "SEMI_CHISEL" | "LOW_PROFILE";
+        CutterReadingInput: {
+            after: boolean;
+            damage?: components["schemas"]["CutterDamage"];
+            /** Format: uuid */
+            id: string;
+            length?: string;
+            /** Format: uuid */
+            personId: string;
+            /** Format: int32 */
+            place: number;
+        };
         /** @enum {string} */
         CutterSequence: "STANDARD" | "HALF_SKIP" | "SKIP";
+        CutterStrokes: {
+            leftOut: boolean;
+            /** Format: double */
+            mm: number;
+            /** Format: int32 */
+            place: number;
+            side: components["schemas"]["Side"];
+            /** Format: int32 */
+            strokes: number;
+        };
+        DayView: {
+            changed?: components["schemas"]["Changed"];
+            key: string;
+            standard: string;
+            value: string;
+            why: string;
+        };
+        Deal: {
+            /** Format: int32 */
+            baseStrokes?: number;
+            dull: boolean;
+            /** Format: uuid */
+            id: string;
+            leaveOut: number[];
+            /** Format: uuid */
+            personId: string;
+            way?: components["schemas"]["FilingWay"];
+        };
+        DueDate: {
+            /** Format: date */
+            early: string;
+            /** Format: date */
+            late: string;
+            /** Format: date */
+            likely: string;
+        };
+        /** @enum {string} */
+        DueEvent: "GROUND_STRUCK" | "DUST_SEEN" | "RAIN" | "COMPLAINT" | "SEASON_STARTS" | "NEW_SPROCKET" | "NEVER_DONE";
+        /** @enum {string} */
+        EdgeAdvice: "TOUCH_UP" | "EQUALISE" | "SCRAP" | "OUT_OF_USE";
+        EdgeLife: {
+            /** Format: double */
+            latestMm: number;
+            /** Format: double */
+            markMm: number;
+            newKnown: boolean;
+            /** Format: double */
+            newMm: number;
+            /** Format: double */
+            percentLeft: number;
+            sharpeningsLeft?: components["schemas"]["Range"];
+            tanksLeft?: components["schemas"]["Range"];
+        };
+        End: {
+            /** Format: uuid */
+            id: string;
+            leftOpenReason?: string;
+            /** Format: uuid */
+            personId: string;
+        };
+        Ended: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            decision: components["schemas"]["FitState"];
+            leftOpenReason?: string;
+        };
+        EvidenceView: {
+            said?: string;
+            signal?: components["schemas"]["Signal"];
+            /** Format: double */
+            times: number;
+        };
         /** @enum {string} */
         FairCondition: "NUTS_SLACK" | "BRAKE_OFF" | "NOSE_UP" | "COLD" | "OILED" | "PULLED_ROUND";
+        /** @enum {string} */
+        Family: "TENSION" | "EDGE" | "BAR" | "OILING" | "BRAKE" | "ENGINE";
+        /** @enum {string} */
+        FaultEventKind: "ANSWERED" | "TAKEN_BACK" | "CAUSE_FOUND" | "CAUSE_DROPPED" | "TO_MECHANIC" | "STOOD" | "LOOKED" | "CLOSED";
+        FaultLine: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            cause?: string;
+            complaint: string;
+            held: boolean;
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            nextLook?: string;
+            origin: components["schemas"]["FaultOrigin"];
+            seen?: string;
+            stage: components["schemas"]["FaultStage"];
+            steps: components["schemas"]["Step"][];
+            tag: string;
+        };
+        FaultLogLine: {
+            /** Format: uuid */
+            faultId: string;
+            happened?: components["schemas"]["FaultEventKind"];
+            wet?: components["schemas"]["Wet"];
+            what?: string;
+        };
+        /** @enum {string} */
+        FaultOrigin: "RETURN" | "VISIT" | "READING" | "RULE" | "PERSON";
+        FaultPage: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            cause?: components["schemas"]["CauseView"];
+            clashing: string[];
+            complaint: components["schemas"]["ComplaintChoice"];
+            happened: components["schemas"]["HappenedView"][];
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            minutes: number;
+            more: components["schemas"]["FinderCheck"][];
+            next?: components["schemas"]["FinderCheck"];
+            open: components["schemas"]["Stage"][];
+            origin: components["schemas"]["FaultOrigin"];
+            others: components["schemas"]["FinderCheck"][];
+            outcome: components["schemas"]["Outcome"];
+            path: components["schemas"]["MadeView"][];
+            power: components["schemas"]["Power"];
+            ranking: components["schemas"]["RankedView"][];
+            seen?: string;
+            stage: components["schemas"]["FaultStage"];
+            state: components["schemas"]["FitState"];
+            tag: string;
+            unproved: components["schemas"]["Step"][];
+            /** Format: uuid */
+            visitId?: string;
+            watch: components["schemas"]["WatchView"];
+        };
+        /** @enum {string} */
+        FaultStage: "FIND" | "WITH_MECHANIC" | "REPAIR" | "PROVE" | "STAND" | "CLOSES" | "CLOSED";
+        FaultsPage: {
+            closed: components["schemas"]["FaultLine"][];
+            knowledgeProblems: string[];
+            open: components["schemas"]["FaultLine"][];
+            repeats: components["schemas"]["RepeatView"][];
+        };
         FieldAnswer: {
             code: string;
             field: string;
             sentence: string;
+        };
+        /** @enum {string} */
+        FigureKind: "LENGTH" | "COUNT" | "DAYS" | "PERCENT" | "TURNS";
+        FileChoice: {
+            /** Format: double */
+            angleDegrees: number;
+            /** Format: double */
+            downTiltDegrees: number;
+            /** Format: double */
+            fileMm: number;
+        };
+        Filed: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            /** Format: int32 */
+            place: number;
+            /** Format: int32 */
+            strokes?: number;
+        };
+        FilingRate: {
+            /** Format: int32 */
+            filings: number;
+            /** Format: double */
+            mm: number;
+            range?: components["schemas"]["Range"];
+            source: components["schemas"]["RateSource"];
+        };
+        /** @enum {string} */
+        FilingSchool: "HAND_AND_MACHINE" | "HAND_ONLY" | "MACHINE_ONLY";
+        /** @enum {string} */
+        FilingWay: "SAME_ON_ALL" | "TO_ONE_LENGTH";
+        FinderCheck: {
+            answers: components["schemas"]["AnswerKey"][];
+            /** Format: double */
+            bits: number;
+            caution?: string;
+            code: string;
+            how: string;
+            /** Format: double */
+            minutes: number;
+            onRecord?: components["schemas"]["BenchView"];
+            /** Format: double */
+            openingMinutes: number;
+            part: components["schemas"]["PointsAt"];
+            stage: components["schemas"]["Stage"];
+            title: string;
+        };
+        /** @enum {string} */
+        Finding: "HAND_GUARD_BROKEN" | "CATCHER_BROKEN" | "CHAIN_DAMAGE_SEEN" | "FASTENER_LOOSE" | "LEAK_SEEN" | "COMPLAINT_CONFIRMED" | "CABLE_DAMAGED" | "BATTERY_DAMAGED" | "CONTACTS_DIRTY" | "SLOTS_PACKED" | "LEVER_DOES_NOT_SNAP" | "CHAIN_DRAWN_WITH_BRAKE_ON" | "CHAIN_DRAGS_WITH_BRAKE_OFF" | "GUARD_TABS_WORN" | "INERTIA_NOT_TRIPPED" | "OIL_OUTLET_PACKED" | "COVER_CRACKED" | "BAND_THIN" | "BAND_CRACKED" | "DRUM_GREASY" | "GROOVE_WATCH" | "GROOVE_WORN_OUT" | "GROOVE_WIDE" | "CHAIN_TIPS" | "BAR_BENT" | "OIL_HOLE_BLOCKED" | "BURR" | "BLUING" | "RAILS_UNEVEN" | "RAILS_SPENT" | "RAILS_SPLAYED" | "BLUED_BY_DULL_CHAIN" | "BLUED_BY_TIGHT_CHAIN" | "BLUED_BY_NO_OIL" | "RAILS_STILL_UNEVEN" | "NOSE_SEIZED" | "NOSE_PLAY" | "ROLLERS_MISSING" | "NOSE_CHIPPED" | "GREASE_HOLE_BLOCKED" | "CUTTER_CRACKED" | "CUTTER_MISSING" | "STRAP_CRACKED" | "RIVET_OPEN" | "DRIVE_LINK_BENT" | "HOOKS_ROUNDED" | "CUTTER_PAST_MARK" | "CUTTERS_STRUCK" | "CUTTERS_DULL" | "JOINTS_STIFF" | "SPROCKET_PLAN" | "SPROCKET_WORN_OUT" | "TEETH_BROKEN" | "CLIP_OR_WASHER_BAD" | "BEARING_ROUGH" | "CLUTCH_GREASY" | "FOUND_STILL_CUTTING" | "FOUND_DULL" | "FOUND_STRUCK" | "STROKES_UNEQUAL" | "SIDES_LEAD_IN_A_CURVE" | "SIDES_FAR_APART" | "SIDE_UNEVEN" | "SHARPENED_PAST_MARK" | "DAMAGE_PAST_MARK" | "GAUGES_HIGH" | "GAUGES_LOW" | "GAUGES_KICKBACK" | "SIDES_STILL_UNEVEN" | "FILED_PAST_MARK" | "BAR_TURNED_OVER" | "BAR_SAME_WAY_UP" | "NUT_OR_STUD_BAD" | "FILTER_WORN" | "PLUG_DARK_OILY" | "PLUG_WHITE" | "PLUG_WORN" | "SCREEN_BLOCKED" | "SCREEN_HOLED" | "SCREEN_MISSING" | "ROPE_FRAYED" | "FINS_PACKED" | "RECOIL_WEAK" | "CAP_SEAL_WORN" | "PICK_UP_CLOGGED" | "HOSE_LEAKS" | "CASE_CRACKED" | "MOUNT_TORN" | "MUFFLER_LOOSE" | "SPIKE_BOLTS_LOOSE" | "FUEL_OLD" | "OIL_NOT_FOR_BARS" | "CHAIN_NOT_STOPPED" | "CHAIN_STOPS_SLOWLY" | "CHAIN_CREEPS" | "THROTTLE_LOCK_FAILS" | "STOP_SWITCH_FAILS" | "OIL_FAINT" | "OIL_NONE" | "BULB_STAYS_FLAT";
+        FindingView: {
+            condemns?: components["schemas"]["Subject"];
+            finding: components["schemas"]["Finding"];
+            outcome: components["schemas"]["StepOutcome"];
+        };
+        Finish: {
+            allFiled: boolean;
+            device: string;
+            /** Format: uuid */
+            id: string;
+            note?: string;
+            /** Format: uuid */
+            personId: string;
+            takes?: components["schemas"]["StockTake"][];
+            /** Format: uuid */
+            visitId?: string;
         };
         FitAnswer: {
             fields: components["schemas"]["FieldAnswer"][];
@@ -476,6 +1704,22 @@ export interface components {
         };
         /** @enum {string} */
         FitState: "FIT" | "DUE" | "HELD";
+        FittedPart: {
+            cost?: components["schemas"]["CostPerTank"];
+            kind: components["schemas"]["Subject"];
+            /** Format: int32 */
+            loop?: number;
+            /** Format: int32 */
+            loops?: number;
+            sprocket?: string;
+            /** Format: int32 */
+            stays: number;
+            tag: string;
+            /** Format: double */
+            tanksAll: number;
+            /** Format: double */
+            tanksHere: number;
+        };
         FittingView: {
             /** Format: date-time */
             at: string;
@@ -489,8 +1733,20 @@ export interface components {
             soakHours?: number;
             sprocket?: string;
         };
+        Found: {
+            by: components["schemas"]["By"];
+            cause: string;
+            note?: string;
+        };
         /** @enum {string} */
         Gauge: "G_043" | "G_050" | "G_058" | "G_063";
+        /** @enum {string} */
+        GaugeSchool: "FIXED" | "PROGRESSIVE";
+        GradeView: {
+            grade: components["schemas"]["OilGrade"];
+            /** Format: double */
+            thinBelowCelsius: number;
+        };
         Growth: {
             now: components["schemas"]["ChainGrowth"];
             points: components["schemas"]["GrowthPoint"][];
@@ -517,6 +1773,32 @@ export interface components {
         };
         /** @enum {string} */
         Handle: "REAR" | "TOP";
+        HappenedView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            kind: components["schemas"]["FaultEventKind"];
+            note?: string;
+            wet?: components["schemas"]["Wet"];
+            what?: string;
+        };
+        Headline: {
+            finding?: components["schemas"]["Finding"];
+            step?: components["schemas"]["Step"];
+            task?: components["schemas"]["Task"];
+            what: components["schemas"]["What"];
+        };
+        Hints: {
+            bluing: components["schemas"]["BluedBy"][];
+            /** Format: double */
+            dressingMm: number;
+            edge?: components["schemas"]["EdgeLife"];
+            flip?: components["schemas"]["BarFlip"];
+            /** Format: double */
+            gaugeTargetMm?: number;
+            nose?: components["schemas"]["NoseGrease"];
+            pairing: components["schemas"]["PairingNote"][];
+        };
         HoldView: {
             /** Format: date-time */
             at: string;
@@ -528,29 +1810,192 @@ export interface components {
             ownMethod: boolean;
             usualWork: components["schemas"]["Work"];
         };
+        Insight: {
+            /** Format: double */
+            against?: number;
+            chain: string;
+            /** Format: double */
+            figure: number;
+            /** Format: date-time */
+            from?: string;
+            kind: components["schemas"]["InsightKind"];
+            /** Format: int32 */
+            of?: number;
+            saw: string;
+            side?: components["schemas"]["Side"];
+            /** Format: int32 */
+            times?: number;
+            /** Format: date-time */
+            to?: string;
+        };
+        /** @enum {string} */
+        InsightKind: "EATS_EDGES" | "COSTLY_OUTING" | "GROWS_FAST" | "SHORTER_SIDE";
         Issue: {
+            /** Format: date-time */
+            at?: string;
             /** Format: uuid */
             crewId: string;
             /** Format: uuid */
             id: string;
             /** Format: uuid */
             personId: string;
+            reason?: string;
+            saws: string[];
+        };
+        ItemInput: {
+            card: components["schemas"]["Card"];
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            itemId?: string;
+            kind: components["schemas"]["StockKind"];
+            /** Format: uuid */
+            personId: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        ItemView: {
+            card: components["schemas"]["Card"];
+            fits: string[];
+            /** Format: uuid */
+            id: string;
+            kind: components["schemas"]["StockKind"];
+            order?: components["schemas"]["OrderLine"];
+            /** Format: double */
+            perMonth?: number;
+            /** Format: double */
+            reserved: number;
+            reservedFor: string[];
+            runsOut?: components["schemas"]["RunsOut"];
+            /** Format: double */
+            shelf: number;
+            unit: components["schemas"]["StockUnit"];
+            /** Format: int32 */
+            version: number;
         };
         /** @enum {string} */
         Kind: "NONE" | "TURN_IN" | "TURN_OUT" | "READ_FAIRLY" | "READ_COLD" | "SLACKEN_BEFORE_COOLING" | "FIND_TIGHT_SPOT" | "MEASURE";
         /** @enum {string} */
+        LeakState: "NOT_STANDING" | "STANDS" | "LOOK_DUE" | "DRY_SO_FAR" | "LAST_LOOK_DUE" | "WET" | "DRY";
+        Leave: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            reason: string;
+        };
+        /** @enum {string} */
         LengthUnit: "MM" | "INCH";
+        LimitView: {
+            /** Format: double */
+            counted: number;
+            heavier: components["schemas"]["Condition"][];
+            key: string;
+            /** Format: double */
+            limit: number;
+            /** Format: double */
+            raw: number;
+            unit: components["schemas"]["UseUnit"];
+        };
         Limits: {
             /** Format: double */
             outings: number;
             /** Format: double */
             tanks: number;
         };
+        LogEntry: {
+            /** Format: date-time */
+            at: string;
+            back?: components["schemas"]["BackLine"];
+            by: string;
+            crew?: string;
+            decision?: components["schemas"]["FitState"];
+            fault?: components["schemas"]["FaultLogLine"];
+            /** Format: uuid */
+            id: string;
+            kind: components["schemas"]["LogKind"];
+            note?: string;
+            set?: components["schemas"]["SetLine"];
+            step?: components["schemas"]["StepLine"];
+            struck?: string;
+            tag: string;
+        };
+        /** @enum {string} */
+        LogKind: "STEP" | "OUT" | "BACK" | "FITTED" | "HELD" | "RELEASED" | "VISIT_ENDED" | "FAULT";
+        LogPage: {
+            entries: components["schemas"]["LogEntry"][];
+            /** Format: date-time */
+            next?: string;
+        };
+        Look: {
+            by: components["schemas"]["By"];
+            note?: string;
+            wet: components["schemas"]["Wet"];
+        };
+        Loop: {
+            /** Format: double */
+            growthPercent: number;
+            tag: string;
+            /** Format: double */
+            tanks: number;
+        };
+        LoopCost: {
+            chain: string;
+            cost?: components["schemas"]["CostPerTank"];
+            /** Format: int32 */
+            costCents: number;
+            saw?: string;
+            /** Format: double */
+            tanks: number;
+        };
+        LoopCutters: {
+            /** Format: double */
+            latestMm?: number;
+            /** Format: double */
+            markMm: number;
+            newKnown: boolean;
+            /** Format: double */
+            newMm: number;
+        };
+        MadeView: {
+            answer?: string;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            title: string;
+        };
         Mark: {
             estimated: boolean;
             method: components["schemas"]["TensionMethod"];
             /** Format: double */
             placeMm: number;
+        };
+        /** @enum {string} */
+        Measure: "BAND_THICKNESS" | "GROOVE_DEPTH" | "GROOVE_WIDTH" | "RAIL_DIFFERENCE" | "SHORTEST_CUTTER" | "SPROCKET_WEAR" | "STROKES_LEFT" | "STROKES_RIGHT" | "LEFT_SHORTEST" | "LEFT_LONGEST" | "RIGHT_SHORTEST" | "RIGHT_LONGEST" | "DAMAGE_DEPTH" | "GAUGE_SETTING" | "EQUALISED_LENGTH" | "GREASE_PUMPS" | "FUEL_AGE" | "OIL_LEFT" | "OILER_TURNS" | "BULB_PRESSES";
+        MeasureView: {
+            kind: components["schemas"]["FigureKind"];
+            measure: components["schemas"]["Measure"];
+            needed: boolean;
+        };
+        Mix: {
+            /** Format: double */
+            fuelMl: number;
+            /** Format: double */
+            oilMl: number;
+            /** Format: int32 */
+            ratio: number;
+        };
+        /** @enum {string} */
+        MoveCause: "USED" | "RECEIVED" | "COUNTED";
+        MoveView: {
+            /** Format: double */
+            amount: number;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            cause: components["schemas"]["MoveCause"];
+            reason?: string;
+            saw?: string;
         };
         /** @enum {string} */
         Movement: "ONE_FINGER" | "BY_HAND" | "WILL_NOT_MOVE";
@@ -582,7 +2027,19 @@ export interface components {
             /** Format: uuid */
             personId: string;
             readings: components["schemas"]["ReadingInput"][];
+            /** Format: uuid */
+            visitId?: string;
             work: components["schemas"]["Work"];
+        };
+        NewFault: {
+            complaint: string;
+            device: string;
+            /** Format: uuid */
+            id: string;
+            origin: components["schemas"]["FaultOrigin"];
+            /** Format: uuid */
+            personId: string;
+            seen?: string;
         };
         NewFitting: {
             device: string;
@@ -593,6 +2050,47 @@ export interface components {
             set: components["schemas"]["SetInput"];
             /** Format: int32 */
             version: number;
+        };
+        NewHold: {
+            /** Format: uuid */
+            id: string;
+            note: string;
+            /** Format: uuid */
+            personId: string;
+            step: components["schemas"]["Step"];
+        };
+        NewPart: {
+            newChain?: boolean;
+            retireReason?: string;
+            /** Format: double */
+            soakHours?: number;
+            tag: string;
+        };
+        NewRecord: {
+            /** Format: date-time */
+            at?: string;
+            device: string;
+            /** Format: uuid */
+            expects?: string;
+            /** Format: uuid */
+            id: string;
+            input: components["schemas"]["StepInput"];
+            note?: string;
+            part?: components["schemas"]["NewPart"];
+            /** Format: uuid */
+            personId: string;
+            step: components["schemas"]["Step"];
+            takes?: components["schemas"]["StockTake"][];
+            /** Format: uuid */
+            visitId?: string;
+        };
+        NewRefuel: {
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            oilShare?: number;
+            /** Format: uuid */
+            personId: string;
         };
         NewRelease: {
             /** Format: uuid */
@@ -610,6 +2108,13 @@ export interface components {
             set?: components["schemas"]["SetInput"];
             tag: string;
         };
+        NewStep: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            step: components["schemas"]["Step"];
+        };
         NewValue: {
             /** Format: uuid */
             id: string;
@@ -617,7 +2122,16 @@ export interface components {
             /** Format: uuid */
             personId: string;
             reason: string;
+            scope?: components["schemas"]["Scope"];
+            scopeSaw?: string;
             value?: string;
+        };
+        NewVisit: {
+            device: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
         };
         NextMove: {
             /** Format: double */
@@ -627,8 +2141,17 @@ export interface components {
             kind: components["schemas"]["Kind"];
             turn?: components["schemas"]["HandTurn"];
         };
+        NoseGrease: {
+            clearFirst: boolean;
+            /** Format: int32 */
+            missed: number;
+        };
         /** @enum {string} */
         NoseKind: "SEALED_SPROCKET" | "GREASABLE_SPROCKET" | "SOLID";
+        Noted: {
+            by: components["schemas"]["By"];
+            note?: string;
+        };
         NumberView: {
             changed?: components["schemas"]["Changed"];
             estimated: boolean;
@@ -646,11 +2169,137 @@ export interface components {
             why: string;
         };
         /** @enum {string} */
-        Oiler: "AUTOMATIC_FIXED" | "AUTOMATIC_ADJUSTABLE" | "HAND_BULB";
+        OilGrade: "THIN_WINTER" | "THIRTY";
+        OilRatio: {
+            /** Format: double */
+            ratio: number;
+            /** Format: double */
+            tanks: number;
+            trend: components["schemas"]["Trend"];
+            verdict: components["schemas"]["OilVerdict"];
+        };
+        /** @enum {string} */
+        OilVerdict: "NOT_OILING" | "LOW" | "RIGHT" | "HIGH";
+        /** @enum {string} */
+        OilerKind: "AUTOMATIC_FIXED" | "AUTOMATIC_ADJUSTABLE" | "HAND_BULB";
+        OilingPage: {
+            cards: components["schemas"]["CardLine"][];
+            ladder: components["schemas"]["Rung"][];
+            limits: components["schemas"]["RatioLimits"];
+            oiler: components["schemas"]["OilerKind"];
+            power: components["schemas"]["Power"];
+            ratio?: components["schemas"]["OilRatio"];
+            tag: string;
+            /** Format: double */
+            thinBelowCelsius: number;
+            uses: components["schemas"]["UsePoint"][];
+        };
+        OnCard: {
+            /** Format: uuid */
+            faultId: string;
+            /** Format: date-time */
+            nextLook?: string;
+            state: components["schemas"]["LeakState"];
+            tag: string;
+        };
+        OpenHold: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            byPerson: boolean;
+            cleared: boolean;
+            findings: components["schemas"]["Finding"][];
+            /** Format: uuid */
+            id: string;
+            note?: string;
+            step: components["schemas"]["Step"];
+        };
+        OpenOuting: {
+            /** Format: uuid */
+            crewId: string;
+            oilOfAll: boolean;
+            /** Format: double */
+            oilTanks?: number;
+            /** Format: date-time */
+            outAt: string;
+            /** Format: int64 */
+            refuels: number;
+            tag: string;
+        };
+        OpenSharpening: {
+            after?: components["schemas"]["SideBalance"];
+            /** Format: double */
+            afterSpreadMm?: number;
+            /** Format: int32 */
+            baseStrokes: number;
+            by: string;
+            dull: boolean;
+            /** Format: uuid */
+            id: string;
+            places: components["schemas"]["CutterPlace"][];
+            plan?: components["schemas"]["SharpeningPlan"];
+            /** Format: date-time */
+            startedAt: string;
+            way?: components["schemas"]["FilingWay"];
+        };
+        /** @enum {string} */
+        Order: "FINDER" | "AS_LISTED" | "BY_STAGE" | "BY_MINUTES";
+        OrderLine: {
+            /** Format: double */
+            quantity: number;
+            reasons: components["schemas"]["OrderReason"][];
+        };
+        /** @enum {string} */
+        OrderReason: "RESERVED_EXCEEDS_SHELF" | "BELOW_LEAST" | "RUNS_OUT_BEFORE_DELIVERY" | "PARTS_WEAR_OUT";
+        /** @enum {string} */
+        Outcome: "ASKS" | "CLEAR" | "UNCLEAR";
+        /** @enum {string} */
+        PairingNote: "NEW_LOOP_ON_WORN_SPROCKET" | "SPROCKET_NOT_MEASURED" | "WORN_LOOP_ON_NEW_SPROCKET" | "LOOPS_APART";
+        PartGroup: {
+            condemned: string[];
+            fits: string[];
+            kind: components["schemas"]["Subject"];
+            order?: components["schemas"]["OrderLine"];
+            reserved: string[];
+            shelf: string[];
+            spec: string;
+            wearing: components["schemas"]["Wearing"][];
+        };
+        PartPage: {
+            bar?: components["schemas"]["BarView"];
+            chain?: components["schemas"]["ChainView"];
+            condemned: boolean;
+            cost?: components["schemas"]["CostPerTank"];
+            /** Format: int32 */
+            costCents?: number;
+            edge?: components["schemas"]["EdgeLife"];
+            kind: components["schemas"]["Subject"];
+            /** Format: date-time */
+            retiredAt?: string;
+            retiredBy?: string;
+            retiredReason?: string;
+            sprocket?: components["schemas"]["SprocketView"];
+            stays: components["schemas"]["StayView"][];
+            tag: string;
+            /** Format: double */
+            tanks: number;
+            wear: components["schemas"]["WearView"][];
+        };
         Parts: {
             bars: components["schemas"]["BarView"][];
             chains: components["schemas"]["ChainView"][];
             sprockets: components["schemas"]["SprocketView"][];
+        };
+        PastSharpening: {
+            after?: components["schemas"]["SideBalance"];
+            /** Format: date-time */
+            at: string;
+            before?: components["schemas"]["SideBalance"];
+            by: string;
+            /** Format: int32 */
+            measured: number;
+            /** Format: int32 */
+            strokes: number;
         };
         PersonView: {
             /** Format: uuid */
@@ -660,15 +2309,26 @@ export interface components {
         };
         /** @enum {string} */
         Pitch: "P_1_4" | "P_3_8_LOW_PROFILE" | "P_325" | "P_3_8" | "P_404";
+        /** @enum {string} */
+        PlanReason: "SIDES_LEAD_IN_A_CURVE" | "SIDES_FAR_APART" | "SIDE_UNEVEN" | "PASSES_MARK" | "CUTTER_CONDEMNED" | "DAMAGED_LEFT_OUT" | "CHOSEN_LEFT_OUT";
+        PlannedStep: {
+            finding?: components["schemas"]["Finding"];
+            step: components["schemas"]["Step"];
+            task?: components["schemas"]["Task"];
+            why: components["schemas"]["Why"];
+        };
         Plate: {
             /** Format: double */
             barLengthMm?: number;
             handle: components["schemas"]["Handle"];
-            headline?: components["schemas"]["What"];
+            headline?: components["schemas"]["Headline"];
             power: components["schemas"]["Power"];
             state: components["schemas"]["FitState"];
             tag: string;
+            visit?: components["schemas"]["BenchMark"];
         };
+        /** @enum {string} */
+        PointsAt: "GUARD" | "BRAKE" | "COVER" | "BAR" | "NOSE" | "CHAIN" | "SPROCKET" | "TOP" | "MUFFLER" | "STARTER" | "TANKS" | "HANDLE" | "ALL";
         /** @enum {string} */
         Power: "PETROL" | "BATTERY" | "CORDED";
         PreviewAnswer: {
@@ -682,6 +2342,20 @@ export interface components {
             reading: components["schemas"]["ReadingInput"];
             work: components["schemas"]["Work"];
         };
+        Price: {
+            /** Format: int32 */
+            costCents?: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+        };
+        QuickStep: {
+            findings: components["schemas"]["FindingView"][];
+            kind: components["schemas"]["StepKind"];
+            measures: components["schemas"]["MeasureView"][];
+            step: components["schemas"]["Step"];
+        };
         Rail: {
             crew?: string;
             /** Format: uuid */
@@ -690,7 +2364,34 @@ export interface components {
             plates: components["schemas"]["Plate"][];
         };
         /** @enum {string} */
-        RailKind: "RACK" | "CREW" | "HELD";
+        RailKind: "RACK" | "CREW" | "BENCH" | "HELD";
+        Range: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            likely: number;
+            /** Format: double */
+            low: number;
+        };
+        RankedView: {
+            code: string;
+            evidence: components["schemas"]["EvidenceView"][];
+            /** Format: double */
+            share: number;
+            title: string;
+        };
+        /** @enum {string} */
+        RateSource: "CHAIN" | "PITCH" | "ESTIMATE";
+        RatioLimits: {
+            /** Format: double */
+            highOver: number;
+            /** Format: double */
+            leastTanks: number;
+            /** Format: double */
+            lowUnder: number;
+            /** Format: double */
+            noneUnder: number;
+        };
         ReadingInput: {
             met: components["schemas"]["FairCondition"][];
             method: components["schemas"]["TensionMethod"];
@@ -716,6 +2417,46 @@ export interface components {
         };
         /** @enum {string} */
         Reason: "GROWN_TO_WATCH" | "GROWN_TO_LIMIT" | "TRAVEL_NEARLY_USED";
+        Received: {
+            /** Format: double */
+            amount: number;
+            /** Format: uuid */
+            id: string;
+            note?: string;
+            /** Format: uuid */
+            personId: string;
+        };
+        RecordView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            figures: {
+                [key: string]: number;
+            };
+            findings: components["schemas"]["Finding"][];
+            /** Format: uuid */
+            id: string;
+            note?: string;
+            outcome: components["schemas"]["WorkOutcome"];
+        };
+        /** @enum {string} */
+        RepeatKind: "ON_ONE_SAW" | "ON_A_MODEL";
+        RepeatView: {
+            cause: string;
+            /** Format: int32 */
+            days: number;
+            kind: components["schemas"]["RepeatKind"];
+            /** Format: int32 */
+            times: number;
+            where: string;
+        };
+        Retire: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            reason: string;
+        };
         Retirement: {
             device: string;
             /** Format: uuid */
@@ -727,15 +2468,38 @@ export interface components {
             version: number;
         };
         Return: {
+            /** Format: date-time */
+            at?: string;
+            device?: string;
             /** Format: uuid */
             id: string;
             /** Format: uuid */
             personId: string;
+            reason?: string;
+            saws: components["schemas"]["BackSaw"][];
+        };
+        RideAlong: {
             /** Format: double */
-            tanks: number;
+            savedMinutes: number;
+            task: components["schemas"]["Task"];
         };
         /** @enum {string} */
         Role: "OFFICER" | "OPERATOR";
+        /** @enum {string} */
+        Rung: "TANK_AND_GRADE" | "ADJUSTER" | "BULB" | "OUTLET_RUNS" | "BAR_BLOCKED" | "OUTLET_PACKED" | "PICK_UP" | "HOSE" | "VENT_OR_VALVE" | "OIL_DRIVE" | "PUMP";
+        RunsOut: {
+            /** Format: date */
+            early: string;
+            /** Format: date */
+            late: string;
+            /** Format: date */
+            likely: string;
+        };
+        Said: {
+            code: string;
+            field: string;
+            sentence: string;
+        };
         SaidMisfit: {
             code: string;
             sentence: string;
@@ -751,6 +2515,14 @@ export interface components {
             outcome: components["schemas"]["TensionOutcome"];
             provisional: boolean;
             state: components["schemas"]["FitState"];
+        };
+        SawCost: {
+            cost?: components["schemas"]["CostPerTank"];
+            saw: string;
+            /** Format: double */
+            stockCents: number;
+            /** Format: double */
+            tanks: number;
         };
         SawDetails: {
             adjuster: components["schemas"]["Adjuster"];
@@ -774,7 +2546,7 @@ export interface components {
             model: string;
             /** Format: double */
             oilTankMl?: number;
-            oiler: components["schemas"]["Oiler"];
+            oiler: components["schemas"]["OilerKind"];
             plugCode?: string;
             power: components["schemas"]["Power"];
             sparkArrestor: boolean;
@@ -804,13 +2576,45 @@ export interface components {
             model: string;
             /** Format: double */
             oilTankMl?: number;
-            oiler: components["schemas"]["Oiler"];
+            oiler: components["schemas"]["OilerKind"];
             plugCode?: string;
             power: components["schemas"]["Power"];
             sparkArrestor: boolean;
             usualWork: components["schemas"]["Work"];
             /** Format: double */
             volts?: number;
+        };
+        SawLine: {
+            /** Format: double */
+            adjusterTravelLeftPercent?: number;
+            bar?: string;
+            /** Format: double */
+            barLengthMm?: number;
+            chain?: string;
+            /** Format: int32 */
+            driveLinks?: number;
+            make: string;
+            mix?: components["schemas"]["Mix"];
+            model: string;
+            profile: components["schemas"]["SawProfile"];
+            sprocket?: string;
+        };
+        SawProfile: {
+            brakeInCover: boolean;
+            cutters?: components["schemas"]["LoopCutters"];
+            /** Format: double */
+            dressingMm?: number;
+            fireSeason: boolean;
+            gauge?: components["schemas"]["Gauge"];
+            greaseNose: boolean;
+            nose?: components["schemas"]["NoseKind"];
+            oiler: components["schemas"]["OilerKind"];
+            pitch?: components["schemas"]["Pitch"];
+            power: components["schemas"]["Power"];
+            schools: components["schemas"]["Schools"];
+            sparkArrestor: boolean;
+            /** Format: double */
+            tangMm?: number;
         };
         SawView: {
             bar?: components["schemas"]["BarView"];
@@ -828,6 +2632,47 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        SawWearPage: {
+            /** Format: int32 */
+            barLoopsLeft?: number;
+            /** Format: double */
+            dressingMm: number;
+            /** Format: int32 */
+            dressingsLeft?: number;
+            /** Format: int32 */
+            dressingsMeasured: number;
+            edge?: components["schemas"]["EdgeLife"];
+            flip?: components["schemas"]["BarFlip"];
+            insights: components["schemas"]["Insight"][];
+            nextLoop?: components["schemas"]["Loop"];
+            pairing: components["schemas"]["PairingNote"][];
+            parts: components["schemas"]["FittedPart"][];
+            /** Format: int32 */
+            sprocketLoopsLeft?: number;
+            wear: components["schemas"]["WearView"][];
+        };
+        SchedulePage: {
+            holds: components["schemas"]["OpenHold"][];
+            /** Format: double */
+            minutes: number;
+            plan: components["schemas"]["PlannedStep"][];
+            power: components["schemas"]["Power"];
+            quick: components["schemas"]["QuickStep"][];
+            rideAlongs: components["schemas"]["RideAlong"][];
+            state: components["schemas"]["FitState"];
+            tag: string;
+            tasks: components["schemas"]["TaskView"][];
+            /** Format: uuid */
+            visitId?: string;
+            work: components["schemas"]["WaitingWork"][];
+        };
+        Schools: {
+            filing: components["schemas"]["FilingSchool"];
+            gauges: components["schemas"]["GaugeSchool"];
+            softWood: boolean;
+        };
+        /** @enum {string} */
+        Scope: "FLEET" | "MODEL" | "SAW";
         SetInput: {
             bar?: components["schemas"]["BarInput"];
             chain?: components["schemas"]["ChainInput"];
@@ -837,17 +2682,92 @@ export interface components {
             soakHours?: number;
             sprocket?: components["schemas"]["SprocketInput"];
         };
+        SetLine: {
+            bar?: string;
+            chain?: string;
+            newChain: boolean;
+            sprocket?: string;
+        };
         /** @enum {string} */
-        SettingUnit: "MM" | "DEGREES" | "FACTOR" | "PERCENT" | "MINUTES" | "HOURS" | "OUTINGS" | "TANKS" | "COUNT";
+        SettingUnit: "MM" | "DEGREES" | "FACTOR" | "PERCENT" | "MINUTES" | "HOURS" | "OUTINGS" | "TANKS" | "CHARGES" | "DAYS" | "SHARPENINGS" | "LOOPS" | "COUNT" | "CELSIUS";
         SettingsView: {
             choices: components["schemas"]["ChoiceView"][];
+            days: components["schemas"]["DayView"][];
             numbers: components["schemas"]["NumberView"][];
         };
+        SharpeningPage: {
+            chain: string;
+            /** Format: int32 */
+            cutters: number;
+            /** Format: int32 */
+            driveLinks: number;
+            file: components["schemas"]["FileChoice"];
+            known: components["schemas"]["LoopCutters"];
+            life?: components["schemas"]["EdgeLife"];
+            open?: components["schemas"]["OpenSharpening"];
+            past: components["schemas"]["PastSharpening"][];
+            pitch: components["schemas"]["Pitch"];
+            rate: components["schemas"]["FilingRate"];
+            sequence: components["schemas"]["CutterSequence"];
+            tag: string;
+        };
+        SharpeningPlan: {
+            advice: components["schemas"]["EdgeAdvice"];
+            balance: components["schemas"]["SideBalance"];
+            cutters: components["schemas"]["CutterStrokes"][];
+            /** Format: double */
+            endsAtMm: number;
+            outliers: number[];
+            reasons: components["schemas"]["PlanReason"][];
+            /** Format: int32 */
+            saved: number;
+            /** Format: double */
+            spreadLeftMm: number;
+            /** Format: double */
+            spreadRightMm: number;
+            /** Format: double */
+            targetMm: number;
+            way: components["schemas"]["FilingWay"];
+        };
+        ShelfPart: {
+            bar?: components["schemas"]["BarInput"];
+            chain?: components["schemas"]["ChainInput"];
+            /** Format: int32 */
+            costCents?: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            sprocket?: components["schemas"]["SprocketInput"];
+        };
+        /** @enum {string} */
+        Side: "LEFT" | "RIGHT";
+        SideBalance: {
+            /** Format: double */
+            differenceMm: number;
+            leadsTo?: components["schemas"]["Side"];
+            /** Format: double */
+            leftMm: number;
+            /** Format: double */
+            rightMm: number;
+            verdict: components["schemas"]["BalanceVerdict"];
+        };
+        /** @enum {string} */
+        Signal: "OIL_USE_LOW" | "OIL_USE_HIGH" | "LONG_SINCE_CLEAN" | "RAIN_OUTINGS" | "GROUND_STRUCK" | "CHAIN_GROWN" | "TAKES_UP_FAST" | "NEW_CHAIN" | "LOOSE_WHEN_READ" | "TIGHT_WHEN_READ" | "LEFT_CUTTERS_LONGER" | "RIGHT_CUTTERS_LONGER" | "CUTTERS_UNEVEN" | "SHARPEN_OVERDUE" | "GAUGES_OVERDUE" | "FRESH_SPROCKET" | "SPROCKET_WORN" | "GROOVE_WORN" | "RAILS_OVERDUE" | "FLIP_OVERDUE" | "NOSE_UNGREASED" | "BEARING_OVERDUE" | "FILTER_OVERDUE" | "PLUG_OVERDUE" | "ARRESTOR_OVERDUE" | "STARTER_OVERDUE" | "TANKS_OVERDUE" | "FUEL_OLD";
         SincePass: {
             /** Format: int32 */
             outings: number;
             /** Format: double */
             tanks: number;
+        };
+        Skip: {
+            device: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            reason?: string;
+            step: components["schemas"]["Step"];
         };
         /** @enum {string} */
         SoakVerdict: "GOOD" | "SHORT" | "TOO_SHORT";
@@ -862,15 +2782,130 @@ export interface components {
         /** @enum {string} */
         SprocketKind: "SPUR" | "RIM";
         SprocketView: {
+            /** Format: int32 */
+            costCents?: number;
             kind: components["schemas"]["SprocketKind"];
             onSaw?: string;
             pitch: components["schemas"]["Pitch"];
+            /** Format: date-time */
+            retiredAt?: string;
             tag: string;
             /** Format: int32 */
             teeth: number;
         };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout?: number;
+        };
+        /** @enum {string} */
+        Stage: "CLOSED" | "COVER_OFF" | "BAR_OFF" | "DRUM_OFF" | "TOP_COVER_OFF" | "SCREEN_OUT" | "STARTER_OFF" | "TANKS_DRAINED" | "RUNNING";
+        StandIn: {
+            after: boolean;
+            /** Format: int32 */
+            from: number;
+            /** Format: uuid */
+            sharpeningId: string;
+        };
         /** @enum {string} */
         State: "TOO_FEW_READINGS" | "STEADY" | "FASTER_THAN_ITS_PAST" | "FASTER_THAN_ITS_SISTERS";
+        StayView: {
+            /** Format: date-time */
+            from: string;
+            /** Format: int32 */
+            loop?: number;
+            /** Format: int32 */
+            loops?: number;
+            saw: string;
+            sprocket?: string;
+            /** Format: double */
+            tanks: number;
+            /** Format: date-time */
+            until?: string;
+        };
+        /** @enum {string} */
+        Step: "MAKE_SAFE" | "OUTSIDE_LOOK" | "ELECTRIC_LOOK" | "BRAKE_LEVER" | "INERTIA" | "CLEAN_COVER" | "BRAKE_BAND" | "GROOVE" | "RAILS" | "BLUING_CAUSE" | "DRESS_RAILS" | "NOSE" | "NOSE_GREASE" | "CHAIN_LOOK" | "SPROCKET" | "BEARING" | "REPLACE_SPROCKET" | "REPLACE_BAR" | "REPLACE_CHAIN" | "SHARPEN" | "DEPTH_GAUGES" | "EQUALISE" | "REFIT" | "TENSION" | "NUTS" | "AIR_FILTER" | "PLUG" | "ARRESTOR" | "STARTER" | "TANKS" | "STRIP_DOWN" | "FILL" | "BRAKE_RUNNING" | "CONTROLS" | "OIL_CARD";
+        StepAnswer: {
+            verdict?: components["schemas"]["StepVerdict"];
+            wrong: components["schemas"]["Said"][];
+        };
+        /** @enum {string} */
+        StepGroup: "MAKE_SAFE" | "COVER_OFF" | "BAR_OFF" | "EDGE" | "CLOSING" | "ENGINE" | "RUNNING";
+        StepInput: {
+            figures?: {
+                [key: string]: string;
+            };
+            findings?: components["schemas"]["Finding"][];
+            said: components["schemas"]["StepOutcome"];
+        };
+        /** @enum {string} */
+        StepKind: "CONFIRM" | "LOOK" | "FUNCTION_TEST" | "CLEAN" | "MEASURE" | "FILE" | "GREASE" | "TENSION" | "CARD" | "FILL" | "CAUSE" | "REPLACE";
+        StepLine: {
+            figures: {
+                [key: string]: number;
+            };
+            findings: components["schemas"]["Finding"][];
+            outcome: components["schemas"]["WorkOutcome"];
+            step: components["schemas"]["Step"];
+            tension?: components["schemas"]["TensionOutcome"];
+            /** Format: uuid */
+            visitId?: string;
+        };
+        /** @enum {string} */
+        StepOutcome: "FINE" | "ATTEND" | "FAIL";
+        StepQuestion: {
+            input: components["schemas"]["StepInput"];
+            noted: boolean;
+            step: components["schemas"]["Step"];
+        };
+        StepVerdict: {
+            /** Format: double */
+            clearanceMm?: number;
+            /** Format: int32 */
+            dressingsLeft?: number;
+            findings: components["schemas"]["Finding"][];
+            /** Format: double */
+            gaugeTargetMm?: number;
+            opens: components["schemas"]["Step"][];
+            outcome: components["schemas"]["StepOutcome"];
+            plan?: components["schemas"]["SharpeningPlan"];
+        };
+        StepView: {
+            finding?: components["schemas"]["Finding"];
+            findings: components["schemas"]["FindingView"][];
+            group: components["schemas"]["StepGroup"];
+            kind: components["schemas"]["StepKind"];
+            measures: components["schemas"]["MeasureView"][];
+            optional: boolean;
+            record?: components["schemas"]["RecordView"];
+            step: components["schemas"]["Step"];
+            task?: components["schemas"]["Task"];
+            why: components["schemas"]["Why"];
+        };
+        /** @enum {string} */
+        StockKind: "PLUG" | "AIR_FILTER" | "FILE" | "NEEDLE_BEARING" | "BAR_OIL" | "TWO_STROKE_OIL" | "GREASE" | "BAR_GUARD" | "ARRESTOR_SCREEN" | "PICK_UP_FILTER";
+        StockTake: {
+            /** Format: double */
+            amount: number;
+            /** Format: uuid */
+            itemId: string;
+        };
+        /** @enum {string} */
+        StockUnit: "PIECE" | "LITRE" | "SHOT";
+        StoresPage: {
+            items: components["schemas"]["ItemView"][];
+            parts: components["schemas"]["PartGroup"][];
+        };
+        Strike: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            reason: string;
+        };
+        /** @enum {string} */
+        Subject: "SAW" | "CHAIN" | "BAR" | "SPROCKET";
+        /** @enum {string} */
+        Suspect: "CAP_SEAL" | "HOSE" | "PUMP_SEAL" | "TANK";
         TakeUp: {
             /** Format: double */
             pastMmPerTank?: number;
@@ -880,15 +2915,42 @@ export interface components {
             sistersMmPerTank?: number;
             state: components["schemas"]["State"];
         };
+        Takeable: {
+            /** Format: uuid */
+            id: string;
+            kind: components["schemas"]["StockKind"];
+            name: string;
+            /** Format: double */
+            shelf: number;
+            unit: components["schemas"]["StockUnit"];
+        };
         Tally: {
             /** Format: double */
-            limitOutings: number;
+            counted: number;
+            family: components["schemas"]["Family"];
             /** Format: double */
-            limitTanks: number;
-            /** Format: int32 */
-            outings: number;
+            limit: number;
             /** Format: double */
-            tanks: number;
+            raw: number;
+            task: components["schemas"]["Task"];
+            unit: components["schemas"]["UseUnit"];
+        };
+        /** @enum {string} */
+        Task: "TENSION" | "BRAKE" | "OUTSIDE_LOOK" | "OIL_CARD" | "FULL_CLEAN" | "SHARPEN" | "DEPTH_GAUGES" | "EQUALISE" | "GROOVE_FLIP" | "DRESS_RAILS" | "NOSE_GREASE" | "SPROCKET" | "BEARING" | "AIR_FILTER" | "PLUG" | "ARRESTOR" | "STARTER" | "TANKS" | "STRIP_DOWN";
+        TaskView: {
+            due: boolean;
+            events: components["schemas"]["DueEvent"][];
+            expected?: components["schemas"]["DueDate"];
+            family: components["schemas"]["Family"];
+            /** Format: double */
+            fraction: number;
+            /** Format: date-time */
+            lastDone?: string;
+            limits: components["schemas"]["LimitView"][];
+            /** Format: double */
+            minutes: number;
+            stage: components["schemas"]["Stage"];
+            task: components["schemas"]["Task"];
         };
         TensionFigures: {
             /** Format: double */
@@ -934,25 +2996,148 @@ export interface components {
         };
         /** @enum {string} */
         TipsPosition: "INSIDE" | "LEVEL" | "CLEAR";
-        WaitingWork: {
+        /** @enum {string} */
+        Trend: "FALLING" | "STEADY" | "RISING" | "UNKNOWN";
+        TrialLine: {
             /** Format: double */
-            figure: number;
+            found: number;
             /** Format: double */
-            minutes: number;
-            state: components["schemas"]["FitState"];
-            what: components["schemas"]["What"];
+            meanMinutes: number;
+            order: components["schemas"]["Order"];
+            /** Format: double */
+            wrong: number;
+        };
+        Undo: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+        };
+        Use: {
+            complaint?: string;
+            dustSeen: boolean;
+            groundStruck: boolean;
+            /** Format: double */
+            oilShare?: number;
+            rain: boolean;
+            /** Format: double */
+            tanks: number;
+            woods: components["schemas"]["Wood"][];
+            works: components["schemas"]["Work"][];
+        };
+        UsePoint: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            oilTanks: number;
+            /** Format: double */
+            ratio: number;
+            /** Format: double */
+            tanks: number;
+            verdict: components["schemas"]["OilVerdict"];
         };
         /** @enum {string} */
-        What: "NO_SET_FITTED" | "THROW_RISK" | "RELEASE_WAITS" | "NOT_READ_SINCE_APART" | "TOO_TIGHT" | "LOOSE" | "TIGHT_SPOT" | "READING_NOT_FAIR" | "READ_HOT" | "GROWN_TO_LIMIT" | "TRAVEL_NEARLY_USED" | "RECHECK_ONE_MINUTE" | "RECHECK_LIGHT_CUTTING" | "RECHECK_FIRST_TANK" | "CHECK_DUE" | "TAKES_UP_FAST" | "GROWN_TO_WATCH" | "FIRST_CUTS_WAIT" | "RECHECK_AFTER_FIRST_TANK_WAITS";
+        UseUnit: "TANKS" | "OUTINGS" | "DAYS" | "DAYS_IN_USE" | "FIRE_SEASON_DAYS" | "SHARPENINGS" | "LOOPS";
+        VisitPage: {
+            complaint?: string;
+            ended?: components["schemas"]["Ended"];
+            hints: components["schemas"]["Hints"];
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            minutesDone: number;
+            others: string[];
+            rideAlongs: components["schemas"]["RideAlong"][];
+            saw: components["schemas"]["SawLine"];
+            /** Format: date-time */
+            startedAt: string;
+            startedBy: string;
+            state: components["schemas"]["FitState"];
+            steps: components["schemas"]["StepView"][];
+            tag: string;
+            work: components["schemas"]["WaitingWork"][];
+        };
+        WaitingWork: {
+            about?: string;
+            events: components["schemas"]["DueEvent"][];
+            expected?: components["schemas"]["DueDate"];
+            /** Format: double */
+            figure: number;
+            finding?: components["schemas"]["Finding"];
+            state: components["schemas"]["FitState"];
+            step?: components["schemas"]["Step"];
+            task?: components["schemas"]["Task"];
+            what: components["schemas"]["What"];
+        };
+        WatchView: {
+            /** Format: date-time */
+            dryAt?: string;
+            /** Format: date-time */
+            lookAt?: string;
+            state: components["schemas"]["LeakState"];
+            /** Format: date-time */
+            stoodAt?: string;
+            suspects: components["schemas"]["Suspect"][];
+            wet?: components["schemas"]["Wet"];
+        };
+        /** @enum {string} */
+        WearKind: "GROWTH" | "CUTTER" | "GROOVE" | "SPROCKET";
+        WearPoint: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            mm: number;
+            /** Format: double */
+            use: number;
+        };
+        WearView: {
+            date?: components["schemas"]["DueDate"];
+            kind: components["schemas"]["WearKind"];
+            /** Format: double */
+            limitMm: number;
+            /** Format: double */
+            perTankMm?: number;
+            points: components["schemas"]["WearPoint"][];
+            /** Format: int32 */
+            readings?: number;
+            /** Format: double */
+            tanksEarly?: number;
+            /** Format: double */
+            tanksLate?: number;
+            /** Format: double */
+            tanksLikely?: number;
+            /** Format: double */
+            usedTanks: number;
+        };
+        Wearing: {
+            date: components["schemas"]["DueDate"];
+            kind: components["schemas"]["WearKind"];
+            part: string;
+            saw: string;
+        };
+        /** @enum {string} */
+        Wet: "DRY" | "CAP" | "BAR_SIDE" | "BELOW";
+        /** @enum {string} */
+        What: "NO_SET_FITTED" | "THROW_RISK" | "FINDING_HOLDS" | "STEP_FAILED" | "PERSON_HOLDS" | "BRAKE_NEVER_TESTED" | "BRAKE_OVERDUE" | "NOT_OILING" | "NOT_READ_SINCE_APART" | "RELEASE_WAITS" | "TOO_TIGHT" | "LOOSE" | "TIGHT_SPOT" | "READING_NOT_FAIR" | "READ_HOT" | "OIL_USE_LOW" | "OIL_USE_HIGH" | "FAULT_FIND" | "FAULT_REPAIR" | "FAULT_PROOF" | "FINDING_WAITS" | "STEP_ATTENDS" | "GROWN_TO_LIMIT" | "TRAVEL_NEARLY_USED" | "RECHECK_ONE_MINUTE" | "RECHECK_LIGHT_CUTTING" | "RECHECK_FIRST_TANK" | "TASK_DUE" | "CHECK_DUE" | "FAULT_CLOSES" | "FAULT_STANDS" | "FAULT_MECHANIC" | "TAKES_UP_FAST" | "GROWN_TO_WATCH" | "FIRST_CUTS_WAIT" | "RECHECK_AFTER_FIRST_TANK_WAITS" | "TASK_SOON";
+        /** @enum {string} */
+        Why: "ALWAYS" | "HOLD" | "FINDING" | "FOLLOWS" | "DUE" | "BY_HAND" | "COMES_WITH" | "COMPANY" | "CLOSES" | "RIDES_ALONG";
+        /** @enum {string} */
+        Wood: "SOFT" | "HARD" | "DIRTY" | "FROZEN";
         /** @enum {string} */
         Work: "FELLING" | "LIMBING" | "BRUSH" | "BUCKING";
+        /** @enum {string} */
+        WorkOutcome: "FINE" | "ATTEND" | "FAIL" | "SKIPPED";
         WorkRow: {
             crew?: string;
             /** Format: double */
             minutes: number;
+            rideAlongs: components["schemas"]["RideAlong"][];
             state: components["schemas"]["FitState"];
             tag: string;
-            tension: components["schemas"]["Tally"];
+            tallies: components["schemas"]["Tally"][];
+            visit?: components["schemas"]["BenchMark"];
             work: components["schemas"]["WaitingWork"][];
         };
     };
@@ -1008,6 +3193,112 @@ export interface operations {
             };
         };
     };
+    state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CaliperState"];
+                };
+            };
+        };
+    };
+    reading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CaliperMessage"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    start_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StandIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CaliperState"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CaliperState"];
+                };
+            };
+        };
+    };
+    stream: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
     crews: {
         parameters: {
             query?: never;
@@ -1025,6 +3316,240 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["CrewView"][];
                 };
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FaultsPage"];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FaultPage"];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Answer"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Act"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    cause: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Found"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    close: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Noted"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Act"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Look"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    mechanic: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Noted"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    stand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Noted"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -1052,6 +3577,161 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Insight"][];
+                };
+            };
+        };
+    };
+    trial: {
+        parameters: {
+            query?: {
+                faults?: number;
+                off?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrialLine"][];
+                };
+            };
+        };
+    };
+    log: {
+        parameters: {
+            query?: {
+                saw?: string;
+                person?: string;
+                kinds?: components["schemas"]["LogKind"][];
+                from?: string;
+                before?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LogPage"];
+                };
+            };
+        };
+    };
+    grade: {
+        parameters: {
+            query: {
+                celsius: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["GradeView"];
+                };
+            };
+        };
+    };
+    issue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Issue"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    open_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OpenOuting"][];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Return"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     parts: {
         parameters: {
             query?: never;
@@ -1069,6 +3749,98 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["Parts"];
                 };
+            };
+        };
+    };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShelfPart"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    part: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PartPage"];
+                };
+            };
+        };
+    };
+    price: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Price"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    retire_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Retire"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -1092,7 +3864,31 @@ export interface operations {
             };
         };
     };
-    add: {
+    strike: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recordId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Strike"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1164,6 +3960,74 @@ export interface operations {
             };
         };
     };
+    complaints: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ComplaintChoice"][];
+                };
+            };
+        };
+    };
+    ofSaw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FaultLine"][];
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewFault"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     fit: {
         parameters: {
             query?: never;
@@ -1190,7 +4054,7 @@ export interface operations {
             };
         };
     };
-    issue: {
+    hold: {
         parameters: {
             query?: never;
             header?: never;
@@ -1201,7 +4065,105 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Issue"];
+                "application/json": components["schemas"]["NewHold"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    oiling: {
+        parameters: {
+            query?: {
+                oilAtOutlet?: boolean;
+            };
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OilingPage"];
+                };
+            };
+        };
+    };
+    save_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRecord"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    preview_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StepAnswer"];
+                };
+            };
+        };
+    };
+    refuel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRefuel"];
             };
         };
         responses: {
@@ -1229,14 +4191,12 @@ export interface operations {
             };
         };
         responses: {
-            /** @description OK */
-            200: {
+            /** @description No Content */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "*/*": components["schemas"]["TensionPage"];
-                };
+                content?: never;
             };
         };
     };
@@ -1266,7 +4226,51 @@ export interface operations {
             };
         };
     };
-    takeBack: {
+    schedule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SchedulePage"];
+                };
+            };
+        };
+    };
+    page: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SharpeningPage"];
+                };
+            };
+        };
+    };
+    begin: {
         parameters: {
             query?: never;
             header?: never;
@@ -1277,7 +4281,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Return"];
+                "application/json": components["schemas"]["Begin"];
             };
         };
         responses: {
@@ -1290,7 +4294,30 @@ export interface operations {
             };
         };
     };
-    page: {
+    takeable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+                step: components["schemas"]["Step"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Takeable"][];
+                };
+            };
+        };
+    };
+    page_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1364,9 +4391,60 @@ export interface operations {
             };
         };
     };
-    settings: {
+    start: {
         parameters: {
             query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewVisit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VisitPage"];
+                };
+            };
+        };
+    };
+    wear: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SawWearPage"];
+                };
+            };
+        };
+    };
+    settings: {
+        parameters: {
+            query?: {
+                scope?: components["schemas"]["Scope"];
+                saw?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -1404,6 +4482,387 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SettingsView"];
+                };
+            };
+        };
+    };
+    measure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sharpeningId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutterReadingInput"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    deal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sharpeningId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Deal"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    filed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sharpeningId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Filed"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    finish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sharpeningId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Finish"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sharpeningId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Leave"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    page_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StoresPage"];
+                };
+            };
+        };
+    };
+    costs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CostPage"];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ItemInput"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    counted: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Counted"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    history: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MoveView"][];
+                };
+            };
+        };
+    };
+    received: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Received"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    visit: {
+        parameters: {
+            query?: {
+                person?: string;
+                device?: string;
+            };
+            header?: never;
+            path: {
+                visitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VisitPage"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                visitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["End"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VisitPage"];
+                };
+            };
+        };
+    };
+    skip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                visitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Skip"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VisitPage"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                visitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewStep"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VisitPage"];
+                };
+            };
+        };
+    };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                visitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Undo"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VisitPage"];
                 };
             };
         };

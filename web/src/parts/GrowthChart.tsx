@@ -2,8 +2,9 @@ import Box from '@mui/material/Box';
 import { useTheme } from '@mui/material/styles';
 import type { Schemas } from '../api/client';
 import { dayOf, length } from '../words/format';
+import { ChartSvg } from './ChartSvg';
 
-const W = 620;
+const MOST = 620;
 const H = 210;
 const L = 72;
 const R = 16;
@@ -12,18 +13,40 @@ const B = 30;
 
 /** Growth of the loop over time, with the lines at which it is watched and retired. */
 export function GrowthChart({ growth, unit }: { growth: Schemas['Growth']; unit: Schemas['LengthUnit'] }) {
+  const last = growth.points[growth.points.length - 1];
+  if (!last) {
+    return <Box sx={{ color: 'text.secondary' }}>No reading of this chain yet.</Box>;
+  }
+  return (
+    <ChartSvg
+      label={`Growth of the chain by turns taken up: ${length(last.growthMm, unit)} now, watched from ${length(growth.watchMm, unit)}, retired at ${length(growth.retireMm, unit)}`}
+      most={MOST}
+      height={H}
+    >
+      {(width) => <Readings growth={growth} last={last} unit={unit} width={width} />}
+    </ChartSvg>
+  );
+}
+
+function Readings({
+  growth,
+  last,
+  unit,
+  width,
+}: {
+  growth: Schemas['Growth'];
+  last: Schemas['Growth']['points'][number];
+  unit: Schemas['LengthUnit'];
+  width: number;
+}) {
   const palette = useTheme().vars.palette;
   const { house } = palette;
   const points = growth.points;
-  const first = points[0];
-  const last = points[points.length - 1];
-  if (!first || !last) {
-    return <Box sx={{ color: 'text.secondary' }}>No reading of this chain yet.</Box>;
-  }
+  const first = points[0] ?? last;
   const start = Date.parse(first.at);
   const span = Math.max(1, Date.parse(last.at) - start);
   const most = Math.max(growth.retireMm * 1.12, last.growthMm * 1.05);
-  const x = (at: string) => L + ((Date.parse(at) - start) / span) * (W - L - R);
+  const x = (at: string) => L + ((Date.parse(at) - start) / span) * (width - L - R);
   const y = (mm: number) => H - B - (mm / most) * (H - T - B);
   const path = points
     .map((p, i) => `${i === 0 ? 'M' : 'L'}${x(p.at).toFixed(1)} ${y(p.growthMm).toFixed(1)}`)
@@ -32,7 +55,7 @@ export function GrowthChart({ growth, unit }: { growth: Schemas['Growth']; unit:
     <g>
       <line
         x1={L}
-        x2={W - R}
+        x2={width - R}
         y1={y(mm)}
         y2={y(mm)}
         stroke={colour}
@@ -45,14 +68,8 @@ export function GrowthChart({ growth, unit }: { growth: Schemas['Growth']; unit:
     </g>
   );
   return (
-    <Box
-      component="svg"
-      role="img"
-      aria-label={`Growth of the chain by turns taken up: ${length(last.growthMm, unit)} now, watched from ${length(growth.watchMm, unit)}, retired at ${length(growth.retireMm, unit)}`}
-      viewBox={`0 0 ${W} ${H}`}
-      sx={{ width: '100%', maxWidth: W, display: 'block', fontFamily: 'inherit' }}
-    >
-      <line x1={L} x2={W - R} y1={y(0)} y2={y(0)} stroke={house.steel} />
+    <>
+      <line x1={L} x2={width - R} y1={y(0)} y2={y(0)} stroke={house.steel} />
       <line x1={L} x2={L} y1={T} y2={y(0)} stroke={house.steel} />
       {line(growth.watchMm, `watch ${length(growth.watchMm, unit)} (est.)`, palette.text.secondary, '2 5')}
       {line(growth.retireMm, `retire ${length(growth.retireMm, unit)} (est.)`, house.rust, '9 4')}
@@ -84,9 +101,9 @@ export function GrowthChart({ growth, unit }: { growth: Schemas['Growth']; unit:
       <text x={L} y={H - 9} fontSize="13" fill={palette.text.secondary}>
         {dayOf(first.at)}
       </text>
-      <text x={W - R} y={H - 9} textAnchor="end" fontSize="13" fill={palette.text.secondary}>
+      <text x={width - R} y={H - 9} textAnchor="end" fontSize="13" fill={palette.text.secondary}>
         {dayOf(last.at)}
       </text>
-    </Box>
+    </>
   );
 }

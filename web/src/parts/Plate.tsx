@@ -16,14 +16,18 @@ export function plateSize(plate: Pick<Schemas['Plate'], 'barLengthMm' | 'handle'
 /** A saw's plate on its hook: number, size, and the state in a word, a shape and a tone. */
 export function Plate({ plate }: { plate: Schemas['Plate'] }) {
   const held = plate.state === 'HELD';
-  const foot = held ? holdWord(plate.headline) : words.state[plate.state];
+  const foot = plate.visit
+    ? `Step ${plate.visit.stepsDone}/${plate.visit.steps}`
+    : held
+      ? holdWord(plate.headline)
+      : words.state[plate.state];
   return (
     <Box component="li" sx={{ listStyle: 'none', pt: '7px', position: 'relative' }}>
       <Hook />
       <Box
         component={Link}
-        to={`/saws/${plate.tag}`}
-        aria-label={`Saw ${plate.tag}, ${plateSize(plate)}, ${words.state[plate.state]}${held ? `: ${foot}` : ''}`}
+        to={plate.visit ? `/bench/${plate.visit.visitId}` : `/saws/${plate.tag}`}
+        aria-label={`Saw ${plate.tag}, ${plateSize(plate)}, ${words.state[plate.state]}${held || plate.visit ? `: ${foot}` : ''}`}
         sx={(t) => ({
           display: 'flex',
           flexDirection: 'column',
@@ -46,7 +50,9 @@ export function Plate({ plate }: { plate: Schemas['Plate'] }) {
         <Box sx={{ fontSize: 12, fontWeight: 600, lineHeight: '14px', whiteSpace: 'nowrap' }}>
           {plateSize(plate)}
         </Box>
-        <Foot state={plate.state}>{foot}</Foot>
+        <Foot state={plate.state} bench={plate.visit !== undefined}>
+          {foot}
+        </Foot>
       </Box>
     </Box>
   );
@@ -92,7 +98,15 @@ function Hole() {
   );
 }
 
-function Foot({ state, children }: { state: Schemas['FitState']; children: ReactNode }) {
+function Foot({
+  state,
+  bench,
+  children,
+}: {
+  state: Schemas['FitState'];
+  bench: boolean;
+  children: ReactNode;
+}) {
   return (
     <Box
       sx={(t) => ({
@@ -107,6 +121,7 @@ function Foot({ state, children }: { state: Schemas['FitState']; children: React
           background: t.vars.palette.house.rust,
           color: t.vars.palette.house.onRust,
         }),
+        ...(bench && { background: t.vars.palette.house.bench, color: t.vars.palette.house.onBench }),
       })}
     >
       {children}

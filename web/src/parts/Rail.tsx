@@ -10,14 +10,17 @@ export function Rail({ title, note, plates }: { title: string; note: string; pla
   return (
     <Box
       component="section"
-      aria-label={`${title}, ${note}`}
+      aria-label={note ? `${title}, ${note}` : title}
       sx={{
-        flex: `${Math.max(1.6, plates.length)} 1 ${Math.max(2, plates.length) * 69}px`,
-        minWidth: 138,
-        maxWidth: '100%',
+        flex: `${Math.max(1, plates.length)} 1 ${Math.max(1.7, plates.length) * 69 - 7}px`,
+        minWidth: 110,
+        // A short rail that had to wrap does not run across the whole board.
+        maxWidth: `min(100%, ${Math.max(2, plates.length) * 69 + 110}px)`,
       }}
     >
-      <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', mb: 0.5, whiteSpace: 'nowrap' }}>
+      <Box
+        sx={{ display: 'flex', gap: 1, alignItems: 'baseline', mb: 0.5, minHeight: 27, whiteSpace: 'nowrap' }}
+      >
         <Box component="h2" sx={{ typography: 'h3', m: 0 }}>
           {title}
         </Box>

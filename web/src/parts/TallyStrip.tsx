@@ -21,30 +21,49 @@ export function strokesOf(used: number, limit: number): Stroke[] {
   return strokes;
 }
 
+const NICE = [1, 2, 5, 10, 20, 50, 100];
+
+/** How many units one stroke stands for, so that a limit of any size is read at a glance. */
+export function perStroke(limit: number, most: number): number {
+  return NICE.find((n) => Math.ceil(limit / n) <= most) ?? Math.ceil(limit / most);
+}
+
 const STEP = 6;
 const GROUP_GAP = 9;
 const HEIGHT = 20;
-const MOST = 25;
 
 function xOf(index: number): number {
   return 4 + index * STEP + Math.floor(index / 5) * GROUP_GAP;
 }
 
 /** Tally marks in fives, every fifth struck through the four before it. The text says the same for a screen reader. */
-export function TallyStrip({ used, limit, text }: { used: number; limit: number; text: string }) {
+export function TallyStrip({
+  used,
+  limit,
+  text,
+  most = 20,
+}: {
+  used: number;
+  limit: number;
+  text: string;
+  /** Strokes drawn at most up to the limit; a longer limit is drawn in twos, fives, tens. */
+  most?: number;
+}) {
   const house = useTheme().vars.palette.house;
   const colour = { used: 'currentColor', left: house.hairline, over: house.rust };
-  const strokes = strokesOf(used, limit).slice(0, MOST);
+  const per = perStroke(limit, most);
+  const strokes = strokesOf(used / per, limit / per).slice(0, most + 5);
+  const said = per === 1 ? text : `${text}. Each stroke stands for ${per}`;
   const width = xOf(strokes.length) + 4;
   return (
     <Box
       component="svg"
       role="img"
-      aria-label={text}
+      aria-label={said}
       viewBox={`0 0 ${width} ${HEIGHT}`}
       sx={{ width, height: HEIGHT, display: 'block', overflow: 'visible' }}
     >
-      <title>{text}</title>
+      <title>{said}</title>
       {strokes.map((stroke, i) => {
         const x = xOf(i);
         const fifth = i % 5 === 4;

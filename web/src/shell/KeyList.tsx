@@ -10,7 +10,12 @@ const KEYS: [string, [string, string][]][] = [
     [
       ['/', 'Find a saw by its tag'],
       ['B', 'Board'],
+      ['N', 'Bench'],
+      ['O', 'Out and back'],
       ['S', 'Saws'],
+      ['F', 'Faults'],
+      ['P', 'Stores'],
+      ['L', 'Log'],
       ['G', 'Settings'],
       ['?', 'This list'],
     ],
@@ -18,8 +23,42 @@ const KEYS: [string, [string, string][]][] = [
   [
     'On a saw',
     [
+      ['V', 'Start the visit, or go on with it'],
       ['T', 'Tension check'],
+      ['R', 'Record one task'],
+      ['M', 'Sharpen: map the loop in the vice'],
+      ['C', 'Take a complaint'],
+      ['I', 'Oiling'],
       ['E', 'Edit the saw'],
+    ],
+  ],
+  [
+    'At the bench',
+    [
+      ['1 2 3', 'Fine, attend, fail'],
+      ['Enter', 'Save, and on to the next step'],
+      ['Backspace', 'Back to the step before'],
+      ['K', 'Skip the step, with a reason'],
+      ['U', 'Take the last entry back'],
+      ['H', 'At the end: sign, and hang the plate back'],
+    ],
+  ],
+  [
+    'Finding a fault',
+    [
+      ['1 2 3', 'Answers, as they stand on their keys'],
+      ['0', 'Cannot tell'],
+      ['Backspace', 'Take the last answer back'],
+      ['Enter', 'The cause that stands clear becomes bench work'],
+      ['C', 'On the board and the list of faults: take a complaint'],
+    ],
+  ],
+  [
+    'At the vice',
+    [
+      ['Enter', 'Store the length, on to the next cutter; or: all strokes made'],
+      ['Up Down', 'Another cutter'],
+      ['Space', 'One stroke made'],
     ],
   ],
   [

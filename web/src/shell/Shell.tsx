@@ -2,8 +2,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useColorScheme } from '@mui/material/styles';
 import type { ReactNode } from 'react';
-import { useState } from 'react';
-import { NavLink, useNavigate } from 'react-router';
+import { useEffect, useRef, useState } from 'react';
+import { NavLink, useLocation, useNavigate } from 'react-router';
 import { figures } from '../theme';
 import { words } from '../words/en';
 import { KeyList } from './KeyList';
@@ -13,7 +13,12 @@ import { TagSearch } from './TagSearch';
 
 const SCREENS = [
   { to: '/', label: 'Board' },
+  { to: '/bench', label: 'Bench' },
+  { to: '/crews', label: 'Out and back' },
   { to: '/saws', label: 'Saws' },
+  { to: '/faults', label: 'Faults' },
+  { to: '/stores', label: 'Stores' },
+  { to: '/log', label: 'Log' },
   { to: '/settings', label: 'Settings' },
 ];
 
@@ -21,11 +26,21 @@ const SCREENS = [
 export function Shell({ children }: { children: ReactNode }) {
   const navigate = useNavigate();
   const [keysShown, setKeysShown] = useState(false);
+  const { pathname } = useLocation();
+  const nav = useRef<HTMLElement>(null);
+  useEffect(() => {
+    nav.current?.querySelector('.active')?.scrollIntoView({ block: 'nearest', inline: 'center' });
+  }, [pathname]);
   useKeys({
     '/': () => document.getElementById('tag-search')?.focus(),
     '?': () => setKeysShown(true),
     b: () => void navigate('/'),
+    n: () => void navigate('/bench'),
+    o: () => void navigate('/crews'),
     s: () => void navigate('/saws'),
+    f: () => void navigate('/faults'),
+    p: () => void navigate('/stores'),
+    l: () => void navigate('/log'),
     g: () => void navigate('/settings'),
   });
   return (
@@ -57,18 +72,40 @@ export function Shell({ children }: { children: ReactNode }) {
           flexWrap: 'wrap',
           alignItems: 'center',
           columnGap: { xs: 1, md: 3 },
-          rowGap: 1,
-          pb: { xs: 1, md: 0 },
-          px: 2.5,
+          rowGap: { xs: 0.25, sm: 1 },
+          pt: { xs: 0.75, sm: 0 },
+          pb: { xs: 0, sm: 1, lg: 0 },
+          px: { xs: 1.5, sm: 2.5 },
           minHeight: 52,
         })}
       >
         <Box
-          sx={(t) => ({ ...figures, fontSize: 23, color: t.vars.palette.house.tag, whiteSpace: 'nowrap' })}
+          sx={(t) => ({
+            ...figures,
+            fontSize: { xs: 19, sm: 23 },
+            color: t.vars.palette.house.tag,
+            whiteSpace: 'nowrap',
+            flexGrow: { xs: 1, sm: 0 },
+          })}
         >
           {words.product}
         </Box>
-        <Box component="nav" aria-label="Screens" sx={{ display: 'flex', gap: 0.5, flexGrow: 1 }}>
+        <Box
+          component="nav"
+          ref={nav}
+          aria-label="Screens"
+          sx={{
+            display: 'flex',
+            flexWrap: { xs: 'nowrap', sm: 'wrap' },
+            gap: 0.5,
+            flexGrow: 1,
+            // On a phone one row below the others, drawn sideways by the thumb: the step has the rest of the screen.
+            order: { xs: 1, sm: 0 },
+            width: { xs: '100%', sm: 'auto' },
+            overflowX: { xs: 'auto', sm: 'visible' },
+            scrollbarWidth: 'none',
+          }}
+        >
           {SCREENS.map((screen) => (
             <Box
               key={screen.to}
@@ -79,9 +116,10 @@ export function Shell({ children }: { children: ReactNode }) {
                 color: 'inherit',
                 textDecoration: 'none',
                 fontWeight: 600,
-                fontSize: 16,
-                px: 1.25,
-                lineHeight: '49px',
+                fontSize: { xs: 14, md: 16 },
+                px: { xs: 0.5, md: 1.1 },
+                whiteSpace: 'nowrap',
+                lineHeight: { xs: '41px', md: '49px' },
                 borderBottom: '3px solid transparent',
                 '&.active': { borderBottomColor: t.vars.palette.house.tag },
                 '&:focus-visible': { outlineColor: t.vars.palette.house.tag, outlineOffset: -4 },
@@ -92,7 +130,9 @@ export function Shell({ children }: { children: ReactNode }) {
           ))}
         </Box>
         <PersonChoice />
-        <SchemeSwitch />
+        <Box sx={{ display: { xs: 'none', sm: 'block' } }}>
+          <SchemeSwitch />
+        </Box>
         <TagSearch />
       </Box>
       <Box
@@ -117,6 +157,9 @@ export function Shell({ children }: { children: ReactNode }) {
         }}
       >
         <span>{words.manual}</span>
+        <Box sx={(t) => ({ display: { xs: 'block', sm: 'none' }, color: t.vars.palette.text.primary })}>
+          <SchemeSwitch />
+        </Box>
         <Button
           variant="text"
           size="small"
@@ -149,7 +192,7 @@ function PersonChoice() {
         sx={(t) => ({
           font: 'inherit',
           fontSize: 15,
-          minHeight: 34,
+          minHeight: { xs: 44, sm: 34 },
           maxWidth: { xs: 118, sm: 170 },
           color: 'inherit',
           background: t.vars.palette.house.beam,

@@ -59,8 +59,8 @@ export function TagSearch() {
         sx={(t) => ({
           font: 'inherit',
           fontSize: 15,
-          width: { xs: 124, md: 190 },
-          minHeight: 34,
+          width: { xs: 118, sm: 124, md: 190 },
+          minHeight: { xs: 44, sm: 34 },
           px: 1.25,
           color: 'inherit',
           background: 'transparent',

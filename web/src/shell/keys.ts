@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 
 /** Whether a key belongs to a field that is being typed in. */
 export function typing(target: EventTarget | null): boolean {
@@ -11,13 +11,16 @@ export function typing(target: EventTarget | null): boolean {
   );
 }
 
-/** Single keys of a screen. They rest while somebody types, and while a dialog is open. */
+/**
+ * Single keys of a screen. They rest while somebody types, and while a dialog is open. They work from the moment in which the
+ * screen is seen, not a moment later: a quick hand must not press into nothing.
+ */
 export function useKeys(keys: Record<string, () => void>): void {
   const latest = useRef(keys);
-  useEffect(() => {
+  useLayoutEffect(() => {
     latest.current = keys;
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     const onKey = (e: KeyboardEvent) => {
       if (e.ctrlKey || e.metaKey || e.altKey || e.defaultPrevented || typing(e.target)) return;
       if (document.querySelector('[role=dialog]')) return;

@@ -116,7 +116,7 @@ export const words = {
     AUTOMATIC_FIXED: 'Automatic, fixed',
     AUTOMATIC_ADJUSTABLE: 'Automatic, adjustable',
     HAND_BULB: 'Hand bulb',
-  } satisfies Record<Schemas['Oiler'], string>,
+  } satisfies Record<Schemas['OilerKind'], string>,
   brakeSeat: { COVER: 'In the cover', BODY: 'In the body' } satisfies Record<Schemas['BrakeSeat'], string>,
   adjuster: { FRONT: 'Front', SIDE: 'Side', TOOL_FREE: 'Tool-free' } satisfies Record<
     Schemas['Adjuster'],
@@ -136,5 +136,9 @@ export const words = {
     SHORT: 'soaked briefly',
     TOO_SHORT: 'hardly soaked',
   } satisfies Record<Schemas['SoakVerdict'], string>,
+  wood: { SOFT: 'Soft', HARD: 'Hard', DIRTY: 'Dirty', FROZEN: 'Frozen' } satisfies Record<
+    Schemas['Wood'],
+    string
+  >,
   lengthUnit: { MM: 'Millimetres', INCH: 'Inches' } satisfies Record<Schemas['LengthUnit'], string>,
 };

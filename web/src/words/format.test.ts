@@ -8,6 +8,7 @@ describe('dates as people say them', () => {
   it.each([
     [at(2026, 6, 18), 'today'],
     [at(2026, 6, 17), 'yesterday'],
+    [at(2026, 6, 19), 'tomorrow'],
     [at(2026, 6, 14), 'Sun'],
     [at(2026, 6, 1), '1 Jun'],
     [at(2024, 12, 14), '14 Dec 2024'],

@@ -9,14 +9,25 @@ function startOfDay(date: Date): number {
   return new Date(date.getFullYear(), date.getMonth(), date.getDate()).getTime();
 }
 
-/** A day as people say it: today, yesterday, Thu, 14 Dec, 14 Dec 2024. */
+/** A day as people say it: today, yesterday, tomorrow, Thu, 14 Dec, 14 Dec 2024. */
 export function dayOf(instant: string, now = new Date()): string {
   const date = new Date(instant);
   const days = Math.round((startOfDay(now) - startOfDay(date)) / 86_400_000);
   if (days === 0) return 'today';
   if (days === 1) return 'yesterday';
-  if (days > 1 && days < 7) return weekday.format(date);
+  if (days === -1) return 'tomorrow';
+  if (Math.abs(days) < 7) return weekday.format(date);
   return date.getFullYear() === now.getFullYear() ? dayMonth.format(date) : dayMonthYear.format(date);
+}
+
+/** A day still to come: today, tomorrow, Thu, 14 Dec. */
+export function dayAhead(date: string, now = new Date()): string {
+  const day = new Date(`${date}T00:00:00`);
+  const days = Math.round((startOfDay(day) - startOfDay(now)) / 86_400_000);
+  if (days <= 0) return 'today';
+  if (days === 1) return 'tomorrow';
+  if (days < 7) return weekday.format(day);
+  return day.getFullYear() === now.getFullYear() ? dayMonth.format(day) : dayMonthYear.format(day);
 }
 
 export function timeOf(instant: string): string {

@@ -1,5 +1,7 @@
 import type { Schemas } from '../api/client';
-import { percent, rounded, tanks } from './format';
+import { findingWords, stepWords } from './bench';
+import { percent, rounded } from './format';
+import { eventWords, taskWords } from './schedule';
 
 type Work = Schemas['WaitingWork'];
 
@@ -11,7 +13,7 @@ export function workTitle(work: Work): string {
     case 'THROW_RISK':
       return 'Chain can be thrown. Tighten and read again';
     case 'RELEASE_WAITS':
-      return 'Last check passed. Release it';
+      return 'Every reason is cleared. Release it';
     case 'NOT_READ_SINCE_APART':
       return 'Read the tension: the set was apart';
     case 'TOO_TIGHT':
@@ -36,6 +38,36 @@ export function workTitle(work: Work): string {
       return 'New chain has run its first tank. Read again';
     case 'CHECK_DUE':
       return 'Tension check';
+    case 'FINDING_HOLDS':
+      return work.finding ? findingWords[work.finding] : 'Something must not go out';
+    case 'STEP_FAILED':
+      return work.step ? `${stepWords[work.step].title}: failed` : 'A step failed';
+    case 'PERSON_HOLDS':
+      return 'Held by a person';
+    case 'BRAKE_NEVER_TESTED':
+      return 'Test the chain brake: there is no test on record';
+    case 'BRAKE_OVERDUE':
+      return 'Test the chain brake: out again and not tested';
+    case 'NOT_OILING':
+      return `Oil use ${rounded(work.figure, 2)} of fuel: the chain is not oiled`;
+    case 'OIL_USE_LOW':
+      return `Oil use ${rounded(work.figure, 2)} of fuel: low`;
+    case 'OIL_USE_HIGH':
+      return `Oil use ${rounded(work.figure, 2)} of fuel: runs out first, or leaks`;
+    case 'FAULT_FIND':
+    case 'FAULT_REPAIR':
+    case 'FAULT_PROOF':
+    case 'FAULT_CLOSES':
+    case 'FAULT_STANDS':
+    case 'FAULT_MECHANIC':
+      return work.about ?? 'A fault is open';
+    case 'FINDING_WAITS':
+      return work.finding ? findingWords[work.finding] : 'A finding waits';
+    case 'STEP_ATTENDS':
+      return work.step ? `${stepWords[work.step].title}: see the note` : 'A note waits';
+    case 'TASK_DUE':
+    case 'TASK_SOON':
+      return work.task ? taskWords[work.task] : 'Service';
     case 'TAKES_UP_FAST':
       return `Takes up fast: ${rounded(work.figure, 2)} mm of loop a tank`;
     case 'GROWN_TO_WATCH':
@@ -64,7 +96,43 @@ export function workReason(work: Work): string {
     case 'RECHECK_AFTER_FIRST_TANK_WAITS':
       return `${work.figure} of 3 rechecks done`;
     case 'CHECK_DUE':
-      return `${tanks(work.figure)} since the last good reading`;
+      return 'Used since the last good reading';
+    case 'FINDING_HOLDS':
+    case 'STEP_FAILED':
+      return work.step ? `Proved again by: ${stepWords[work.step].title.toLowerCase()}` : 'Must not be used';
+    case 'PERSON_HOLDS':
+      return work.step ? `Cleared by: ${stepWords[work.step].title.toLowerCase()}` : 'Must not be used';
+    case 'BRAKE_NEVER_TESTED':
+      return 'No data, no release';
+    case 'BRAKE_OVERDUE':
+      return 'Before each use. No data, no release';
+    case 'NOT_OILING':
+    case 'OIL_USE_LOW':
+    case 'OIL_USE_HIGH':
+      return 'Over the last tanks. An oil card proves it';
+    case 'FAULT_FIND':
+      return 'Complaint: find the cause';
+    case 'FAULT_REPAIR':
+      return work.step ? `Cause found. Done by: ${stepWords[work.step].title.toLowerCase()}` : 'Cause found';
+    case 'FAULT_PROOF':
+      return work.step ? `Repaired. Proved by: ${stepWords[work.step].title.toLowerCase()}` : 'Repaired';
+    case 'FAULT_CLOSES':
+      return 'Repaired and proved. Close the fault';
+    case 'FAULT_STANDS':
+      return 'Closed only by a dry day on card';
+    case 'FAULT_MECHANIC':
+      return 'With a qualified mechanic';
+    case 'FINDING_WAITS':
+    case 'STEP_ATTENDS':
+      return work.step ? `Done by: ${stepWords[work.step].title.toLowerCase()}` : 'Found at the bench';
+    case 'TASK_DUE':
+      return work.events.length > 0
+        ? work.events.map((e) => eventWords[e]).join(', ')
+        : work.figure > 1.05
+          ? `${rounded(work.figure, 1)} times its limit`
+          : 'Its limit is reached';
+    case 'TASK_SOON':
+      return `${rounded(work.figure * 100, 0)} % of its limit`;
     case 'TAKES_UP_FAST':
       return 'Suspect a worn sprocket, loose nuts or dry running';
     case 'GROWN_TO_WATCH':
@@ -80,8 +148,8 @@ export function workReason(work: Work): string {
 }
 
 /** One word for the foot of a held plate. */
-export function holdWord(what: Schemas['What'] | undefined): string {
-  switch (what) {
+export function holdWord(headline: Schemas['Headline'] | undefined): string {
+  switch (headline?.what) {
     case 'NO_SET_FITTED':
       return 'No set';
     case 'THROW_RISK':
@@ -90,7 +158,44 @@ export function holdWord(what: Schemas['What'] | undefined): string {
       return 'Release';
     case 'NOT_READ_SINCE_APART':
       return 'Unread';
+    case 'BRAKE_NEVER_TESTED':
+    case 'BRAKE_OVERDUE':
+      return 'Untested';
+    case 'NOT_OILING':
+      return 'Oil';
+    case 'PERSON_HOLDS':
+      // Anything may be behind a look over; any other step names its part.
+      return headline.step && headline.step !== 'OUTSIDE_LOOK'
+        ? (PART_WORD[headline.step] ?? 'Held')
+        : 'Held';
+    case 'FINDING_HOLDS':
+    case 'STEP_FAILED':
+      return headline.step ? (PART_WORD[headline.step] ?? 'Held') : 'Held';
     default:
       return 'Held';
   }
 }
+
+/** What part a held plate names: short enough for its foot. */
+const PART_WORD: Partial<Record<Schemas['Step'], string>> = {
+  OUTSIDE_LOOK: 'Guard',
+  ELECTRIC_LOOK: 'Electric',
+  BRAKE_LEVER: 'Brake',
+  INERTIA: 'Brake',
+  BRAKE_BAND: 'Brake',
+  BRAKE_RUNNING: 'Brake',
+  GROOVE: 'Bar',
+  RAILS: 'Bar',
+  NOSE: 'Nose',
+  CHAIN_LOOK: 'Chain',
+  EQUALISE: 'Chain',
+  SPROCKET: 'Sprocket',
+  DEPTH_GAUGES: 'Gauges',
+  NUTS: 'Nuts',
+  PLUG: 'Plug',
+  ARRESTOR: 'Screen',
+  TANKS: 'Leak',
+  STRIP_DOWN: 'Case',
+  CONTROLS: 'Controls',
+  OIL_CARD: 'Oil',
+};

@@ -1,22 +1,28 @@
 import Box from '@mui/material/Box';
 import { useBoard } from '../../api/queries';
+import { useNavigate } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { Rail } from '../../parts/Rail';
+import { useKeys } from '../../shell/keys';
 import { words } from '../../words/en';
+import { BenchToday } from './BenchToday';
 import { Morning } from './Morning';
+import { OnCard } from './OnCard';
 import { WorkWaiting } from './WorkWaiting';
 
 /** Home: which saws may go out, where each hangs, what waits. */
 export function BoardScreen() {
   const { data: board, error } = useBoard();
+  const navigate = useNavigate();
+  useKeys({ c: () => void navigate('/faults/new') });
   return (
     <>
       <title>Board – Yellow Tally</title>
       <Box
         component="h1"
-        sx={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden', clipPath: 'inset(50%)' }}
+        sx={{ position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)' }}
       >
         Board
       </Box>
@@ -38,7 +44,7 @@ function Filled({ board }: { board: Schemas['Board'] }) {
   }
   return (
     <>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: '18px 22px', pt: 2, pb: 3 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: '18px 14px', pt: 2, pb: 2.5 }}>
         {board.rails.map((rail) => (
           <Rail
             key={rail.crewId ?? rail.kind}
@@ -51,13 +57,17 @@ function Filled({ board }: { board: Schemas['Board'] }) {
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 320px' },
+          gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 288px' },
           gap: 3,
           alignItems: 'start',
         }}
       >
         <WorkWaiting rows={board.work} />
-        <Morning board={board} />
+        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: 'minmax(0, 1fr)' }}>
+          <Morning board={board} />
+          <OnCard board={board} />
+          <BenchToday board={board} />
+        </Box>
       </Box>
     </>
   );
@@ -65,11 +75,13 @@ function Filled({ board }: { board: Schemas['Board'] }) {
 
 function titleOf(rail: Schemas['Rail']): string {
   if (rail.kind === 'RACK') return 'On the rack';
+  if (rail.kind === 'BENCH') return 'On the bench';
   return rail.kind === 'HELD' ? 'Held' : (rail.crew ?? 'Crew');
 }
 
 function noteOf(rail: Schemas['Rail']): string {
   if (rail.kind === 'HELD') return rail.plates.length === 0 ? 'none' : 'not to be used';
-  if (rail.kind === 'CREW' && rail.plates.length === 0) return 'nothing out';
+  if (rail.kind === 'BENCH') return rail.plates.length === 0 ? 'free' : '';
+  if (rail.kind === 'CREW') return rail.plates.length === 0 ? 'nothing out' : `${rail.plates.length} out`;
   return rail.plates.length === 1 ? '1 plate' : `${rail.plates.length} plates`;
 }

@@ -4,17 +4,22 @@ import type { Schemas } from '../../api/client';
 import { TagPlate } from '../../parts/Plate';
 import { StateMark } from '../../parts/StateMark';
 import { TallyStrip } from '../../parts/TallyStrip';
-import { minutes, tanks } from '../../words/format';
+import { dayAhead, minutes, rounded } from '../../words/format';
+import { familyWords, taskWords, units } from '../../words/schedule';
 import { workReason, workTitle } from '../../words/work';
 
-const RECHECKS = 3;
+const FAMILIES = Object.keys(familyWords) as Schemas['Family'][];
+const MOST_NAMED = 4;
 
 /** What waits over the fleet, most urgent first: what, why, how long, with the tally of what was used up. */
 export function WorkWaiting({ rows }: { rows: Schemas['WorkRow'][] }) {
   return (
     <Box component="section" aria-labelledby="work-waiting" sx={{ minWidth: 0 }}>
-      <Box component="h2" id="work-waiting" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
-        Work waiting
+      <Box sx={{ display: 'flex', alignItems: 'baseline', justifyContent: 'space-between', gap: 2 }}>
+        <Box component="h2" id="work-waiting" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
+          Work waiting
+        </Box>
+        <Link to="/faults/new">Take a complaint</Link>
       </Box>
       {rows.length === 0 ? (
         <Box sx={{ color: 'text.secondary', py: 2 }}>Nothing waits. Every saw on the rack may go out.</Box>
@@ -32,6 +37,7 @@ export function WorkWaiting({ rows }: { rows: Schemas['WorkRow'][] }) {
                   fontWeight: 600,
                   color: t.vars.palette.text.secondary,
                   py: 0.75,
+                  pr: 1.25,
                   borderBottom: `1.5px solid ${t.vars.palette.text.primary}`,
                 },
               })}
@@ -39,7 +45,11 @@ export function WorkWaiting({ rows }: { rows: Schemas['WorkRow'][] }) {
               <th scope="col">Saw</th>
               <th scope="col">When</th>
               <th scope="col">What and why</th>
-              <th scope="col">Tension</th>
+              {FAMILIES.map((family) => (
+                <Box component="th" scope="col" key={family} sx={STRIP_CELL}>
+                  {familyWords[family]}
+                </Box>
+              ))}
             </Box>
           </Box>
           <tbody>
@@ -53,17 +63,21 @@ export function WorkWaiting({ rows }: { rows: Schemas['WorkRow'][] }) {
   );
 }
 
+/** Strips need their width; a phone has the words alone. */
+const STRIP_CELL = { display: { xs: 'none', lg: 'table-cell' } };
+
 function Row({ row }: { row: Schemas['WorkRow'] }) {
   const [first, ...rest] = row.work;
   if (!first) return null;
+  const others = rest.filter((w) => w.state !== 'FIT');
   return (
     <Box
       component="tr"
       sx={(t) => ({
         '& td, & th': {
           borderBottom: `1px solid ${t.vars.palette.house.hairline}`,
-          py: 1.25,
-          pr: 1.5,
+          py: 1,
+          pr: 1.25,
           verticalAlign: 'middle',
           fontWeight: 400,
         },
@@ -78,7 +92,7 @@ function Row({ row }: { row: Schemas['WorkRow'] }) {
       <td>
         <Box
           component={Link}
-          to={destination(row)}
+          to={row.visit ? `/bench/${row.visit.visitId}` : `/saws/${row.tag}`}
           sx={{
             fontWeight: 600,
             textDecoration: 'none',
@@ -89,49 +103,43 @@ function Row({ row }: { row: Schemas['WorkRow'] }) {
           {workTitle(first)}
         </Box>
         <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
-          {workReason(first)} · {minutes(row.minutes)}
-          {row.crew && ` · out with ${row.crew}`}
+          {[
+            workReason(first),
+            row.minutes > 0 ? minutes(row.minutes) : '',
+            row.visit ? 'on the bench' : row.crew ? `out with ${row.crew}` : '',
+          ]
+            .filter(Boolean)
+            .join(' · ')}
         </Box>
-        {rest.map((work) => (
-          <Box key={work.what} sx={{ fontSize: 13.5 }}>
-            {workTitle(work)}
+        {others.length > 0 && (
+          <Box sx={{ fontSize: 13.5 }}>
+            Also: {others.slice(0, MOST_NAMED).map(workTitle).join('; ')}
+            {others.length > MOST_NAMED && `; ${others.length - MOST_NAMED} more`}
           </Box>
-        ))}
+        )}
       </td>
-      <td>
-        <Strip row={row} />
-      </td>
+      {FAMILIES.map((family) => (
+        <Box component="td" key={family} sx={STRIP_CELL}>
+          <Strip tally={row.tallies.find((t) => t.family === family)} />
+        </Box>
+      ))}
     </Box>
   );
-}
-
-/** The check to make; a release and a missing set are seen to on the saw's own page. */
-function destination(row: Schemas['WorkRow']): string {
-  const first = row.work[0]?.what;
-  const elsewhere = first === 'NO_SET_FITTED' || first === 'RELEASE_WAITS' || row.state === 'FIT';
-  return elsewhere ? `/saws/${row.tag}` : `/saws/${row.tag}/tension`;
 }
 
 function whenOf(row: Schemas['WorkRow']): string {
   if (row.state === 'HELD') return 'Held';
   if (row.state === 'DUE') return 'Due now';
-  const what = row.work[0]?.what;
-  if (what === 'FIRST_CUTS_WAIT') return 'After cuts';
-  return what === 'RECHECK_AFTER_FIRST_TANK_WAITS' ? 'After a tank' : 'Watch';
+  const first = row.work[0];
+  if (first?.expected) return `Due ${dayAhead(first.expected.likely)}`;
+  if (first?.what === 'FIRST_CUTS_WAIT') return 'After cuts';
+  return first?.what === 'RECHECK_AFTER_FIRST_TANK_WAITS' ? 'After a tank' : 'Watch';
 }
 
-function Strip({ row }: { row: Schemas['WorkRow'] }) {
-  const recheck = row.work.find((w) => w.what.startsWith('RECHECK_'));
-  if (recheck) {
-    return (
-      <TallyStrip
-        used={recheck.figure}
-        limit={RECHECKS}
-        text={`${recheck.figure} of 3 rechecks of the new chain done`}
-      />
-    );
-  }
-  const { tanks: used, limitTanks } = row.tension;
-  const text = `${tanks(used)} used since the last good reading, limit ${tanks(limitTanks)}`;
-  return <TallyStrip used={used} limit={limitTanks} text={text} />;
+function Strip({ tally }: { tally: Schemas['Tally'] | undefined }) {
+  if (!tally) return null;
+  const counted =
+    Math.abs(tally.counted - tally.raw) > 0.01 ? `, counted as ${rounded(tally.counted, 1)}` : '';
+  const text = `${taskWords[tally.task]}: ${units(tally.raw, tally.unit)}${counted} of ${rounded(tally.limit, 1)}`;
+  return <TallyStrip used={tally.counted} limit={tally.limit} text={text} most={10} />;
 }

@@ -166,6 +166,13 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
               problem={problemAt('set.chain.tangDepth')}
               onChange={(tangDepth) => onChange({ chain: { ...chain, tangDepth } })}
             />
+            <Field
+              label="Cutter length when new, if measured"
+              hint="Else by pitch (est.)"
+              value={chain.newCutter}
+              problem={problemAt('set.chain.newCutter')}
+              onChange={(newCutter) => onChange({ chain: { ...chain, newCutter } })}
+            />
           </>
         )}
         {chain.source !== 'NONE' && (

@@ -12,7 +12,7 @@ export interface CardForm {
   fuelRatio: string;
   fuelTankMl: string;
   oilTankMl: string;
-  oiler: Schemas['Oiler'];
+  oiler: Schemas['OilerKind'];
   brakeSeat: Schemas['BrakeSeat'];
   adjuster: Schemas['Adjuster'];
   adjusterLeadMm: string;
@@ -130,6 +130,7 @@ export interface SetForm {
     sequence: Schemas['CutterSequence'];
     cutterProfile: Schemas['CutterProfile'];
     tangDepth: string;
+    newCutter: string;
   };
   bar: {
     source: PartSource;
@@ -164,6 +165,7 @@ export function setForm(saw?: Schemas['SawView']): SetForm {
       sequence: 'STANDARD',
       cutterProfile: 'SEMI_CHISEL',
       tangDepth: '',
+      newCutter: '',
     },
     bar: {
       source: source(saw?.bar),
@@ -205,6 +207,7 @@ export function setInput(set: SetForm): Schemas['SetInput'] {
               sequence: chain.sequence,
               cutterProfile: chain.cutterProfile,
               tangDepth: chain.tangDepth,
+              newCutter: chain.newCutter,
             },
     bar:
       bar.source === 'NONE'

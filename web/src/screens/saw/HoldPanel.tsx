@@ -6,14 +6,15 @@ import { newId, sawPath } from '../../api/client';
 import { useWrite } from '../../api/queries';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { usePerson } from '../../shell/person';
+import { findingWords, stepWords } from '../../words/bench';
 import { momentOf } from '../../words/format';
 
-/** A hold: who held it, what clears it, and the release once a check has passed. */
-export function HoldPanel({ tag, tension }: { tag: string; tension: Schemas['TensionPage'] }) {
+/** Holds: why, who, what clears each, and the release once every one is cleared. */
+export function HoldPanel({ tag, holds }: { tag: string; holds: Schemas['OpenHold'][] }) {
   const { person } = usePerson();
   const release = useWrite<unknown, Schemas['NewRelease']>('POST', sawPath(tag, '/release'));
-  const [id] = useState(newId);
-  const cleared = tension.work.some((w) => w.what === 'RELEASE_WAITS');
+  const [id, setId] = useState(newId);
+  const cleared = holds.every((hold) => hold.cleared);
   return (
     <Box
       component="section"
@@ -21,24 +22,42 @@ export function HoldPanel({ tag, tension }: { tag: string; tension: Schemas['Ten
       sx={(t) => ({ border: `2px dashed ${t.vars.palette.house.rust}`, borderRadius: '8px', p: 2, mb: 2 })}
     >
       <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
-        Held: the chain can be thrown
+        Held: must not be used
       </Box>
-      <Box sx={{ my: 0.5 }}>
-        Held {tension.hold ? momentOf(tension.hold.at) : ''} by {tension.hold?.by}.{' '}
-        {cleared
-          ? 'The last check passed. An officer may release it.'
-          : 'A fair, cold reading that is right or firm must be saved before it can be released.'}
-      </Box>
+      {holds.map((hold) => (
+        <Box key={hold.id} sx={{ my: 0.75, overflowWrap: 'anywhere' }}>
+          <Box sx={{ fontWeight: 600 }}>{reason(hold)}</Box>
+          <Box sx={{ fontSize: 14 }}>
+            Held {momentOf(hold.at)} by {hold.by}.
+            {hold.note && !hold.byPerson && ` ${hold.note.replace(/\.$/, '')}.`}{' '}
+            {hold.cleared
+              ? 'Cleared by a passing record.'
+              : `Still to be proved: ${stepWords[hold.step].title.toLowerCase()}.`}
+          </Box>
+        </Box>
+      ))}
       <ProblemNote sentences={release.error ? [release.error.message] : []} />
-      {cleared && (
+      {cleared ? (
         <Button
           variant="contained"
           disabled={release.isPending || !person}
-          onClick={() => person && release.mutate({ id, personId: person.id })}
+          onClick={() =>
+            person && release.mutate({ id, personId: person.id }, { onError: () => setId(newId()) })
+          }
         >
           Release saw {tag}
         </Button>
+      ) : (
+        <Box sx={{ fontSize: 14, color: 'text.secondary' }}>
+          Only an officer lifts it, when every reason is cleared.
+        </Box>
       )}
     </Box>
   );
+}
+
+function reason(hold: Schemas['OpenHold']): string {
+  if (hold.findings.length > 0) return hold.findings.map((f) => findingWords[f]).join(', ');
+  if (hold.byPerson) return hold.note ?? 'Held by a person';
+  return hold.step === 'TENSION' ? 'The chain can be thrown' : `${stepWords[hold.step].title}: failed`;
 }

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { useBoard, useSaw, useTensionPage } from '../../api/queries';
+import { useBoard, useSaw, useSchedule, useTensionPage } from '../../api/queries';
 import { GrowthChart } from '../../parts/GrowthChart';
 import { Key } from '../../parts/Key';
 import { TagPlate } from '../../parts/Plate';
@@ -11,14 +11,19 @@ import { Quiet } from '../../parts/Quiet';
 import { StateMark } from '../../parts/StateMark';
 import { TallyStrip } from '../../parts/TallyStrip';
 import { useKeys } from '../../shell/keys';
+import { useStartVisit } from '../bench/StartVisit';
 import { words } from '../../words/en';
 import { barLength, dayOf, tanks } from '../../words/format';
 import { workReason, workTitle } from '../../words/work';
 import { GrowthWords } from './GrowthWords';
 import { HoldPanel } from './HoldPanel';
-import { OutingPanel } from './OutingPanel';
+import { HoldForm } from './HoldForm';
+import { SawHistory } from './SawHistory';
+import { SawFaults } from './SawFaults';
+import { SchedulePanel } from './SchedulePanel';
 import { SetPanel } from './SetPanel';
 import { TensionLog } from './TensionLog';
+import { WearPanel } from './WearPanel';
 
 /** One saw: its plate, what waits, what is fitted, how its chain grows, and its readable history. */
 export default function SawScreen() {
@@ -28,11 +33,23 @@ export default function SawScreen() {
   const tension = useTensionPage(tag);
   const error = saw.error ?? tension.error;
   const ready = saw.data && tension.data && saw.data.retiredAt === undefined;
+  const schedule = useSchedule(tag, ready === true);
+  const visit = useStartVisit(tag);
+  const toBench = () => {
+    if (!schedule.data) return;
+    if (schedule.data.visitId) void navigate(`/bench/${schedule.data.visitId}`);
+    else visit.start();
+  };
   useKeys({
     t: () => ready && void navigate(`/saws/${tag}/tension`),
     e: () => ready && void navigate(`/saws/${tag}/edit`),
+    r: () => ready && void navigate(`/saws/${tag}/record`),
+    m: () => ready && void navigate(`/saws/${tag}/sharpen`),
+    c: () => ready && void navigate(`/faults/new?saw=${tag}`),
+    i: () => ready && void navigate(`/saws/${tag}/oiling`),
+    v: toBench,
   });
-  if (error) {
+  if (error && !(saw.data && tension.data)) {
     return (
       <>
         <ProblemNote sentences={[error.message]} />
@@ -41,10 +58,25 @@ export default function SawScreen() {
     );
   }
   if (!saw.data || !tension.data) return <Quiet>{words.loading}</Quiet>;
-  return <Filled saw={saw.data} tension={tension.data} />;
+  return (
+    <>
+      <ProblemNote sentences={visit.error ? [visit.error.message] : []} />
+      <Filled saw={saw.data} tension={tension.data} schedule={schedule.data} onBench={toBench} />
+    </>
+  );
 }
 
-function Filled({ saw, tension }: { saw: Schemas['SawView']; tension: Schemas['TensionPage'] }) {
+function Filled({
+  saw,
+  tension,
+  schedule,
+  onBench,
+}: {
+  saw: Schemas['SawView'];
+  tension: Schemas['TensionPage'];
+  schedule: Schemas['SchedulePage'] | undefined;
+  onBench: () => void;
+}) {
   const { data: board } = useBoard();
   const crew = board?.rails.find(
     (rail) => rail.kind === 'CREW' && rail.plates.some((p) => p.tag === saw.tag),
@@ -74,14 +106,29 @@ function Filled({ saw, tension }: { saw: Schemas['SawView']; tension: Schemas['T
         </Box>
         {tension.state && <StateMark state={tension.state}>{stateWords(tension.state, crew)}</StateMark>}
         {!retired && (
-          <>
-            <Button variant="contained" component={Link} to={`/saws/${saw.tag}/tension`}>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, width: '100%' }}>
+            <Button variant="contained" disabled={!schedule || crew !== undefined} onClick={onBench}>
+              {schedule?.visitId ? 'Go on with the visit' : 'Start visit'}&nbsp;<Key>V</Key>
+            </Button>
+            <Button variant="outlined" component={Link} to={`/saws/${saw.tag}/tension`}>
               Check tension&nbsp;<Key>T</Key>
+            </Button>
+            <Button variant="outlined" component={Link} to={`/saws/${saw.tag}/record`}>
+              Record a task&nbsp;<Key>R</Key>
+            </Button>
+            <Button variant="outlined" component={Link} to={`/saws/${saw.tag}/sharpen`}>
+              Sharpen&nbsp;<Key>M</Key>
+            </Button>
+            <Button variant="outlined" component={Link} to={`/faults/new?saw=${saw.tag}`}>
+              Complaint&nbsp;<Key>C</Key>
+            </Button>
+            <Button variant="outlined" component={Link} to={`/saws/${saw.tag}/oiling`}>
+              Oiling&nbsp;<Key>I</Key>
             </Button>
             <Button variant="outlined" component={Link} to={`/saws/${saw.tag}/edit`}>
               Edit&nbsp;<Key>E</Key>
             </Button>
-          </>
+          </Box>
         )}
       </Box>
       {retired && (
@@ -100,8 +147,11 @@ function Filled({ saw, tension }: { saw: Schemas['SawView']; tension: Schemas['T
         }}
       >
         <Box sx={{ minWidth: 0 }}>
-          {tension.hold && <HoldPanel tag={saw.tag} tension={tension} />}
+          {schedule && schedule.holds.length > 0 && <HoldPanel tag={saw.tag} holds={schedule.holds} />}
           {!retired && <Waiting tension={tension} />}
+          {!retired && <SawFaults tag={saw.tag} />}
+          {schedule && <SchedulePanel schedule={schedule} />}
+          {!retired && <WearPanel tag={saw.tag} />}
           {tension.growth && (
             <Box component="section" sx={{ mt: 3 }}>
               <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
@@ -111,11 +161,12 @@ function Filled({ saw, tension }: { saw: Schemas['SawView']; tension: Schemas['T
               <GrowthWords tension={tension} />
             </Box>
           )}
+          <SawHistory tag={saw.tag} />
           <TensionLog tension={tension} />
         </Box>
         <Box sx={{ display: 'grid', gap: 2 }}>
-          {!retired && <OutingPanel tag={saw.tag} crew={crew} />}
           <SetPanel saw={saw} />
+          {schedule && <HoldForm tag={saw.tag} steps={schedule.quick} />}
         </Box>
       </Box>
     </>
@@ -128,18 +179,22 @@ function stateWords(state: Schemas['FitState'], crew: string | undefined): strin
 
 function Waiting({ tension }: { tension: Schemas['TensionPage'] }) {
   const since = tension.sincePass;
+  // What is only near its limit stands in the schedule below.
+  const waits = tension.work.filter((work) => work.what !== 'TASK_SOON');
   return (
     <Box component="section">
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
         What waits
       </Box>
-      {tension.work.length === 0 && <Box>Nothing. Tension was right when last read.</Box>}
-      {tension.work.map((work) => (
-        <Box key={work.what} sx={{ py: 0.5 }}>
-          <StateMark state={work.state}>{workTitle(work)}</StateMark>
-          <Box sx={{ color: 'text.secondary', fontSize: 14, pl: 2.75 }}>{workReason(work)}</Box>
-        </Box>
-      ))}
+      {waits.length === 0 && <Box>Nothing. It may go out.</Box>}
+      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, columnGap: 3 }}>
+        {waits.map((work, i) => (
+          <Box key={i} sx={{ py: 0.5, '& > span': { whiteSpace: 'normal' } }}>
+            <StateMark state={work.state}>{workTitle(work)}</StateMark>
+            <Box sx={{ color: 'text.secondary', fontSize: 14, pl: 2.75 }}>{workReason(work)}</Box>
+          </Box>
+        ))}
+      </Box>
       <Box sx={{ display: 'flex', gap: 4, mt: 1.5, flexWrap: 'wrap' }}>
         <Box>
           <Box sx={{ fontSize: 13, color: 'text.secondary', fontWeight: 600, mb: 0.5 }}>

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import { Fragment } from 'react';
+import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { Panel } from '../../parts/Panel';
 import { words } from '../../words/en';
@@ -57,7 +58,13 @@ export function SetPanel({ saw }: { saw: Schemas['SawView'] }) {
           <Box key={kind} sx={{ mb: 1 }}>
             <Box sx={{ display: 'flex', justifyContent: 'space-between' }}>
               <span>{kind}</span>
-              <strong>{tag ?? 'none fitted'}</strong>
+              {tag ? (
+                <Link to={`/parts/${tag}`}>
+                  <strong>{tag}</strong>
+                </Link>
+              ) : (
+                <strong>none fitted</strong>
+              )}
             </Box>
             <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{text}</Box>
           </Box>

@@ -7,7 +7,7 @@ import { words } from '../../words/en';
 import { dayOf, figure, rounded, timeOf, turnsInLog } from '../../words/format';
 import { verdictWord } from '../../words/tension';
 
-const FIRST = 12;
+const FIRST = 6;
 
 type Line = { at: string } & (
   { kind: 'check'; check: Schemas['CheckView'] } | { kind: 'fitting'; fitting: Schemas['FittingView'] }
@@ -24,7 +24,7 @@ export function TensionLog({ tension }: { tension: Schemas['TensionPage'] }) {
   return (
     <Box component="section" aria-labelledby="tension-log" sx={{ mt: 3 }}>
       <Box component="h2" id="tension-log" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
-        History
+        Readings of the tension
       </Box>
       {lines.length === 0 && <Box sx={{ color: 'text.secondary' }}>Nothing recorded yet.</Box>}
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>

@@ -36,7 +36,9 @@ export default function SawsScreen() {
       </Box>
       <ProblemNote sentences={error ? [error.message] : []} />
       {!board && !error && <Quiet>{words.loading}</Quiet>}
-      {board && shown.length === 0 && <Quiet>No plate matches.</Quiet>}
+      {board && shown.length === 0 && (
+        <Quiet>{plates.length === 0 ? 'No saw hangs here yet.' : 'No plate matches.'}</Quiet>
+      )}
       <Box component="ul" sx={{ display: 'flex', flexWrap: 'wrap', gap: '14px 10px', p: 0, m: 0, pt: 1 }}>
         {shown.map((plate) => (
           <Plate key={plate.tag} plate={plate} />

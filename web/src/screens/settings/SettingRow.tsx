@@ -10,6 +10,12 @@ import { usePerson } from '../../shell/person';
 import { dayOf } from '../../words/format';
 import { figures } from '../../theme';
 
+/** For whom a value is set. */
+interface Reach {
+  scope?: Schemas['Scope'];
+  scopeSaw?: string;
+}
+
 interface Props {
   settingKey: string;
   title: string;
@@ -19,10 +25,22 @@ interface Props {
   standard: string;
   options?: { value: string; label: string }[];
   changed: Schemas['Changed'] | undefined;
+  /** For whom the value holds; empty for the fleet. */
+  reach: Reach;
 }
 
 /** One setting: what it does, what it is, who changed it and why; opens to be changed. */
-export function SettingRow({ settingKey, title, why, value, shown, standard, options, changed }: Props) {
+export function SettingRow({
+  settingKey,
+  title,
+  why,
+  value,
+  shown,
+  standard,
+  options,
+  changed,
+  reach,
+}: Props) {
   const [open, setOpen] = useState(false);
   return (
     <Box sx={(t) => ({ borderBottom: `1px solid ${t.vars.palette.house.hairline}`, py: 1 })}>
@@ -59,6 +77,7 @@ export function SettingRow({ settingKey, title, why, value, shown, standard, opt
           options={options}
           canGoBack={changed !== undefined}
           standard={standard}
+          reach={reach}
           onDone={() => setOpen(false)}
         />
       )}
@@ -72,6 +91,7 @@ function Change({
   options,
   canGoBack,
   standard,
+  reach,
   onDone,
 }: {
   settingKey: string;
@@ -79,6 +99,7 @@ function Change({
   options: { value: string; label: string }[] | undefined;
   canGoBack: boolean;
   standard: string;
+  reach: Reach;
   onDone: () => void;
 }) {
   const { person } = usePerson();
@@ -89,7 +110,7 @@ function Change({
   const send = (chosen: string | undefined) => {
     if (!person) return;
     write.mutate(
-      { id, personId: person.id, key: settingKey, value: chosen, reason },
+      { id, personId: person.id, key: settingKey, value: chosen, reason, ...reach },
       { onSuccess: onDone, onError: () => setId(newId()) },
     );
   };

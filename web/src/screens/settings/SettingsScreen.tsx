@@ -1,5 +1,9 @@
 import Box from '@mui/material/Box';
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
 import { useSettings } from '../../api/queries';
+import { Choice } from '../../parts/Choice';
+import { Field } from '../../parts/Field';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { words } from '../../words/en';
@@ -23,17 +27,67 @@ const GROUPS: { prefix: string; title: string }[] = [
   { prefix: 'tension.travel', title: 'Adjuster travel' },
   { prefix: 'tension.take-up', title: 'Taking up fast' },
   { prefix: 'tension.replace-chain', title: 'Replacing a chain' },
+  { prefix: 'schedule.weight', title: 'What weighs more' },
+  { prefix: 'schedule', title: 'Limits and minutes of the schedule' },
+  { prefix: 'access', title: 'Opening and closing' },
+  { prefix: 'bar', title: 'Bar' },
+  { prefix: 'edge', title: 'Edge' },
+  { prefix: 'drive', title: 'Sprocket and cadence' },
+  { prefix: 'wear', title: 'Projection of wear' },
+  { prefix: 'stores', title: 'Stores' },
+  { prefix: 'insight', title: 'What stands out' },
+  { prefix: 'brake', title: 'Brake' },
+  { prefix: 'oiling', title: 'Bar oil and leaks' },
+  { prefix: 'diagnosis', title: 'Fault finder' },
+  { prefix: 'engine', title: 'Fuel' },
 ];
 
-const CHOICE_WORDS: Record<string, string> = { ...words.method, ...words.lengthUnit };
+const CHOICE_WORDS: Record<string, string> = {
+  ...words.method,
+  ...words.lengthUnit,
+  EACH_USE: 'At each use',
+  NEVER: 'Never',
+  HAND_AND_MACHINE: 'By hand, a machine pass now and then',
+  HAND_ONLY: 'By hand only',
+  MACHINE_ONLY: 'On the machine every time',
+  FIXED: 'One setting for life',
+  PROGRESSIVE: 'Deeper as the cutter recedes',
+  MIXED: 'Mixed wood',
+  SOFT: 'Soft wood',
+  EVERY_SHARPENING: 'At every sharpening',
+  EVERY_OTHER_SHARPENING: 'At every other sharpening',
+  EACH_NEW_CHAIN: 'With each new chain',
+};
 const CHOICE_TITLES: Record<string, string> = {
   'house.tension-method': 'House method for tension',
   'house.length-unit': 'Lengths',
+  'house.nose-grease': 'Grease for a greasable nose',
+  'house.filing': 'How edges are kept',
+  'house.gauges': 'Depth gauges',
+  'house.gauge-wood': 'Wood that gauges are set for',
+  'house.flip': 'Turning the bar over',
 };
+
+/** The first group whose prefix fits, so that a narrower one may stand before a wider one. */
+function groupOf(key: string) {
+  return GROUPS.find((group) => key.startsWith(`${group.prefix}.`));
+}
+
+/** A day of the year as people say it. */
+function monthDay(text: string): string {
+  const [month, day] = text.split('-').map(Number);
+  return new Date(2024, (month ?? 1) - 1, day ?? 1).toLocaleDateString('en-GB', {
+    day: 'numeric',
+    month: 'long',
+  });
+}
 
 /** The fleet's own numbers and choices, each with its reason and a way back to the standard. */
 export default function SettingsScreen() {
-  const { data, error } = useSettings();
+  const [scope, setScope] = useState<Schemas['Scope']>('FLEET');
+  const [saw, setSaw] = useState('');
+  const { data, error } = useSettings(scope, saw.trim());
+  const reach = scope === 'FLEET' ? {} : { scope, scopeSaw: saw.trim() };
   return (
     <>
       <title>Settings – Yellow Tally</title>
@@ -44,8 +98,30 @@ export default function SettingsScreen() {
         The maker’s manual for a saw always wins over these. Values marked (est.) are starting estimates. A
         change needs a reason, and is kept with who made it.
       </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'start', mb: 1 }}>
+        <Choice<Schemas['Scope']>
+          label="For"
+          value={scope}
+          options={[
+            { value: 'FLEET', label: 'The whole fleet' },
+            { value: 'MODEL', label: 'All saws of one model' },
+            { value: 'SAW', label: 'One saw' },
+          ]}
+          onChange={setScope}
+        />
+        {scope !== 'FLEET' && (
+          <Box sx={{ width: 180 }}>
+            <Field
+              label={scope === 'SAW' ? 'Saw' : 'A saw of the model'}
+              hint="Its tag. The narrowest value wins"
+              value={saw}
+              onChange={setSaw}
+            />
+          </Box>
+        )}
+      </Box>
       <ProblemNote sentences={error ? [error.message] : []} />
-      {!data && !error && <Quiet>{words.loading}</Quiet>}
+      {!data && !error && (scope === 'FLEET' || saw.trim() !== '') && <Quiet>{words.loading}</Quiet>}
       {data && (
         <>
           <Box component="section">
@@ -63,17 +139,38 @@ export default function SettingsScreen() {
                 standard={CHOICE_WORDS[choice.standard] ?? choice.standard}
                 options={choice.options.map((value) => ({ value, label: CHOICE_WORDS[value] ?? value }))}
                 changed={choice.changed}
+                reach={reach}
               />
             ))}
           </Box>
-          <Calibration />
-          {GROUPS.map((group) => (
+          {data.days.length > 0 && (
+            <Box component="section">
+              <Box component="h2" sx={{ typography: 'h2', mt: 3, mb: 0.5 }}>
+                Seasons
+              </Box>
+              {data.days.map((day) => (
+                <SettingRow
+                  key={day.key}
+                  settingKey={day.key}
+                  title={day.why.replace(/\.$/, '')}
+                  why="Month and day, such as 04-01. The standard is a starting estimate."
+                  value={day.value}
+                  shown={monthDay(day.value)}
+                  standard={monthDay(day.standard)}
+                  changed={day.changed}
+                  reach={reach}
+                />
+              ))}
+            </Box>
+          )}
+          {scope === 'FLEET' && <Calibration />}
+          {GROUPS.filter((group) => data.numbers.some((n) => groupOf(n.key) === group)).map((group) => (
             <Box component="section" key={group.prefix}>
               <Box component="h2" sx={{ typography: 'h2', mt: 3, mb: 0.5 }}>
                 {group.title}
               </Box>
               {data.numbers
-                .filter((n) => n.key.startsWith(`${group.prefix}.`))
+                .filter((n) => groupOf(n.key) === group)
                 .map((n) => (
                   <SettingRow
                     key={n.key}
@@ -84,6 +181,7 @@ export default function SettingsScreen() {
                     shown={`${n.value} ${UNITS[n.unit]}`}
                     standard={`${n.standard} ${UNITS[n.unit]}`}
                     changed={n.changed}
+                    reach={reach}
                   />
                 ))}
             </Box>
@@ -103,5 +201,10 @@ const UNITS = {
   HOURS: 'h',
   OUTINGS: 'outings',
   TANKS: 'tanks',
+  CHARGES: 'charges',
+  DAYS: 'days',
+  CELSIUS: '°C',
+  SHARPENINGS: 'sharpenings',
+  LOOPS: 'loops',
   COUNT: '',
 };

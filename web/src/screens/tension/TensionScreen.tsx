@@ -30,7 +30,7 @@ export default function TensionScreen() {
   const saw = useSaw(tag);
   const page = useTensionPage(tag);
   const error = saw.error ?? page.error;
-  if (error) {
+  if (error && !(saw.data && page.data)) {
     return (
       <>
         <ProblemNote sentences={[error.message]} />
@@ -57,6 +57,7 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
   const navigate = useNavigate();
   const [search] = useSearchParams();
   const amends = search.get('amends') ?? undefined;
+  const visitId = search.get('visit') ?? undefined;
   const { person } = usePerson();
   const { draft, setDraft, forget } = useDraft(amends ? `${saw.tag}.${amends}` : saw.tag, page);
   const { now } = draft;
@@ -119,11 +120,12 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
         ...(draft.jointPlay.trim() ? { jointPlay: draft.jointPlay } : {}),
         ...(draft.note.trim() ? { note: draft.note } : {}),
         ...(amends ? { amends, amendReason: draft.amendReason } : {}),
+        ...(visitId ? { visitId } : {}),
       },
       {
         onSuccess: () => {
           forget();
-          void navigate(`/saws/${saw.tag}`);
+          void navigate(visitId ? `/bench/${visitId}` : `/saws/${saw.tag}`);
         },
       },
     );
@@ -164,6 +166,7 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
               `${barLength(saw.bar.lengthMm)} bar, ${words.pitch[saw.bar.pitch]} pitch, ${words.gauge[saw.bar.gauge]} gauge, ${saw.bar.driveLinks} drive links. `}
             Chain {saw.chain?.tag}.
           </Box>
+          {visitId && <Link to={`/bench/${visitId}`}>Back to the visit</Link>}
         </Box>
       </Box>
       <Box

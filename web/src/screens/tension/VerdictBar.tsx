@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Schemas } from '../../api/client';
+import { BenchBar } from '../../parts/BenchBar';
 import { Key } from '../../parts/Key';
 import { figures } from '../../theme';
 import { nextMoveOf, reasonOf, verdictWord } from '../../words/tension';
@@ -24,58 +25,29 @@ export function VerdictBar({ verdict, current, method, unit, tag, saving, onAgai
   const again = turned ? 'Adjusted, read again' : 'Read again';
   const asItIs =
     verdict?.outcome === 'THROW_RISK' ? `Save and hold saw ${tag}` : passes ? 'Save check' : 'Save as it is';
-  return (
-    <Box
-      sx={(t) => ({
-        order: 4,
-        position: 'sticky',
-        zIndex: 2,
-        bottom: 8,
-        background: t.vars.palette.house.beam,
-        color: t.vars.palette.house.onBeam,
-        border: `1px solid ${t.vars.palette.house.steel}`,
-        borderRadius: '8px',
-        p: { xs: 1.25, sm: 1.75 },
-        display: 'flex',
-        flexWrap: 'wrap',
-        gap: { xs: 1.25, sm: 1.75 },
-        alignItems: 'center',
-      })}
-    >
+  const said = verdict ? (
+    <>
       <Box
-        role="status"
-        aria-live="polite"
-        sx={{
-          display: 'flex',
-          flexWrap: 'wrap',
-          columnGap: 2.5,
-          rowGap: 0.5,
-          alignItems: 'center',
-          flex: '1 1 300px',
-        }}
+        sx={(t) => ({
+          ...figures,
+          fontSize: 25,
+          color: t.vars.palette.house.tag,
+          opacity: current ? 1 : 0.6,
+        })}
       >
-        {verdict ? (
-          <>
-            <Box
-              sx={(t) => ({
-                ...figures,
-                fontSize: 25,
-                color: t.vars.palette.house.tag,
-                opacity: current ? 1 : 0.6,
-              })}
-            >
-              {verdictWord(verdict.outcome, verdict.provisional)}
-            </Box>
-            <Box sx={{ flex: '1 1 260px' }}>
-              {reasonOf(verdict, method)} {nextMoveOf(verdict, method, unit)}
-            </Box>
-          </>
-        ) : (
-          <Box>Take a reading and type it in. The verdict follows as you type.</Box>
-        )}
+        {verdictWord(verdict.outcome, verdict.provisional)}
       </Box>
+      <Box sx={{ flex: '1 1 260px' }}>
+        {reasonOf(verdict, method)} {nextMoveOf(verdict, method, unit)}
+      </Box>
+    </>
+  ) : (
+    <Box>Take a reading and type it in. The verdict follows as you type.</Box>
+  );
+  return (
+    <BenchBar said={said}>
       {verdict && (
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        <>
           {!passes && (
             <Button variant="contained" disabled={!current} onClick={onAgain}>
               {again}&nbsp;<Key>Enter</Key>
@@ -99,8 +71,8 @@ export function VerdictBar({ verdict, current, method, unit, tag, saving, onAgai
               Eased, read again
             </Button>
           )}
-        </Box>
+        </>
       )}
-    </Box>
+    </BenchBar>
   );
 }

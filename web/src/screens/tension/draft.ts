@@ -1,6 +1,6 @@
-import { useEffect, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { newId } from '../../api/client';
+import { useKept } from '../../shell/kept';
 
 /** A reading while it is typed. */
 export interface DraftReading {
@@ -66,19 +66,14 @@ export function freshDraft(page: Schemas['TensionPage']): Draft {
   };
 }
 
-/** A draft that outlives a closed browser: kept here until it is saved. */
+/** A draft that outlives a closed browser. */
 export function useDraft(key: string, page: Schemas['TensionPage']) {
-  const storeKey = `yellow-tally.tension.${key}`;
-  const [draft, setDraft] = useState<Draft>(() => {
-    const kept = localStorage.getItem(storeKey);
-    return kept ? (JSON.parse(kept) as Draft) : freshDraft(page);
-  });
-  const begun = draft.taken.length > 0 || draft.now.value !== '' || draft.note !== '';
-  useEffect(() => {
-    if (begun) localStorage.setItem(storeKey, JSON.stringify(draft));
-  }, [storeKey, draft, begun]);
-  const forget = () => localStorage.removeItem(storeKey);
-  return { draft, setDraft, forget };
+  const { value, setValue, forget } = useKept<Draft>(
+    `tension.${key}`,
+    () => freshDraft(page),
+    (draft) => draft.taken.length > 0 || draft.now.value !== '' || draft.note !== '',
+  );
+  return { draft: value, setDraft: setValue, forget };
 }
 
 /** The reading as the server takes it. */

@@ -1,0 +1,41 @@
+import Box from '@mui/material/Box';
+import type { ReactNode } from 'react';
+
+/** The dark bar at the foot of what the hand is doing: what it means, in sight all the way, and the keys to go on. */
+export function BenchBar({ said, children }: { said: ReactNode; children: ReactNode }) {
+  return (
+    <Box
+      sx={(t) => ({
+        order: 4,
+        position: 'sticky',
+        zIndex: 2,
+        bottom: 8,
+        background: t.vars.palette.house.beam,
+        color: t.vars.palette.house.onBeam,
+        border: `1px solid ${t.vars.palette.house.steel}`,
+        borderRadius: '8px',
+        p: { xs: 1.25, sm: 1.75 },
+        display: 'flex',
+        flexWrap: 'wrap',
+        gap: { xs: 1.25, sm: 1.75 },
+        alignItems: 'center',
+      })}
+    >
+      <Box
+        role="status"
+        aria-live="polite"
+        sx={{
+          display: 'flex',
+          flexWrap: 'wrap',
+          columnGap: 2.5,
+          rowGap: 0.5,
+          alignItems: 'center',
+          flex: '1 1 280px',
+        }}
+      >
+        {said}
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>{children}</Box>
+    </Box>
+  );
+}

@@ -1,0 +1,139 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { newId, sawPath } from '../../api/client';
+import { useWrite } from '../../api/queries';
+import { Field } from '../../parts/Field';
+import { Key } from '../../parts/Key';
+import { ProblemNote } from '../../parts/ProblemNote';
+import { StateMark } from '../../parts/StateMark';
+import { useKeys } from '../../shell/keys';
+import { usePerson } from '../../shell/person';
+import { findingWords, outcomeWords, stepWords } from '../../words/bench';
+import { momentOf } from '../../words/format';
+import { workReason, workTitle } from '../../words/work';
+
+const DECISION: Record<Schemas['FitState'], string> = {
+  FIT: 'Fit: may go out',
+  DUE: 'Due: usable, work waits',
+  HELD: 'Held: must not be used',
+};
+
+/** The end of a visit: what was done and found, what is open, the decision with its reasons, and the name under it. */
+export function EndVisit({ visit }: { visit: Schemas['VisitPage'] }) {
+  const { person } = usePerson();
+  const [reason, setReason] = useState('');
+  const [id, setId] = useState(newId);
+  const [releaseId] = useState(newId);
+  const end = useWrite<Schemas['VisitPage'], Schemas['End']>('POST', `/api/visits/${visit.id}/end`);
+  const release = useWrite<unknown, Schemas['NewRelease']>('POST', sawPath(visit.tag, '/release'));
+  const open = visit.steps.filter((s) => !s.record && !s.optional);
+  const done = visit.steps.filter((s) => s.record && s.record.outcome !== 'SKIPPED');
+  const found = visit.steps.filter((s) => (s.record?.findings.length ?? 0) > 0);
+  const skipped = visit.steps.filter((s) => s.record?.outcome === 'SKIPPED');
+  const waits = visit.work.filter((w) => w.state !== 'FIT');
+  const cleared = visit.work.filter((w) => w.state === 'HELD').every((w) => w.what === 'RELEASE_WAITS');
+  const hang = () => {
+    if (!person || end.isPending || visit.ended) return;
+    end.mutate(
+      { id, personId: person.id, ...(reason.trim() ? { leftOpenReason: reason } : {}) },
+      { onError: () => setId(newId()) },
+    );
+  };
+  // Not Enter: the key that saved the last step must not sign by being pressed once too often.
+  useKeys({ h: hang });
+  const decision = visit.ended?.decision ?? visit.state;
+  return (
+    <Box
+      component="section"
+      aria-label="End of the visit"
+      sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'minmax(0, 1fr)', overflowWrap: 'anywhere' }}
+    >
+      <Box component="h2" sx={{ typography: 'h1', m: 0 }}>
+        {visit.ended ? 'Visit ended' : 'Hang the plate back'}
+      </Box>
+      <Line title="Done">{done.map((s) => stepWords[s.step].title).join('; ') || 'Nothing yet.'}</Line>
+      <Line title="Found">
+        {found
+          .map(
+            (s) =>
+              `${stepWords[s.step].title}: ${(s.record?.findings ?? []).map((f) => findingWords[f]).join(', ')}`,
+          )
+          .join('; ') || 'Nothing.'}
+      </Line>
+      {skipped.length > 0 && (
+        <Line title={outcomeWords.SKIPPED}>
+          {skipped.map((s) => `${stepWords[s.step].title} (${s.record?.note ?? 'left'})`).join('; ')}
+        </Line>
+      )}
+      <Line title="Still open">{open.map((s) => stepWords[s.step].title).join('; ') || 'Nothing.'}</Line>
+      <Box sx={{ mt: 1 }}>
+        <StateMark state={decision}>{DECISION[decision]}</StateMark>
+        {!visit.ended &&
+          waits.map((w, i) => (
+            <Box key={i} sx={{ pl: 2.75 }}>
+              {workTitle(w)}{' '}
+              <Box component="span" sx={{ color: 'text.secondary' }}>
+                {workReason(w)}
+              </Box>
+            </Box>
+          ))}
+      </Box>
+      {visit.ended ? (
+        <Box>
+          Ended {momentOf(visit.ended.at)} by {visit.ended.by}.
+          {visit.ended.leftOpenReason && ` Left open: ${visit.ended.leftOpenReason}.`}{' '}
+          <Link to={`/saws/${visit.tag}`}>To saw {visit.tag}</Link>
+        </Box>
+      ) : (
+        <>
+          {open.length > 0 && (
+            <Box sx={{ maxWidth: 520 }}>
+              <Field
+                label="Why steps stay open"
+                value={reason}
+                onChange={setReason}
+                problem={end.error?.at('leftOpenReason')}
+              />
+            </Box>
+          )}
+          <ProblemNote
+            sentences={[
+              ...(end.error?.besides(['leftOpenReason']) ?? []),
+              ...(release.error?.besides([]) ?? []),
+            ]}
+          />
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+            {visit.state === 'HELD' && cleared && (
+              <Button
+                variant="contained"
+                disabled={release.isPending || !person}
+                onClick={() => person && release.mutate({ id: releaseId, personId: person.id })}
+              >
+                Release saw {visit.tag}
+              </Button>
+            )}
+            <Button
+              variant={visit.state === 'HELD' && cleared ? 'outlined' : 'contained'}
+              disabled={end.isPending || !person}
+              onClick={hang}
+            >
+              Sign as {person?.name} and hang the plate back&nbsp;<Key>H</Key>
+            </Button>
+          </Box>
+        </>
+      )}
+    </Box>
+  );
+}
+
+function Line({ title, children }: { title: string; children: string }) {
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '110px 1fr' }, columnGap: 2 }}>
+      <Box sx={{ fontWeight: 600 }}>{title}</Box>
+      <Box>{children}</Box>
+    </Box>
+  );
+}

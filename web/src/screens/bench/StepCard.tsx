@@ -1,0 +1,256 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { device, newId } from '../../api/client';
+import { useWrite } from '../../api/queries';
+import { Caution } from '../../parts/Caution';
+import { Field } from '../../parts/Field';
+import { Key } from '../../parts/Key';
+import { ProblemNote } from '../../parts/ProblemNote';
+import { SawOutline } from '../../parts/SawOutline';
+import { useKeys } from '../../shell/keys';
+import { usePerson } from '../../shell/person';
+import { findingWords, outcomeWords, saidWords, stepWords, whyWords } from '../../words/bench';
+import { words } from '../../words/en';
+import { rounded, timeOf } from '../../words/format';
+import { partOf } from './partOf';
+import type { StepDraft } from './stepDraft';
+import { useStepForm } from './stepDraft';
+import { DRAWN, StepDrawing } from './StepDrawing';
+import { StepHints } from './StepHints';
+import { StepInputs } from './StepInputs';
+import { StepVerdict } from './StepVerdict';
+
+interface Props {
+  visit: Schemas['VisitPage'];
+  step: Schemas['StepView'];
+  number: number;
+  onDone: () => void;
+}
+
+/** One step in the middle of the bench: caution, what the hand does, its input, what it means, and on. */
+export function StepCard({ visit, step, number, onDone }: Props) {
+  const [again, setAgain] = useState(false);
+  const { title, how, caution } = stepWords[step.step];
+  const safe = step.step === 'MAKE_SAFE' ? words.makeSafe[visit.saw.profile.power] : undefined;
+  return (
+    <Box
+      component="section"
+      aria-label={`Step ${number}: ${title}`}
+      sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'minmax(0, 1fr)', overflowWrap: 'anywhere' }}
+    >
+      <Box>
+        <Box component="h2" sx={{ typography: 'h1', m: 0 }}>
+          {number} {title}
+        </Box>
+        <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
+          {step.finding ? `${findingWords[step.finding]}: ` : ''}
+          {whyWords[step.why]}
+        </Box>
+      </Box>
+      {(safe ?? caution) && <Caution>{safe ?? caution}</Caution>}
+      {!DRAWN.includes(step.step) && <SawOutline part={partOf(step.step)} />}
+      {step.step === 'OUTSIDE_LOOK' && visit.complaint && (
+        <Box sx={{ fontSize: 17, fontWeight: 600 }}>The crew said: “{visit.complaint}”</Box>
+      )}
+      <Box sx={{ fontSize: 17 }}>{how}</Box>
+      <ToFinder tag={visit.tag} step={step.step} />
+      <StepHints visit={visit} step={step.step} />
+      {step.step === 'FILL' && visit.saw.mix && (
+        <Box sx={{ fontSize: 17 }}>
+          Mix {visit.saw.mix.ratio}:1: {rounded(visit.saw.mix.oilMl, 0)} mL of oil in{' '}
+          {rounded(visit.saw.mix.fuelMl / 1000, 1)} L of fuel.
+        </Box>
+      )}
+      {step.record && !again ? (
+        <Stands record={step.record} onAgain={() => setAgain(true)} onNext={onDone} />
+      ) : step.kind === 'TENSION' ? (
+        <ToTension visit={visit} step={step} onDone={onDone} />
+      ) : (
+        <StepForm visit={visit} step={step} onDone={onDone} />
+      )}
+    </Box>
+  );
+}
+
+/** Where a step may end in a question that the fault finder answers. */
+function ToFinder({ tag, step }: { tag: string; step: Schemas['Step'] }) {
+  const to = `/faults/new?saw=${tag}&origin=VISIT`;
+  if (step === 'OUTSIDE_LOOK') return <Link to={to}>Find the cause of a complaint</Link>;
+  return step === 'OIL_CARD' ? (
+    <Link to={`${to}&complaint=runs-dry`}>Faint or none: find the cause</Link>
+  ) : null;
+}
+
+/** How a step stands that has been recorded already. */
+function Stands({
+  record,
+  onAgain,
+  onNext,
+}: {
+  record: Schemas['RecordView'];
+  onAgain: () => void;
+  onNext: () => void;
+}) {
+  useKeys({ Enter: onNext });
+  return (
+    <Box>
+      <Box sx={{ fontSize: 17, fontWeight: 600 }}>
+        {outcomeWords[record.outcome]}
+        {record.findings.length > 0 && `: ${record.findings.map((f) => findingWords[f]).join(', ')}`}
+      </Box>
+      <Box sx={{ color: 'text.secondary', mb: 1.5 }}>
+        {record.by}, {timeOf(record.at)}
+        {record.note && `. ${record.note}`}
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1 }}>
+        <Button variant="contained" onClick={onNext}>
+          Next&nbsp;<Key>Enter</Key>
+        </Button>
+        <Button variant="outlined" onClick={onAgain}>
+          Record it again
+        </Button>
+      </Box>
+    </Box>
+  );
+}
+
+function ToTension({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDone'>) {
+  const navigate = useNavigate();
+  const open = () => void navigate(`/saws/${visit.tag}/tension?visit=${visit.id}`);
+  useKeys({ Enter: open });
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+      <Button variant="contained" onClick={open}>
+        Read the tension&nbsp;<Key>Enter</Key>
+      </Button>
+      <Skip visit={visit} step={step} onDone={onDone} />
+    </Box>
+  );
+}
+
+function StepForm({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDone'>) {
+  const navigate = useNavigate();
+  const toVice = () => {
+    if (step.step === 'SHARPEN') void navigate(`/saws/${visit.tag}/sharpen?visit=${visit.id}`);
+  };
+  const form = useStepForm(
+    visit.tag,
+    step,
+    `${visit.id}.${step.step}`,
+    (draft) => ({
+      visitId: visit.id,
+      ...(step.record ? { expects: step.record.id } : {}),
+      ...(step.kind === 'REPLACE' ? { part: partOfDraft(draft) } : {}),
+    }),
+    onDone,
+  );
+  const options = saidWords(step.kind);
+  const say = (outcome: Schemas['StepOutcome']) =>
+    options.some(([o]) => o === outcome) && form.change({ said: outcome });
+  useKeys({
+    '1': () => say('FINE'),
+    '2': () => say('ATTEND'),
+    '3': () => say('FAIL'),
+    Enter: form.submit,
+    m: toVice,
+  });
+  return (
+    <>
+      <StepDrawing visit={visit} step={step} draft={form.draft} verdict={form.answer?.verdict} />
+      <StepInputs
+        tag={visit.tag}
+        step={step}
+        draft={form.draft}
+        problemAt={form.problemAt}
+        onChange={form.change}
+        onEnter={form.submit}
+      />
+      <ProblemNote sentences={form.problems} />
+      {step.step === 'SHARPEN' && (
+        <Box>
+          <Button variant="outlined" onClick={toVice}>
+            Map the loop in the vice&nbsp;<Key>M</Key>
+          </Button>
+        </Box>
+      )}
+      <StepVerdict verdict={form.answer?.verdict} said={form.said} done={options.length === 1}>
+        <Button variant="contained" disabled={form.pending} onClick={form.submit}>
+          {form.outcome === 'FAIL' ? `Save and hold saw ${visit.tag}` : 'Save, next'}&nbsp;
+          <Key>Enter</Key>
+        </Button>
+        <Skip visit={visit} step={step} onDone={onDone} />
+      </StepVerdict>
+    </>
+  );
+}
+
+function partOfDraft(draft: StepDraft): Schemas['NewPart'] {
+  const soak = Number(draft.soakHours.replace(',', '.'));
+  return {
+    tag: draft.part,
+    newChain: draft.newChain,
+    ...(draft.retireReason.trim() ? { retireReason: draft.retireReason } : {}),
+    ...(draft.soakHours.trim() && !Number.isNaN(soak) ? { soakHours: soak } : {}),
+  };
+}
+
+/** Passing over a step, with the reason; a ride-along needs none. Making safe is never passed over. */
+function Skip({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDone'>) {
+  const { person } = usePerson();
+  const [open, setOpen] = useState(false);
+  const [reason, setReason] = useState('');
+  const [id, setId] = useState(newId);
+  const write = useWrite<Schemas['VisitPage'], Schemas['Skip']>('POST', `/api/visits/${visit.id}/skip`);
+  const skip = () => {
+    if (!person || write.isPending) return;
+    write.mutate(
+      {
+        id,
+        personId: person.id,
+        device: device(),
+        step: step.step,
+        ...(reason.trim() ? { reason } : {}),
+      },
+      { onSuccess: onDone, onError: () => setId(newId()) },
+    );
+  };
+  const begin = () => (step.optional ? skip() : setOpen(true));
+  useKeys({ k: begin });
+  if (step.step === 'MAKE_SAFE') return null;
+  return open ? (
+    <Box
+      component="form"
+      onSubmit={(e: React.SyntheticEvent) => {
+        e.preventDefault();
+        skip();
+      }}
+      sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'end', color: 'text.primary' }}
+    >
+      <Box
+        sx={(t) => ({ width: 240, background: t.vars.palette.background.paper, p: 1, borderRadius: '6px' })}
+      >
+        <Field
+          label="Why it is skipped"
+          autoFocus
+          value={reason}
+          onChange={setReason}
+          problem={write.error?.at('reason') ?? write.error?.message}
+        />
+      </Box>
+      <Button type="submit" variant="contained" disabled={write.isPending}>
+        Skip it
+      </Button>
+    </Box>
+  ) : (
+    <Button
+      variant="outlined"
+      onClick={begin}
+      sx={{ color: 'inherit', '&:hover': { background: 'transparent' } }}
+    >
+      {step.optional ? 'Leave it' : 'Skip'}&nbsp;<Key>K</Key>
+    </Button>
+  );
+}

@@ -1,0 +1,236 @@
+import Box from '@mui/material/Box';
+import type { Schemas } from '../../api/client';
+import { useParts } from '../../api/queries';
+import { Field, Pick } from '../../parts/Field';
+import { Key } from '../../parts/Key';
+import { TakeFields } from '../../parts/TakeFields';
+import { Tick } from '../../parts/Tick';
+import { figureUnit, findingWords, measureWords, saidWords } from '../../words/bench';
+import { barLength } from '../../words/format';
+import type { StepDraft, StepShown } from './stepDraft';
+import { saidOf } from './stepDraft';
+
+interface Props {
+  tag: string;
+  step: StepShown;
+  draft: StepDraft;
+  problemAt: (field: string) => string | undefined;
+  onChange: (changed: Partial<StepDraft>) => void;
+  onEnter: () => void;
+}
+
+/** The input of one step, by what the hand does in it: keys to say, figures to measure, words to find. */
+export function StepInputs({ tag, step, draft, problemAt, onChange, onEnter }: Props) {
+  const said = saidOf(draft, step.kind);
+  const options = saidWords(step.kind);
+  return (
+    <Box sx={{ display: 'grid', gap: 2 }}>
+      {step.kind === 'REPLACE' && (
+        <PartChoice step={step.step} draft={draft} problemAt={problemAt} onChange={onChange} />
+      )}
+      {step.measures.length > 0 && (
+        <Figures
+          tag={tag}
+          step={step}
+          draft={draft}
+          problemAt={problemAt}
+          onChange={onChange}
+          onEnter={onEnter}
+        />
+      )}
+      {options.length > 1 && (
+        <Box role="group" aria-label="How it is" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+          {options.map(([outcome, label], i) => (
+            <SayKey
+              key={outcome}
+              label={label}
+              number={options.length === 2 && i === 1 ? '3' : String(i + 1)}
+              pressed={said === outcome && draft.said !== undefined}
+              onPress={() => onChange({ said: outcome })}
+            />
+          ))}
+        </Box>
+      )}
+      {step.findings.length > 0 && (
+        <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, minWidth: 0 }}>
+          <Box component="legend" sx={legend}>
+            {step.kind === 'CAUSE' ? 'Which it was' : 'Found'}
+          </Box>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
+            {step.findings.map(({ finding }) => (
+              <Tick
+                key={finding}
+                label={findingWords[finding]}
+                checked={draft.findings.includes(finding)}
+                onChange={(on) =>
+                  onChange({
+                    findings: on ? [...draft.findings, finding] : draft.findings.filter((f) => f !== finding),
+                  })
+                }
+              />
+            ))}
+          </Box>
+          {problemAt('findings') && (
+            <Box role="alert" sx={{ color: 'error.main', fontSize: 14, mt: 0.5 }}>
+              {problemAt('findings')}
+            </Box>
+          )}
+        </Box>
+      )}
+      <TakeFields
+        tag={tag}
+        step={step.step}
+        takes={draft.takes}
+        onChange={(takes) => onChange({ takes })}
+        problem={problemAt('takes')}
+      />
+      <Field
+        label="Note"
+        value={draft.note}
+        onChange={(note) => onChange({ note })}
+        problem={problemAt('note')}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') {
+            e.preventDefault();
+            onEnter();
+          }
+        }}
+      />
+    </Box>
+  );
+}
+
+const legend = { p: 0, mb: 0.5, fontSize: 13, fontWeight: 600, color: 'text.secondary' } as const;
+
+function SayKey({
+  label,
+  number,
+  pressed,
+  onPress,
+}: {
+  label: string;
+  number: string;
+  pressed: boolean;
+  onPress: () => void;
+}) {
+  return (
+    <Box
+      component="button"
+      type="button"
+      aria-pressed={pressed}
+      onClick={onPress}
+      sx={(t) => ({
+        font: 'inherit',
+        fontSize: 18,
+        fontWeight: 600,
+        flex: '1 1 0',
+        minWidth: 96,
+        minHeight: 56,
+        px: 2,
+        cursor: 'pointer',
+        borderRadius: '8px',
+        border: `1.5px solid ${pressed ? t.vars.palette.house.beam : t.vars.palette.house.steel}`,
+        background: pressed ? t.vars.palette.house.beam : t.vars.palette.background.paper,
+        color: pressed ? t.vars.palette.house.onBeam : t.vars.palette.text.primary,
+        boxShadow: pressed ? `inset 0 -5px 0 ${t.vars.palette.house.tag}` : 'none',
+        '&:focus-visible': { outline: `3px solid ${t.vars.palette.house.tagEdge}`, outlineOffset: 2 },
+      })}
+    >
+      {label}&nbsp;<Key>{number}</Key>
+    </Box>
+  );
+}
+
+function Figures({ step, draft, problemAt, onChange, onEnter }: Props) {
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(150px, 1fr))', gap: 1.5 }}>
+      {step.measures.map(({ measure, kind, needed }, i) => (
+        <Field
+          key={measure}
+          label={`${measureWords[measure]}${figureUnit[kind] ? `, ${figureUnit[kind]}` : ''}${needed ? '' : ', if measured'}`}
+          inputMode="decimal"
+          autoFocus={i === 0 && needed}
+          value={draft.figures[measure] ?? ''}
+          problem={problemAt(`figures.${measure}`)}
+          onChange={(text) => onChange({ figures: { ...draft.figures, [measure]: text } })}
+          onKeyDown={(e) => {
+            if (e.key === 'Enter') {
+              e.preventDefault();
+              onEnter();
+            }
+          }}
+          sx={{ fontSize: 20, fontWeight: 600 }}
+        />
+      ))}
+    </Box>
+  );
+}
+
+/** A part from the shelf; whether it fits is said by the server in words. */
+function PartChoice({
+  step,
+  draft,
+  problemAt,
+  onChange,
+}: {
+  step: Schemas['Step'];
+  draft: StepDraft;
+  problemAt: (field: string) => string | undefined;
+  onChange: (changed: Partial<StepDraft>) => void;
+}) {
+  const { data: parts } = useParts();
+  const shelf =
+    step === 'REPLACE_CHAIN'
+      ? (parts?.chains ?? []).map((c) => ({
+          tag: c.tag,
+          on: c.onSaw ?? c.retiredAt,
+          size: `${c.driveLinks} drive links`,
+        }))
+      : step === 'REPLACE_BAR'
+        ? (parts?.bars ?? []).map((b) => ({
+            tag: b.tag,
+            on: b.onSaw ?? b.retiredAt,
+            size: barLength(b.lengthMm),
+          }))
+        : (parts?.sprockets ?? []).map((s) => ({
+            tag: s.tag,
+            on: s.onSaw ?? s.retiredAt,
+            size: `${s.teeth} teeth`,
+          }));
+  const options = shelf.filter((p) => !p.on).map((p) => ({ value: p.tag, label: `${p.tag}, ${p.size}` }));
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'end' }}>
+      <Box sx={{ flex: '1 1 220px' }}>
+        <Pick
+          label="Goes on, from the shelf"
+          value={draft.part}
+          options={[{ value: '', label: options.length ? 'Choose' : 'Nothing on the shelf' }, ...options]}
+          onChange={(part) => onChange({ part })}
+          problem={problemAt('part.tag') ?? problemAt('set')}
+        />
+      </Box>
+      {step === 'REPLACE_CHAIN' && (
+        <>
+          <Tick label="Never run" checked={draft.newChain} onChange={(newChain) => onChange({ newChain })} />
+          <Box sx={{ width: 150 }}>
+            <Field
+              label="Soaked in oil, hours"
+              inputMode="decimal"
+              value={draft.soakHours}
+              onChange={(soakHours) => onChange({ soakHours })}
+            />
+          </Box>
+        </>
+      )}
+      <Box sx={{ flex: '1 1 260px' }}>
+        <Field
+          label="Why the old one is retired"
+          hint="Empty: it goes back to the shelf"
+          value={draft.retireReason}
+          onChange={(retireReason) => onChange({ retireReason })}
+          problem={problemAt('reason')}
+        />
+      </Box>
+    </Box>
+  );
+}

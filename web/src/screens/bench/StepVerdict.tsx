@@ -1,0 +1,66 @@
+import Box from '@mui/material/Box';
+import type { ReactNode } from 'react';
+import type { Schemas } from '../../api/client';
+import { BenchBar } from '../../parts/BenchBar';
+import { figures } from '../../theme';
+import { findingWords, stepWords } from '../../words/bench';
+import { sampleWords } from '../../words/edge';
+import { rounded } from '../../words/format';
+
+/** What the report means before it is saved: outcome, what was found, what opens, and the keys to go on. */
+export function StepVerdict({
+  verdict,
+  said,
+  done,
+  children,
+}: {
+  verdict: Schemas['StepVerdict'] | undefined;
+  said: Schemas['StepOutcome'] | undefined;
+  /** The word for a step that has simply been done. */
+  done: boolean;
+  children: ReactNode;
+}) {
+  const outcome = verdict?.outcome ?? said;
+  return (
+    <BenchBar
+      said={
+        <>
+          {outcome && (
+            <Box sx={(t) => ({ ...figures, fontSize: 25, color: t.vars.palette.house.tag })}>
+              {done && outcome === 'FINE' ? 'Done' : WORDS[outcome]}
+            </Box>
+          )}
+          <Box sx={{ flex: '1 1 200px' }}>{sentence(verdict, outcome)}</Box>
+        </>
+      }
+    >
+      {children}
+    </BenchBar>
+  );
+}
+
+const WORDS: Record<Schemas['StepOutcome'], string> = { FINE: 'Fine', ATTEND: 'Attend', FAIL: 'Fail' };
+
+function sentence(
+  verdict: Schemas['StepVerdict'] | undefined,
+  outcome: Schemas['StepOutcome'] | undefined,
+): string {
+  const parts: string[] = [];
+  if (verdict) {
+    if (verdict.clearanceMm !== undefined) {
+      parts.push(
+        `Clearance ${rounded(verdict.clearanceMm, 2)} mm, about ${verdict.dressingsLeft ?? 0} dressings left (est.).`,
+      );
+    }
+    if (verdict.gaugeTargetMm !== undefined) parts.push(`Aim for ${rounded(verdict.gaugeTargetMm, 2)} mm.`);
+    if (verdict.plan) parts.push(sampleWords(verdict.plan));
+    if (verdict.findings.length > 0)
+      parts.push(`${verdict.findings.map((f) => findingWords[f]).join(', ')}.`);
+    if (verdict.opens.length > 0) {
+      parts.push(`Opens: ${verdict.opens.map((s) => stepWords[s].title.toLowerCase()).join(', ')}.`);
+    }
+  }
+  if (outcome === 'FAIL') parts.push('This holds the saw.');
+  if (parts.length === 0) return outcome ? '' : 'Say how it is.';
+  return parts.join(' ');
+}

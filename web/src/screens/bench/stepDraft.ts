@@ -1,0 +1,158 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import type { Problem, Schemas } from '../../api/client';
+import { device, newId, sawPath, send } from '../../api/client';
+import { useWrite } from '../../api/queries';
+import { takesOf } from '../../parts/TakeFields';
+import { useKept } from '../../shell/kept';
+import { usePerson } from '../../shell/person';
+
+/** What is said of a step while it is typed. Its id is made with it, so that saving twice stores once. */
+export interface StepDraft {
+  id: string;
+  said?: Schemas['StepOutcome'] | undefined;
+  findings: Schemas['Finding'][];
+  figures: Partial<Record<Schemas['Measure'], string>>;
+  note: string;
+  part: string;
+  newChain: boolean;
+  soakHours: string;
+  /** Why the part that comes off is retired; empty when it goes back to the shelf. */
+  retireReason: string;
+  /** Taken from the shelf, as typed, by item. */
+  takes: Record<string, string>;
+}
+
+/** The step as a screen shows it, in a visit or outside one. */
+export type StepShown = Pick<Schemas['StepView'], 'step' | 'kind' | 'findings' | 'measures'>;
+
+const fresh = (): StepDraft => ({
+  id: newId(),
+  findings: [],
+  figures: {},
+  note: '',
+  part: '',
+  newChain: true,
+  soakHours: '',
+  retireReason: '',
+  takes: {},
+});
+
+/** A draft that outlives a closed browser. */
+export function useStepDraft(key: string) {
+  return useKept<StepDraft>(
+    `step.${key}`,
+    fresh,
+    (d) =>
+      d.said !== undefined ||
+      d.findings.length > 0 ||
+      d.note !== '' ||
+      d.part !== '' ||
+      Object.keys(d.figures).length > 0,
+  );
+}
+
+/** Fine by default where the hand has simply done it; a look must be said. */
+export function saidOf(draft: StepDraft, kind: Schemas['StepKind']): Schemas['StepOutcome'] | undefined {
+  const done = ['CONFIRM', 'CLEAN', 'GREASE', 'FILL', 'FILE', 'REPLACE', 'CAUSE'].includes(kind);
+  const measured = kind === 'MEASURE' && Object.values(draft.figures).some((f) => f.trim() !== '');
+  return draft.said ?? (done || measured || draft.findings.length > 0 ? 'FINE' : undefined);
+}
+
+/** The report as the server takes it. */
+export function inputOf(draft: StepDraft, kind: Schemas['StepKind']): Schemas['StepInput'] {
+  return {
+    said: saidOf(draft, kind) ?? 'FINE',
+    findings: draft.findings,
+    figures: Object.fromEntries(Object.entries(draft.figures).filter(([, text]) => text.trim() !== '')),
+  };
+}
+
+const SETTLE_MS = 60;
+
+/** Asks what a report means, at typing speed; nothing is stored by it. */
+export function useStepPreview(tag: string, step: StepShown, draft: StepDraft) {
+  const begun = draft.findings.length > 0 || Object.values(draft.figures).some((f) => f.trim() !== '');
+  const question: Schemas['StepQuestion'] = {
+    step: step.step,
+    input: inputOf(draft, step.kind),
+    noted: draft.note.trim() !== '',
+  };
+  const asked = JSON.stringify(question);
+  const [settled, setSettled] = useState(asked);
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(asked), SETTLE_MS);
+    return () => clearTimeout(timer);
+  }, [asked]);
+  const query = useQuery<Schemas['StepAnswer'], Problem>({
+    queryKey: ['step-preview', tag, settled],
+    queryFn: ({ signal }) => send('POST', sawPath(tag, '/records/preview'), JSON.parse(settled), signal),
+    placeholderData: keepPreviousData,
+    staleTime: 60_000,
+    enabled: begun,
+  });
+  return begun ? query.data : undefined;
+}
+
+/** A step being written down: its draft, what it would mean, and the save; in a visit or outside one. */
+export function useStepForm(
+  tag: string,
+  step: StepShown,
+  key: string,
+  more: (draft: StepDraft) => Partial<Schemas['NewRecord']>,
+  onSaved: () => void,
+) {
+  const { person } = usePerson();
+  const { value: kept, setValue, forget } = useStepDraft(key);
+  // A draft of an older release may lack what came later.
+  const draft = { ...fresh(), ...kept };
+  const [unsaid, setUnsaid] = useState(false);
+  const answer = useStepPreview(tag, step, draft);
+  const save = useWrite<unknown, Schemas['NewRecord']>('POST', sawPath(tag, '/records'));
+  const said = saidOf(draft, step.kind);
+  const change = (changed: Partial<StepDraft>) => setValue((d) => ({ ...d, ...changed }));
+  // What is still missing is no fault while it is typed.
+  const problemAt = (field: string) =>
+    answer?.wrong.find((w) => w.field === field && !w.code.endsWith('_MISSING'))?.sentence ??
+    save.error?.at(field);
+  const submit = () => {
+    if (!person || save.isPending) return;
+    setUnsaid(said === undefined);
+    if (said === undefined) return;
+    save.mutate(
+      {
+        id: draft.id,
+        personId: person.id,
+        device: device(),
+        step: step.step,
+        input: inputOf(draft, step.kind),
+        ...(draft.note.trim() ? { note: draft.note } : {}),
+        ...(takesOf(draft.takes).length > 0 ? { takes: takesOf(draft.takes) } : {}),
+        ...more(draft),
+      },
+      {
+        onSuccess: () => {
+          forget();
+          onSaved();
+        },
+        // The next try is another write.
+        onError: () => change({ id: newId() }),
+      },
+    );
+  };
+  const shown = [
+    'findings',
+    'note',
+    'at',
+    'part.tag',
+    'takes',
+    'set',
+    ...step.measures.map((m) => `figures.${m.measure}`),
+  ];
+  const problems = [
+    ...(unsaid && said === undefined ? ['Say how it is first: 1, 2 or 3.'] : []),
+    ...(save.error?.besides(shown) ?? []),
+  ];
+  const outcome = answer?.verdict?.outcome ?? said;
+  return { draft, change, said, answer, outcome, problemAt, problems, submit, pending: save.isPending };
+}

@@ -1,0 +1,89 @@
+import Box from '@mui/material/Box';
+import { Link } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { Panel } from '../../parts/Panel';
+import { TagPlate } from '../../parts/Plate';
+import { figures } from '../../theme';
+import { minutes, rounded } from '../../words/format';
+import { taskWords } from '../../words/schedule';
+import { workTitle } from '../../words/work';
+
+const SHOWN = 5;
+/** More saws than this are drawn without gaps between them. */
+const APART = 30;
+
+/** Today's bench: saws that are in, most urgent first, against the minutes there are. */
+export function BenchToday({ board }: { board: Schemas['Board'] }) {
+  const rows = board.work.filter((row) => !row.crew && row.state !== 'FIT' && row.minutes > 0);
+  const planned = rows.reduce((sum, row) => sum + row.minutes, 0);
+  const over = planned > board.benchMinutes;
+  const gap = rows.length > APART ? 0 : 2;
+  return (
+    <Panel title="Bench today">
+      <Box>
+        {minutes(planned)} of work, {minutes(board.benchMinutes)} at the bench (est.)
+      </Box>
+      <Box
+        aria-hidden
+        sx={(t) => ({
+          display: 'flex',
+          gap: `${gap}px`,
+          height: 12,
+          my: 1,
+          borderRadius: '2px',
+          overflow: 'hidden',
+          background: t.vars.palette.house.hairline,
+        })}
+      >
+        {rows.map((row, i) => (
+          <Box
+            key={row.tag}
+            sx={(t) => ({
+              flex: `0 0 calc(${(row.minutes / Math.max(planned, board.benchMinutes)) * 100}% - ${gap}px)`,
+              background: beyond(rows, i, board.benchMinutes)
+                ? t.vars.palette.house.rust
+                : t.vars.palette.house.beam,
+            })}
+          />
+        ))}
+      </Box>
+      {over && <Box sx={{ fontSize: 13.5 }}>The last ones will not fit into today.</Box>}
+      <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        {rows.slice(0, SHOWN).map((row) => (
+          <Box
+            component="li"
+            key={row.tag}
+            sx={(t) => ({
+              display: 'grid',
+              gridTemplateColumns: 'auto 1fr auto',
+              gap: 1.25,
+              alignItems: 'center',
+              py: 0.75,
+              borderBottom: `1px solid ${t.vars.palette.house.hairline}`,
+            })}
+          >
+            <TagPlate tag={row.tag} />
+            <Box sx={{ minWidth: 0 }}>
+              <Box sx={{ fontWeight: 600 }}>{row.work[0] && workTitle(row.work[0])}</Box>
+              {row.rideAlongs.length > 0 && (
+                <Box sx={{ fontSize: 13, color: 'text.secondary' }}>
+                  {row.rideAlongs.map((r) => taskWords[r.task]).join(', ')} rides along, saves{' '}
+                  {rounded(Math.max(...row.rideAlongs.map((r) => r.savedMinutes)), 0)} min
+                </Box>
+              )}
+            </Box>
+            <Box sx={{ ...figures, fontSize: 17 }}>{rounded(row.minutes, 0)}</Box>
+          </Box>
+        ))}
+      </Box>
+      <Box sx={{ mt: 1 }}>
+        <Link to="/bench">{rows.length > SHOWN ? `To the bench, ${rows.length} saws` : 'To the bench'}</Link>
+      </Box>
+    </Panel>
+  );
+}
+
+/** Whether a row lies past the minutes of the day. */
+function beyond(rows: Schemas['WorkRow'][], index: number, there: number): boolean {
+  return rows.slice(0, index + 1).reduce((sum, row) => sum + row.minutes, 0) > there;
+}

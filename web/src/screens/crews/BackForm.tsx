@@ -1,0 +1,306 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useRef } from 'react';
+import type { Schemas } from '../../api/client';
+import { device, newId } from '../../api/client';
+import { useComplaints, useWrite } from '../../api/queries';
+import { Field, Pick } from '../../parts/Field';
+import { Panel } from '../../parts/Panel';
+import { TagPlate } from '../../parts/Plate';
+import { ProblemNote } from '../../parts/ProblemNote';
+import { Tick } from '../../parts/Tick';
+import { useKept } from '../../shell/kept';
+import { usePerson } from '../../shell/person';
+import { words } from '../../words/en';
+import { tagsIn } from './tags';
+import type { When } from './WhenFields';
+import { momentOfWhen, NOW, WhenFields } from './WhenFields';
+
+interface Row {
+  tanks: string;
+  oil: string;
+  groundStruck: boolean;
+  dustSeen: boolean;
+  complaint: string;
+  complaintCode: string;
+  hold: boolean;
+}
+
+interface Draft {
+  id: string;
+  text: string;
+  works: Schemas['Work'][];
+  woods: Schemas['Wood'][];
+  rain: boolean;
+  rows: Record<string, Row>;
+  when: When;
+}
+
+const EMPTY_ROW: Row = {
+  tanks: '',
+  oil: '',
+  groundStruck: false,
+  dustSeen: false,
+  complaint: '',
+  complaintCode: '',
+  hold: false,
+};
+
+const fresh = (): Draft => ({
+  id: newId(),
+  text: '',
+  works: [],
+  woods: [],
+  rain: false,
+  rows: {},
+  when: NOW,
+});
+
+const FUEL: Record<Schemas['Power'], string> = { PETROL: 'Tanks', BATTERY: 'Charges', CORDED: 'Run hours' };
+
+/** Take saws back: the day they shared once, what each one did in a line of its own. */
+export function BackForm({ board, out }: { board: Schemas['Board']; out: Schemas['OpenOuting'][] }) {
+  const { person } = usePerson();
+  const { value: draft, setValue, forget } = useKept<Draft>('back', fresh, (d) => d.text !== '');
+  const back = useWrite<unknown, Schemas['Return']>('POST', '/api/outings/return');
+  const form = useRef<HTMLFormElement>(null);
+  const tags = tagsIn(draft.text);
+  const change = (changed: Partial<Draft>) => setValue((d) => ({ ...d, ...changed }));
+  const rowOf = (tag: string): Row => {
+    const logged = out.find((o) => o.tag === tag);
+    return {
+      ...EMPTY_ROW,
+      tanks: logged?.refuels ? String(logged.refuels) : '',
+      oil: logged?.oilOfAll && logged.oilTanks !== undefined ? String(logged.oilTanks) : '',
+      ...draft.rows[tag],
+    };
+  };
+  const powerOf = (tag: string) =>
+    board.rails.flatMap((r) => r.plates).find((p) => p.tag === tag)?.power ?? 'PETROL';
+  const toggled = <T,>(list: T[], item: T) =>
+    list.includes(item) ? list.filter((x) => x !== item) : [...list, item];
+
+  const send = () => {
+    if (!person || tags.length === 0 || back.isPending) return;
+    back.mutate(
+      {
+        id: draft.id,
+        personId: person.id,
+        device: device(),
+        ...momentOfWhen(draft.when),
+        saws: tags.map((tag) => backSaw(tag, rowOf(tag), draft)),
+      },
+      {
+        onSuccess: () => {
+          forget();
+          setValue(fresh());
+          back.reset();
+        },
+        onError: () => change({ id: newId() }),
+      },
+    );
+  };
+  const shown = tags.flatMap((_, i) =>
+    ['tanks', 'oilShare', 'complaint', 'complaintCode'].map((field) => `saws[${i}].${field}`),
+  );
+  return (
+    <Panel title="Back">
+      <Box
+        component="form"
+        ref={form}
+        aria-label="Saws back"
+        onSubmit={(e: React.SyntheticEvent) => {
+          e.preventDefault();
+          send();
+        }}
+        sx={{ display: 'grid', gap: 1.5 }}
+      >
+        <Field
+          label="Saws that came back"
+          hint={
+            out.length > 0
+              ? `Tags with spaces between. Out: ${out
+                  .map((o) => o.tag)
+                  .sort()
+                  .join(' ')}`
+              : 'Nothing is out'
+          }
+          autoFocus
+          value={draft.text}
+          onChange={(text) => change({ text })}
+          onKeyDown={(e) => {
+            if (e.key === 'Enter' && tags.length > 0 && rowOf(tags[0] ?? '').tanks === '') {
+              e.preventDefault();
+              form.current?.querySelector<HTMLInputElement>('[data-tanks] input')?.focus();
+            }
+          }}
+          problem={back.error?.at('saws')}
+        />
+        <Chips title="Work">
+          {(Object.keys(words.work) as Schemas['Work'][]).map((work) => (
+            <Tick
+              key={work}
+              label={words.work[work]}
+              checked={draft.works.includes(work)}
+              onChange={() => change({ works: toggled(draft.works, work) })}
+            />
+          ))}
+        </Chips>
+        <Chips title="Wood and weather">
+          {(Object.keys(words.wood) as Schemas['Wood'][]).map((wood) => (
+            <Tick
+              key={wood}
+              label={words.wood[wood]}
+              checked={draft.woods.includes(wood)}
+              onChange={() => change({ woods: toggled(draft.woods, wood) })}
+            />
+          ))}
+          <Tick label="Rain" checked={draft.rain} onChange={(rain) => change({ rain })} />
+        </Chips>
+        {tags.map((tag, i) => (
+          <SawBack
+            key={tag}
+            tag={tag}
+            fuel={FUEL[powerOf(tag)]}
+            row={rowOf(tag)}
+            problemAt={(field) => back.error?.at(`saws[${i}].${field}`)}
+            onChange={(changed) => change({ rows: { ...draft.rows, [tag]: { ...rowOf(tag), ...changed } } })}
+          />
+        ))}
+        <WhenFields
+          when={draft.when}
+          onChange={(when) => change({ when })}
+          problemAt={(f) => back.error?.at(f)}
+        />
+        <ProblemNote sentences={back.error?.besides(['saws', 'at', 'reason', ...shown]) ?? []} />
+        <Button type="submit" variant="contained" disabled={tags.length === 0 || back.isPending || !person}>
+          {tags.length > 1 ? `Take ${tags.length} saws back` : `Take saw ${tags[0] ?? ''} back`}
+        </Button>
+      </Box>
+    </Panel>
+  );
+}
+
+function backSaw(tag: string, row: Row, draft: Draft): Schemas['BackSaw'] {
+  const number = (text: string) => Number(text.trim().replace(',', '.'));
+  return {
+    tag,
+    // What is no number goes out as none, and the server says so at its field.
+    tanks: (row.tanks.trim() === '' ? null : number(row.tanks)) as number,
+    ...(row.oil.trim() ? { oilShare: number(row.oil) } : {}),
+    works: draft.works,
+    woods: draft.woods,
+    rain: draft.rain,
+    groundStruck: row.groundStruck,
+    dustSeen: row.dustSeen,
+    ...(row.complaint.trim() ? { complaint: row.complaint } : {}),
+    ...(row.complaintCode ? { complaintCode: row.complaintCode } : {}),
+    hold: row.hold,
+  };
+}
+
+function Chips({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, minWidth: 0 }}>
+      <Box component="legend" sx={{ p: 0, mb: 0.5, fontSize: 13, fontWeight: 600, color: 'text.secondary' }}>
+        {title}
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>{children}</Box>
+    </Box>
+  );
+}
+
+function SawBack({
+  tag,
+  fuel,
+  row,
+  problemAt,
+  onChange,
+}: {
+  tag: string;
+  fuel: string;
+  row: Row;
+  problemAt: (field: string) => string | undefined;
+  onChange: (changed: Partial<Row>) => void;
+}) {
+  const { data: complaints } = useComplaints(tag);
+  return (
+    <Box
+      role="group"
+      aria-label={`Saw ${tag}`}
+      sx={(t) => ({
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr 1fr', sm: 'auto 110px 130px minmax(0, 1fr)' },
+        gap: 1.25,
+        alignItems: 'start',
+        borderTop: `1px solid ${t.vars.palette.house.hairline}`,
+        pt: 1.25,
+      })}
+    >
+      <Box sx={{ pt: 2.75, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
+        <TagPlate tag={tag} />
+      </Box>
+      <Box data-tanks>
+        <Field
+          label={fuel}
+          inputMode="decimal"
+          value={row.tanks}
+          onChange={(tanks) => onChange({ tanks })}
+          problem={problemAt('tanks')}
+        />
+      </Box>
+      <Field
+        label="Bar oil, tanks"
+        inputMode="decimal"
+        value={row.oil}
+        onChange={(oil) => onChange({ oil })}
+        problem={problemAt('oilShare')}
+      />
+      <Box sx={{ gridColumn: { xs: '1 / -1', sm: 'auto' }, minWidth: 0 }}>
+        <Field
+          label="Complaint, in a few words"
+          value={row.complaint}
+          onChange={(complaint) => onChange({ complaint })}
+          problem={problemAt('complaint')}
+        />
+      </Box>
+      <Box
+        sx={{
+          gridColumn: '1 / -1',
+          display: 'flex',
+          flexWrap: 'wrap',
+          gap: 0.75,
+          alignItems: 'end',
+          pl: { sm: 6 },
+        }}
+      >
+        <Tick
+          label="Struck ground"
+          checked={row.groundStruck}
+          onChange={(groundStruck) => onChange({ groundStruck })}
+        />
+        <Tick
+          label="Dust, not chips"
+          checked={row.dustSeen}
+          onChange={(dustSeen) => onChange({ dustSeen })}
+        />
+        <Box sx={{ width: { xs: '100%', sm: 290 } }}>
+          <Pick
+            label="Complaint for the fault finder"
+            value={row.complaintCode}
+            options={[
+              { value: '', label: 'None' },
+              ...(complaints ?? []).map((c) => ({
+                value: c.code,
+                label: c.holds ? `${c.title} (holds it)` : c.title,
+              })),
+            ]}
+            onChange={(complaintCode) => onChange({ complaintCode })}
+            problem={problemAt('complaintCode')}
+          />
+        </Box>
+        <Tick label="Hold it for this" checked={row.hold} onChange={(hold) => onChange({ hold })} />
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,95 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { newId } from '../../api/client';
+import { useWrite } from '../../api/queries';
+import { Field, Pick } from '../../parts/Field';
+import { Panel } from '../../parts/Panel';
+import { ProblemNote } from '../../parts/ProblemNote';
+import { StateMark } from '../../parts/StateMark';
+import { usePerson } from '../../shell/person';
+import { workTitle } from '../../words/work';
+import { tagsIn } from './tags';
+import type { When } from './WhenFields';
+import { momentOfWhen, NOW, WhenFields } from './WhenFields';
+
+/** Issue saws to a crew. Held ones are refused, due ones are warned of. */
+export function OutForm({ board, crews }: { board: Schemas['Board']; crews: Schemas['CrewView'][] }) {
+  const { person } = usePerson();
+  const [text, setText] = useState('');
+  const [crewId, setCrewId] = useState('');
+  const [when, setWhen] = useState<When>(NOW);
+  const [id, setId] = useState(newId);
+  const issue = useWrite<unknown, Schemas['Issue']>('POST', '/api/outings/issue');
+  const tags = tagsIn(text);
+  const crew = crewId || crews[0]?.id || '';
+  const send = () => {
+    if (!person || !crew || tags.length === 0 || issue.isPending) return;
+    issue.mutate(
+      { id, personId: person.id, crewId: crew, saws: tags, ...momentOfWhen(when) },
+      {
+        onSuccess: () => {
+          setText('');
+          setWhen(NOW);
+        },
+        onSettled: () => setId(newId()),
+      },
+    );
+  };
+  return (
+    <Panel title="Out">
+      <Box
+        component="form"
+        aria-label="Saws out"
+        onSubmit={(e: React.SyntheticEvent) => {
+          e.preventDefault();
+          send();
+        }}
+        sx={{ display: 'grid', gap: 1.5 }}
+      >
+        <Field
+          label="Saws that go out"
+          hint="Tags with spaces between"
+          value={text}
+          onChange={setText}
+          problem={issue.error?.at('saws')}
+        />
+        <Pick
+          label="To the crew"
+          value={crew}
+          options={crews.map((c) => ({ value: c.id, label: c.name }))}
+          onChange={setCrewId}
+        />
+        {tags.map((tag) => (
+          <Warning key={tag} tag={tag} board={board} />
+        ))}
+        <WhenFields when={when} onChange={setWhen} problemAt={(f) => issue.error?.at(f)} />
+        <ProblemNote sentences={issue.error?.besides(['saws', 'at', 'reason']) ?? []} />
+        <Button type="submit" variant="contained" disabled={tags.length === 0 || issue.isPending || !person}>
+          {tags.length > 1 ? `Issue ${tags.length} saws` : `Issue saw ${tags[0] ?? ''}`}
+        </Button>
+      </Box>
+    </Panel>
+  );
+}
+
+/** What the board says of a saw that is about to go out. */
+function Warning({ tag, board }: { tag: string; board: Schemas['Board'] }) {
+  const rail = board.rails.find((r) => r.plates.some((p) => p.tag === tag));
+  const plate = rail?.plates.find((p) => p.tag === tag);
+  const first = board.work.find((row) => row.tag === tag)?.work[0];
+  if (!plate) return <Box>No saw {tag} in service.</Box>;
+  const where =
+    rail?.kind === 'CREW' ? `out with ${rail.crew ?? ''}` : rail?.kind === 'BENCH' ? 'on the bench' : '';
+  const words =
+    where ||
+    (plate.state === 'FIT' || !first
+      ? 'fit'
+      : `${plate.state === 'HELD' ? 'held' : 'due'}: ${workTitle(first)}`);
+  return (
+    <Box sx={{ '& > span': { whiteSpace: 'normal' } }}>
+      <StateMark state={where ? 'HELD' : plate.state}>{`${tag} ${words}`}</StateMark>
+    </Box>
+  );
+}

@@ -1,0 +1,123 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { newId, sawPath } from '../../api/client';
+import { useWrite } from '../../api/queries';
+import { Panel } from '../../parts/Panel';
+import { TagPlate } from '../../parts/Plate';
+import { Pick } from '../../parts/Field';
+import { TallyStrip } from '../../parts/TallyStrip';
+import { usePerson } from '../../shell/person';
+import { momentOf, rounded } from '../../words/format';
+import { units } from '../../words/schedule';
+
+/** How much of the oil tank went in with a tank of fuel; most often nobody says, and one press is enough. */
+const OIL = [
+  { value: '', label: 'Not looked' },
+  { value: '0', label: 'None' },
+  { value: '0.25', label: 'A quarter' },
+  { value: '0.5', label: 'Half' },
+  { value: '0.75', label: 'Three quarters' },
+  { value: '1', label: 'The whole' },
+];
+
+/** What is out, and the tanks logged so far, one stroke each. */
+export function OutNow({
+  board,
+  crews,
+  out,
+}: {
+  board: Schemas['Board'];
+  crews: Schemas['CrewView'][];
+  out: Schemas['OpenOuting'][];
+}) {
+  const [oil, setOil] = useState('');
+  const powerOf = (tag: string) =>
+    board.rails.flatMap((r) => r.plates).find((p) => p.tag === tag)?.power ?? 'PETROL';
+  return (
+    <Panel title="Out now">
+      {out.length === 0 && <Box sx={{ color: 'text.secondary' }}>Nothing is out.</Box>}
+      {out.length > 0 && (
+        <Box sx={{ mb: 1.5 }}>
+          <Pick label="Bar oil filled with the next tank" value={oil} options={OIL} onChange={setOil} />
+        </Box>
+      )}
+      {crews.map((crew) => {
+        const own = out.filter((o) => o.crewId === crew.id).sort((a, b) => a.tag.localeCompare(b.tag));
+        return (
+          own.length > 0 && (
+            <Box key={crew.id} sx={{ mb: 1.5 }}>
+              <Box component="h3" sx={{ fontSize: 14, fontWeight: 600, m: 0 }}>
+                {crew.name}
+              </Box>
+              {own.map((outing) => (
+                <OutLine
+                  key={outing.tag}
+                  outing={outing}
+                  power={powerOf(outing.tag)}
+                  oil={oil}
+                  onLogged={() => setOil('')}
+                />
+              ))}
+            </Box>
+          )
+        );
+      })}
+    </Panel>
+  );
+}
+
+function OutLine({
+  outing,
+  power,
+  oil,
+  onLogged,
+}: {
+  outing: Schemas['OpenOuting'];
+  power: Schemas['Power'];
+  oil: string;
+  onLogged: () => void;
+}) {
+  const { person } = usePerson();
+  const write = useWrite<unknown, Schemas['NewRefuel']>('POST', sawPath(outing.tag, '/refuels'));
+  return (
+    <Box
+      role="group"
+      aria-label={`Out: ${outing.tag}`}
+      sx={{ display: 'flex', alignItems: 'center', gap: 1.25, py: 0.5, minHeight: 44 }}
+    >
+      <TagPlate tag={outing.tag} />
+      <Box sx={{ flexGrow: 1, fontSize: 13.5, color: 'text.secondary' }}>
+        since {momentOf(outing.outAt)}
+        {outing.refuels > 0 && (
+          <TallyStrip
+            used={outing.refuels}
+            limit={outing.refuels}
+            text={`${units(outing.refuels, 'TANKS', power)} logged`}
+          />
+        )}
+        {outing.oilTanks !== undefined && <Box>{rounded(outing.oilTanks, 2)} of bar oil</Box>}
+        {write.error && (
+          <Box role="alert" sx={{ color: 'error.main' }}>
+            {write.error.message}
+          </Box>
+        )}
+      </Box>
+      <Button
+        variant="outlined"
+        aria-label={`One ${power === 'PETROL' ? 'tank' : power === 'BATTERY' ? 'charge' : 'hour'} more on saw ${outing.tag}`}
+        disabled={write.isPending || !person}
+        onClick={() =>
+          person &&
+          write.mutate(
+            { id: newId(), personId: person.id, ...(oil ? { oilShare: Number(oil) } : {}) },
+            { onSuccess: onLogged },
+          )
+        }
+      >
+        +1
+      </Button>
+    </Box>
+  );
+}

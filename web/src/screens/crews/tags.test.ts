@@ -1,0 +1,14 @@
+import { describe, expect, it } from 'vitest';
+import { tagsIn } from './tags';
+
+describe('tags typed in a row', () => {
+  it('takes spaces, commas and both', () => {
+    expect(tagsIn(' 04 05,06;  07 ')).toEqual(['04', '05', '06', '07']);
+  });
+  it('names each saw once', () => {
+    expect(tagsIn('04 04')).toEqual(['04']);
+  });
+  it('finds none in an empty line', () => {
+    expect(tagsIn('  ')).toEqual([]);
+  });
+});

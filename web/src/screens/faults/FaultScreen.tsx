@@ -1,0 +1,76 @@
+import Box from '@mui/material/Box';
+import { Link, useParams } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { useFault } from '../../api/queries';
+import { TagPlate } from '../../parts/Plate';
+import { ProblemNote } from '../../parts/ProblemNote';
+import { Quiet } from '../../parts/Quiet';
+import { StateMark } from '../../parts/StateMark';
+import { words } from '../../words/en';
+import { originWords, stageSentence } from '../../words/faults';
+import { momentOf } from '../../words/format';
+import { Finder } from './Finder';
+import { Happened } from './Happened';
+import { Ranking } from './Ranking';
+import { Repair } from './Repair';
+
+/** One fault: the finder as a talk between hand and drawing, then its repair, its proof and its end. */
+export default function FaultScreen() {
+  const { id = '' } = useParams();
+  const { data: fault, error } = useFault(id);
+  if (!fault) {
+    return error ? (
+      <>
+        <ProblemNote sentences={[error.message]} />
+        <Link to="/faults">To the faults</Link>
+      </>
+    ) : (
+      <Quiet>{words.loading}</Quiet>
+    );
+  }
+  return (
+    <>
+      <title>{`${fault.complaint.title}, saw ${fault.tag} – Yellow Tally`}</title>
+      <Head fault={fault} />
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 400px' },
+          gap: 3,
+          alignItems: 'start',
+        }}
+      >
+        <Box sx={{ display: 'grid', gap: 2.5, minWidth: 0, gridTemplateColumns: 'minmax(0, 1fr)' }}>
+          {fault.stage === 'FIND' ? <Finder fault={fault} /> : <Repair fault={fault} />}
+        </Box>
+        <Box sx={{ display: 'grid', gap: 2, minWidth: 0 }}>
+          {fault.ranking.length > 0 && <Ranking fault={fault} />}
+          <Happened fault={fault} />
+        </Box>
+      </Box>
+    </>
+  );
+}
+
+function Head({ fault }: { fault: Schemas['FaultPage'] }) {
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 2, py: 1.5 }}>
+      <TagPlate tag={fault.tag} size="large" />
+      <Box sx={{ flexGrow: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
+        <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
+          {fault.complaint.title}
+        </Box>
+        <Box sx={{ color: 'text.secondary' }}>
+          {fault.seen && fault.seen !== fault.complaint.title && `“${fault.seen}” `}
+          {momentOf(fault.at)}, {fault.by}, {originWords[fault.origin]}
+        </Box>
+      </Box>
+      <Box sx={{ textAlign: 'right' }}>
+        <StateMark state={fault.state}>{words.state[fault.state]}</StateMark>
+        <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
+          {fault.stage === 'FIND' ? '' : stageSentence({ stage: fault.stage, steps: fault.unproved })}
+        </Box>
+      </Box>
+    </Box>
+  );
+}

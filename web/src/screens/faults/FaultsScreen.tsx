@@ -1,0 +1,96 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { useFaults } from '../../api/queries';
+import { Key } from '../../parts/Key';
+import { ProblemNote } from '../../parts/ProblemNote';
+import { Quiet } from '../../parts/Quiet';
+import { useKeys } from '../../shell/keys';
+import { words } from '../../words/en';
+import { repeatSentence } from '../../words/faults';
+import { FaultRow } from './FaultRow';
+import { HeldSaws } from './HeldSaws';
+
+/** Faults of the fleet: what is open, what comes again, what was closed. */
+export default function FaultsScreen() {
+  const { data, error } = useFaults();
+  const navigate = useNavigate();
+  useKeys({ c: () => void navigate('/faults/new') });
+  return (
+    <>
+      <title>Faults – Yellow Tally</title>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', gap: 2, py: 2 }}>
+        <Box component="h1" sx={{ typography: 'h1', m: 0, flexGrow: 1 }}>
+          Faults
+        </Box>
+        <Button variant="contained" component={Link} to="/faults/new">
+          Take a complaint&nbsp;<Key>C</Key>
+        </Button>
+      </Box>
+      <ProblemNote sentences={error ? [error.message] : []} />
+      {!data && !error && <Quiet>{words.loading}</Quiet>}
+      {data && <Filled page={data} />}
+    </>
+  );
+}
+
+function Filled({ page }: { page: Schemas['FaultsPage'] }) {
+  const [closedShown, setClosedShown] = useState(false);
+  return (
+    <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: 'minmax(0, 1fr)' }}>
+      {page.knowledgeProblems.length > 0 && (
+        <ProblemNote
+          sentences={[
+            'Your own files of causes and checks are not used until this is put right:',
+            ...page.knowledgeProblems,
+          ]}
+        />
+      )}
+      <Box component="section" aria-label="Open faults">
+        <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
+          Open
+        </Box>
+        {page.open.length === 0 && <Box>No fault is open.</Box>}
+        <List faults={page.open} />
+      </Box>
+      <HeldSaws />
+      {page.repeats.length > 0 && (
+        <Box component="section" aria-label="Comes again">
+          <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
+            Comes again
+          </Box>
+          {page.repeats.map((repeat) => (
+            <Box key={`${repeat.where} ${repeat.cause}`} sx={{ py: 0.5 }}>
+              {repeatSentence(repeat)}
+            </Box>
+          ))}
+        </Box>
+      )}
+      {page.closed.length > 0 && (
+        <Box component="section" aria-label="Closed faults">
+          <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
+            Closed
+          </Box>
+          <List faults={closedShown ? page.closed : page.closed.slice(0, 5)} />
+          {!closedShown && page.closed.length > 5 && (
+            <Button variant="outlined" sx={{ mt: 1.5 }} onClick={() => setClosedShown(true)}>
+              Show all {page.closed.length}
+            </Button>
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function List({ faults }: { faults: Schemas['FaultLine'][] }) {
+  return (
+    <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      {faults.map((fault) => (
+        <FaultRow key={fault.id} fault={fault} withTag />
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,238 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { Caution } from '../../parts/Caution';
+import { Pick } from '../../parts/Field';
+import { Key } from '../../parts/Key';
+import { ProblemNote } from '../../parts/ProblemNote';
+import type { SawPart } from '../../parts/SawOutline';
+import { SawOutline } from '../../parts/SawOutline';
+import { useKeys } from '../../shell/keys';
+import { stageCaution } from '../../words/faults';
+import { momentOf, rounded } from '../../words/format';
+import { stageWords } from '../../words/schedule';
+import { ToMechanic } from './ToMechanic';
+import { useFaultAct } from './useFaultAct';
+
+/** The next check: what the hand does, its caution, and the answers as large keys. */
+export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
+  const { act, problem, pending } = useFaultAct(fault.id);
+  const [chosen, setChosen] = useState<string | undefined>();
+  const best = [...(fault.next ? [fault.next] : []), ...fault.others];
+  const offered = [...best, ...fault.more];
+  const check = offered.find((c) => c.code === chosen) ?? fault.next;
+  const answer = (code: string | undefined) => {
+    if (!check) return;
+    void act('answers', {
+      check: check.code,
+      expects: fault.path.length,
+      ...(code === undefined ? {} : { answer: code }),
+    }).then((stored) => stored && setChosen(undefined));
+  };
+  const back = () => {
+    if (fault.path.length > 0) void act('back');
+  };
+  const first = fault.ranking[0];
+  const take = () => {
+    if (first) void act('cause', { cause: first.code });
+  };
+  const clear = fault.outcome === 'CLEAR';
+  useKeys({
+    ...Object.fromEntries((check?.answers ?? []).map((a, i) => [String(i + 1), () => answer(a.code)])),
+    '0': () => answer(undefined),
+    Backspace: back,
+    Enter: () => {
+      if (clear) take();
+      else if (check?.onRecord) answer(check.onRecord.answer);
+    },
+  });
+  return (
+    <>
+      <ProblemNote sentences={problem ? [problem.message] : []} />
+      {fault.clashing.length > 0 && (
+        <ProblemNote
+          sentences={[
+            `These answers do not go together under any one cause: ${fault.clashing.join('; ')}. Check one of them again, or take it back. It may also be two faults at once.`,
+          ]}
+        />
+      )}
+      {clear && first && (
+        <Box
+          component="section"
+          aria-label="Stands clear"
+          sx={(t) => ({
+            border: `2px solid ${t.vars.palette.house.good}`,
+            borderRadius: '8px',
+            background: t.vars.palette.background.paper,
+            p: 2,
+          })}
+        >
+          <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
+            {first.title}
+          </Box>
+          <Box sx={{ mb: 1.5 }}>One cause stands clear. It becomes bench work, with its proof.</Box>
+          <Button variant="contained" disabled={pending} onClick={take}>
+            This is the cause&nbsp;<Key>Enter</Key>
+          </Button>
+        </Box>
+      )}
+      {fault.outcome === 'UNCLEAR' && (
+        <Box component="section" aria-label="Unclear" sx={{ fontSize: 17 }}>
+          No check that is left tells enough, and no cause stands clear. Take it to a qualified mechanic with
+          the record so far, or choose a cause beside.
+        </Box>
+      )}
+      {check && (
+        <CheckCard
+          key={check.code}
+          check={check}
+          power={fault.power}
+          pending={pending}
+          onAnswer={answer}
+          small={clear}
+        />
+      )}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+        <Button variant="outlined" disabled={fault.path.length === 0 || pending} onClick={back}>
+          Take the last answer back&nbsp;<Key>Backspace</Key>
+        </Button>
+        <ToMechanic act={act} problem={problem?.at('note')} />
+      </Box>
+      {offered.length > 1 && (
+        <Box component="section" aria-label="Other checks">
+          <Box component="h3" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
+            Or look here first
+          </Box>
+          {best
+            .filter((c) => c.code !== check?.code)
+            .map((other) => (
+              <Button
+                key={other.code}
+                variant="text"
+                sx={{
+                  display: 'block',
+                  textAlign: 'left',
+                  px: 0.5,
+                  py: 0.25,
+                  minHeight: 36,
+                  fontWeight: 400,
+                }}
+                onClick={() => setChosen(other.code)}
+              >
+                {other.title} ({minutesOf(other)})
+              </Button>
+            ))}
+          {fault.more.length > 0 && (
+            <Box sx={{ maxWidth: 420, mt: 1 }}>
+              <Pick
+                label="Something else was seen"
+                value={fault.more.some((c) => c.code === chosen) ? (chosen ?? '') : ''}
+                options={[
+                  { value: '', label: 'Choose what was looked at' },
+                  ...fault.more.map((c) => ({ value: c.code, label: c.title })),
+                ]}
+                onChange={(code) => setChosen(code || undefined)}
+              />
+            </Box>
+          )}
+        </Box>
+      )}
+    </>
+  );
+}
+
+function minutesOf(check: Schemas['FinderCheck']): string {
+  if (check.onRecord) return 'on record';
+  const own = `${rounded(check.minutes, 1)} min`;
+  return check.openingMinutes > 0
+    ? `${own}, ${rounded(check.openingMinutes, 1)} of them to open and close`
+    : own;
+}
+
+function CheckCard({
+  check,
+  power,
+  pending,
+  small,
+  onAnswer,
+}: {
+  check: Schemas['FinderCheck'];
+  power: Schemas['Power'];
+  pending: boolean;
+  small: boolean;
+  onAnswer: (code: string | undefined) => void;
+}) {
+  return (
+    <Box component="section" aria-label="Next check" sx={{ display: 'grid', gap: 1.5 }}>
+      <Box>
+        <Box component="h2" sx={{ typography: small ? 'h2' : 'h1', m: 0 }}>
+          {check.title}
+        </Box>
+        <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
+          {stageWords[check.stage].replace(/^./, (c) => c.toUpperCase())}, {minutesOf(check)}
+          {check.onRecord ? '' : ' (est.)'}
+        </Box>
+      </Box>
+      {(stageCaution(check.stage, power) ?? check.caution) && (
+        <Caution>{[stageCaution(check.stage, power), check.caution].filter(Boolean).join(' ')}</Caution>
+      )}
+      {!small && <SawOutline part={check.part.toLowerCase() as SawPart} />}
+      <Box sx={{ fontSize: 17 }}>{check.how}</Box>
+      {check.onRecord && (
+        <Box
+          component="section"
+          aria-label="On record"
+          sx={{ display: 'grid', gap: 1, justifyItems: 'start' }}
+        >
+          <Box>
+            The bench looked already, {momentOf(check.onRecord.at)}: {check.onRecord.said}.
+          </Box>
+          <Button variant="contained" disabled={pending} onClick={() => onAnswer(check.onRecord?.answer)}>
+            Take it from the record&nbsp;{!small && <Key>Enter</Key>}
+          </Button>
+        </Box>
+      )}
+      <Box role="group" aria-label="Answers" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        {check.answers.map((answer, i) => (
+          <AnswerKey
+            key={answer.code}
+            label={answer.title}
+            shown={String(i + 1)}
+            disabled={pending}
+            onPress={() => onAnswer(answer.code)}
+          />
+        ))}
+        <AnswerKey label="Cannot tell" shown="0" disabled={pending} onPress={() => onAnswer(undefined)} />
+      </Box>
+    </Box>
+  );
+}
+
+function AnswerKey({
+  label,
+  shown,
+  disabled,
+  onPress,
+}: {
+  label: string;
+  shown: string;
+  disabled: boolean;
+  onPress: () => void;
+}) {
+  return (
+    <Button
+      variant="outlined"
+      disabled={disabled}
+      onClick={onPress}
+      sx={(t) => ({
+        flex: '1 1 150px',
+        minHeight: 60,
+        fontSize: 17,
+        background: t.vars.palette.background.paper,
+      })}
+    >
+      {label}&nbsp;<Key>{shown}</Key>
+    </Button>
+  );
+}

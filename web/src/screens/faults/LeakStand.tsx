@@ -1,0 +1,67 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { Field } from '../../parts/Field';
+import { Panel } from '../../parts/Panel';
+import { watchSentence, wetWords } from '../../words/faults';
+
+const PLACES = Object.keys(wetWords) as Schemas['Wet'][];
+
+/** The saw on fresh card: stand it, look, say where it is wet. */
+export function LeakStand({
+  fault,
+  act,
+  pending,
+}: {
+  fault: Schemas['FaultPage'];
+  act: (what: string, body?: object) => Promise<boolean>;
+  pending: boolean;
+}) {
+  const [note, setNote] = useState('');
+  const { watch } = fault;
+  const stands = watch.state !== 'NOT_STANDING';
+  return (
+    <Panel title="On fresh card">
+      <Box sx={{ fontSize: 17, mb: 1.5 }} role="status">
+        {watchSentence(watch)}
+      </Box>
+      {stands && watch.state !== 'DRY' && (
+        <Box
+          role="group"
+          aria-label="Where it is wet"
+          sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1.5 }}
+        >
+          {PLACES.map((wet) => (
+            <Button
+              key={wet}
+              variant="outlined"
+              disabled={pending}
+              sx={{ flex: '1 1 120px', minHeight: 52 }}
+              onClick={() => void act('look', { wet })}
+            >
+              {wetWords[wet]}
+            </Button>
+          ))}
+        </Box>
+      )}
+      <Box
+        component="form"
+        onSubmit={(e: React.SyntheticEvent) => {
+          e.preventDefault();
+          void act('stand', note.trim() ? { note } : {}).then((done) => {
+            if (done) setNote('');
+          });
+        }}
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'end' }}
+      >
+        <Box sx={{ width: 260 }}>
+          <Field label="What was swapped before" value={note} onChange={setNote} />
+        </Box>
+        <Button type="submit" variant="outlined" disabled={pending}>
+          {stands ? 'Stand it again on fresh card' : 'Stand it on fresh card'}
+        </Button>
+      </Box>
+    </Panel>
+  );
+}

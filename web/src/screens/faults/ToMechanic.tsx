@@ -1,0 +1,43 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { Field } from '../../parts/Field';
+
+/** Gives a fault to a qualified mechanic, saying where it goes. */
+export function ToMechanic({
+  act,
+  problem,
+}: {
+  act: (what: string, body?: object) => Promise<boolean>;
+  problem: string | undefined;
+}) {
+  const [open, setOpen] = useState(false);
+  const [note, setNote] = useState('');
+  return open ? (
+    <Box
+      component="form"
+      onSubmit={(e: React.SyntheticEvent) => {
+        e.preventDefault();
+        void act('mechanic', { note });
+      }}
+      sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'end' }}
+    >
+      <Box sx={{ width: 260 }}>
+        <Field
+          label="Where it goes, and what is known"
+          autoFocus
+          value={note}
+          onChange={setNote}
+          problem={problem}
+        />
+      </Box>
+      <Button type="submit" variant="outlined">
+        Give it to a mechanic
+      </Button>
+    </Box>
+  ) : (
+    <Button variant="outlined" onClick={() => setOpen(true)}>
+      Give it to a mechanic
+    </Button>
+  );
+}

@@ -1,0 +1,15 @@
+import Box from '@mui/material/Box';
+import type { Schemas } from '../../api/client';
+import { gathered } from './gathered';
+import { LogLine } from './LogLine';
+
+/** Records as lines, latest first. */
+export function LogLines({ entries, withTag }: { entries: Schemas['LogEntry'][]; withTag: boolean }) {
+  return (
+    <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, maxWidth: 980 }}>
+      {gathered(entries).map((line) => (
+        <LogLine key={line.entry.kind + line.entry.id} line={line} withTag={withTag} />
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,110 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useSearchParams } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { useLog } from '../../api/queries';
+import { Field, Pick } from '../../parts/Field';
+import { ProblemNote } from '../../parts/ProblemNote';
+import { Quiet } from '../../parts/Quiet';
+import { usePerson } from '../../shell/person';
+import { words } from '../../words/en';
+import { LogLines } from './LogLines';
+
+const KINDS: Record<Schemas['LogKind'], string> = {
+  STEP: 'Bench work',
+  OUT: 'Going out',
+  BACK: 'Coming back',
+  FITTED: 'Sets fitted',
+  HELD: 'Holds by a person',
+  RELEASED: 'Releases',
+  VISIT_ENDED: 'Ends of visits',
+  FAULT: 'Faults',
+};
+
+/** Every record of the fleet, latest first; the filters stand in the address, so that a view can be sent on. */
+export default function LogScreen() {
+  const [search, setSearch] = useSearchParams();
+  const { people } = usePerson();
+  const filter = filterOf(search);
+  const log = useLog(filter);
+  const set = (key: string, value: string) =>
+    setSearch(
+      (before) => {
+        const next = new URLSearchParams(before);
+        if (value) next.set(key, value);
+        else next.delete(key);
+        return next;
+      },
+      { replace: true },
+    );
+  const entries = log.data?.pages.flatMap((page) => page.entries) ?? [];
+  return (
+    <>
+      <title>Log – Yellow Tally</title>
+      <Box component="h1" sx={{ typography: 'h1', my: 2 }}>
+        Log
+      </Box>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr 1fr', md: '100px repeat(4, minmax(0, 190px))' },
+          gap: 1.5,
+          mb: 2,
+        }}
+      >
+        <Field label="Saw" value={search.get('saw') ?? ''} onChange={(v) => set('saw', v.trim())} />
+        <Pick<Schemas['LogKind'] | ''>
+          label="What"
+          value={(search.get('kinds') ?? '') as Schemas['LogKind'] | ''}
+          options={[
+            { value: '', label: 'Everything' },
+            ...(Object.keys(KINDS) as Schemas['LogKind'][]).map((k) => ({ value: k, label: KINDS[k] })),
+          ]}
+          onChange={(v) => set('kinds', v)}
+        />
+        <Pick
+          label="By"
+          value={search.get('person') ?? ''}
+          options={[{ value: '', label: 'Anybody' }, ...people.map((p) => ({ value: p.id, label: p.name }))]}
+          onChange={(v) => set('person', v)}
+        />
+        <Field label="From" type="date" value={search.get('from') ?? ''} onChange={(v) => set('from', v)} />
+        <Field label="To" type="date" value={search.get('to') ?? ''} onChange={(v) => set('to', v)} />
+      </Box>
+      <ProblemNote sentences={log.error ? [log.error.message] : []} />
+      {log.isPending && <Quiet>{words.loading}</Quiet>}
+      {log.data && entries.length === 0 && (
+        <Quiet>{search.size > 0 ? 'No record fits this.' : 'Nothing is recorded yet.'}</Quiet>
+      )}
+      <LogLines entries={entries} withTag />
+      {log.hasNextPage && (
+        <Button
+          variant="outlined"
+          sx={{ mt: 2 }}
+          disabled={log.isFetchingNextPage}
+          onClick={() => void log.fetchNextPage()}
+        >
+          Show earlier records
+        </Button>
+      )}
+    </>
+  );
+}
+
+/** Days as the officer means them, moments as the server takes them: the last day counts to its end. */
+function filterOf(search: URLSearchParams): URLSearchParams {
+  const filter = new URLSearchParams();
+  for (const key of ['saw', 'kinds', 'person']) {
+    const value = search.get(key);
+    if (value) filter.set(key, value);
+  }
+  const from = search.get('from');
+  if (from) filter.set('from', new Date(`${from}T00:00:00`).toISOString());
+  const to = search.get('to');
+  if (to) {
+    const end = new Date(`${to}T00:00:00`);
+    end.setDate(end.getDate() + 1);
+    filter.set('before', end.toISOString());
+  }
+  return filter;
+}

@@ -1,0 +1,88 @@
+import type { Schemas } from '../../api/client';
+import { findingWords, measureWords, outcomeWords, stepWords } from '../../words/bench';
+import { words } from '../../words/en';
+import { happenedWords, wetWords } from '../../words/faults';
+import { rounded } from '../../words/format';
+import { units } from '../../words/schedule';
+import { verdictWord } from '../../words/tension';
+
+const UNITS: Partial<Record<Schemas['Measure'], string>> = {
+  STROKES_LEFT: '',
+  STROKES_RIGHT: '',
+  GREASE_PUMPS: '',
+  FUEL_AGE: ' days',
+  OIL_LEFT: ' %',
+  OILER_TURNS: ' turns',
+  BULB_PRESSES: '',
+};
+
+/** A record in words: what it was, and what it said. */
+export function lineOf(entry: Schemas['LogEntry']): { head: string; rest: string } {
+  switch (entry.kind) {
+    case 'STEP':
+      return entry.step ? stepLine(entry.step) : { head: 'Step', rest: '' };
+    case 'OUT':
+      return { head: 'Out', rest: entry.crew ? `with ${entry.crew}` : '' };
+    case 'BACK':
+      return { head: 'Back', rest: entry.back ? outingLine(entry.back) : '' };
+    case 'FITTED':
+      return {
+        head: 'Fitted',
+        rest: [
+          entry.set?.chain && `chain ${entry.set.chain}${entry.set.newChain ? ' (new)' : ''}`,
+          entry.set?.bar && `bar ${entry.set.bar}`,
+          entry.set?.sprocket && `sprocket ${entry.set.sprocket}`,
+        ]
+          .filter(Boolean)
+          .join(', '),
+      };
+    case 'HELD':
+      return { head: 'Held by a person', rest: '' };
+    case 'RELEASED':
+      return { head: 'Released', rest: '' };
+    case 'FAULT':
+      return faultLine(entry.fault);
+    case 'VISIT_ENDED':
+      return {
+        head: 'Plate hung back',
+        rest: entry.decision ? words.state[entry.decision].toLowerCase() : '',
+      };
+  }
+}
+
+function faultLine(fault: Schemas['FaultLogLine'] | undefined): { head: string; rest: string } {
+  if (!fault) return { head: 'Fault', rest: '' };
+  const what = (fault.what ?? '').toLowerCase();
+  if (!fault.happened) return { head: 'Complaint', rest: what };
+  const wet = fault.wet ? `, ${wetWords[fault.wet].toLowerCase()}` : '';
+  return { head: happenedWords[fault.happened], rest: `${what}${wet}` };
+}
+
+function stepLine(step: Schemas['StepLine']): { head: string; rest: string } {
+  const title = stepWords[step.step].title;
+  if (step.tension) return { head: title, rest: verdictWord(step.tension, false).toLowerCase() };
+  const said = [
+    step.outcome === 'FINE' ? '' : outcomeWords[step.outcome].toLowerCase(),
+    ...step.findings.map((f) => findingWords[f].toLowerCase()),
+    ...Object.entries(step.figures).map(
+      ([measure, figure]) =>
+        `${measureWords[measure as Schemas['Measure']].toLowerCase()} ${rounded(figure, 2)}${UNITS[measure as Schemas['Measure']] ?? ' mm'}`,
+    ),
+  ].filter(Boolean);
+  return { head: title, rest: said.join(', ') || 'fine' };
+}
+
+function outingLine({ use, power }: Schemas['BackLine']): string {
+  return [
+    units(use.tanks, 'TANKS', power),
+    use.oilShare === undefined ? '' : `${rounded(use.oilShare, 2)} of bar oil`,
+    ...use.works.map((w) => words.work[w].toLowerCase()),
+    use.woods.length > 0 ? `${use.woods.map((w) => words.wood[w].toLowerCase()).join(', ')} wood` : '',
+    use.rain ? 'rain' : '',
+    use.groundStruck ? 'ground struck' : '',
+    use.dustSeen ? 'dust, not chips' : '',
+    use.complaint ? `“${use.complaint}”` : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
+}

@@ -1,0 +1,183 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { newId } from '../../api/client';
+import { usePart, useWrite } from '../../api/queries';
+import { Field } from '../../parts/Field';
+import { Panel } from '../../parts/Panel';
+import { ProblemNote } from '../../parts/ProblemNote';
+import { Quiet } from '../../parts/Quiet';
+import { WearChart } from '../../parts/WearChart';
+import { usePerson } from '../../shell/person';
+import { words } from '../../words/en';
+import { barLength, dayOf, rounded, tanks } from '../../words/format';
+import { partWord } from '../../words/stores';
+import { costSentence, money } from '../../words/wear';
+
+/** One part: what it is, where it has been, how it wears, what it costs, and its end. */
+export default function PartScreen() {
+  const { tag = '' } = useParams();
+  const { data: part, error } = usePart(tag);
+  if (!part) {
+    return error ? (
+      <>
+        <ProblemNote sentences={[error.message]} />
+        <Link to="/stores">To the stores</Link>
+      </>
+    ) : (
+      <Quiet>{words.loading}</Quiet>
+    );
+  }
+  const onSaw = part.chain?.onSaw ?? part.bar?.onSaw ?? part.sprocket?.onSaw;
+  return (
+    <>
+      <title>{`${part.tag} – Yellow Tally`}</title>
+      <Box component="h1" sx={{ typography: 'h1', mt: 2, mb: 0.5 }}>
+        {partWord(part.kind)} {part.tag}
+      </Box>
+      <Box sx={{ color: 'text.secondary', mb: 2 }}>
+        {describe(part)}. {tanks(part.tanks)} so far.{' '}
+        {onSaw ? (
+          <>
+            On saw <Link to={`/saws/${onSaw}`}>{onSaw}</Link>.
+          </>
+        ) : part.retiredAt ? (
+          `Retired ${dayOf(part.retiredAt)} by ${part.retiredBy ?? 'somebody'}: ${part.retiredReason ?? ''}`
+        ) : (
+          'On the shelf.'
+        )}
+      </Box>
+      {part.condemned && (
+        <ProblemNote sentences={[`${part.tag} is condemned: it is not fitted again. Retire it.`]} />
+      )}
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 320px' },
+          gap: 3,
+          alignItems: 'start',
+        }}
+      >
+        <Box sx={{ display: 'grid', gap: 2, minWidth: 0 }}>
+          <Panel title="Where it has been">
+            {part.stays.length === 0 && 'Never fitted.'}
+            {part.stays.map((stay) => (
+              <Box key={stay.from} sx={{ py: 0.5 }}>
+                <strong>
+                  Saw <Link to={`/saws/${stay.saw}`}>{stay.saw}</Link>
+                </strong>
+                : {dayOf(stay.from)} to {stay.until ? dayOf(stay.until) : 'now'}, {tanks(stay.tanks)}
+                {stay.sprocket &&
+                  stay.loop !== undefined &&
+                  `, loop ${stay.loop} of ${stay.loops ?? stay.loop} on ${stay.sprocket}`}
+              </Box>
+            ))}
+          </Panel>
+          {part.wear.length > 0 && (
+            <Panel title="Wear">
+              <Box
+                sx={{
+                  display: 'grid',
+                  gridTemplateColumns: 'repeat(auto-fit, minmax(min(280px, 100%), 1fr))',
+                  gap: 2,
+                }}
+              >
+                {part.wear.map((w) => (
+                  <WearChart key={w.kind} wear={w} />
+                ))}
+              </Box>
+              {part.edge && <Box sx={{ mt: 1 }}>Edge: {rounded(part.edge.percentLeft, 0)} % left.</Box>}
+            </Panel>
+          )}
+        </Box>
+        <Box sx={{ display: 'grid', gap: 2 }}>
+          <Price part={part} />
+          {!part.retiredAt && !onSaw && <Retire part={part} />}
+        </Box>
+      </Box>
+    </>
+  );
+}
+
+function describe(part: Schemas['PartPage']): string {
+  const { chain, bar, sprocket } = part;
+  if (chain)
+    return `${words.pitch[chain.pitch]}, ${words.gauge[chain.gauge]}, ${chain.driveLinks} drive links`;
+  if (bar)
+    return `${barLength(bar.lengthMm)}, ${words.pitch[bar.pitch]}, ${words.gauge[bar.gauge]}, ${bar.driveLinks} drive links`;
+  return sprocket
+    ? `${words.sprocketKind[sprocket.kind]}, ${sprocket.teeth} teeth, ${words.pitch[sprocket.pitch]}`
+    : '';
+}
+
+function Price({ part }: { part: Schemas['PartPage'] }) {
+  const { person } = usePerson();
+  const [text, setText] = useState('');
+  const write = useWrite<unknown, Schemas['Price']>(
+    'POST',
+    `/api/parts/${encodeURIComponent(part.tag)}/price`,
+  );
+  return (
+    <Panel title="Cost">
+      <Box sx={{ mb: 1 }}>
+        {part.costCents === undefined ? 'No price yet.' : `It cost ${money(part.costCents)}.`}{' '}
+        {part.cost && `${costSentence(part.cost)} over its life.`}
+      </Box>
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          const cents = Math.round(Number(text.replace(',', '.')) * 100);
+          if (person && text.trim()) {
+            write.mutate(
+              { id: newId(), personId: person.id, costCents: cents },
+              { onSuccess: () => setText('') },
+            );
+          }
+        }}
+      >
+        <Field
+          label="Price"
+          inputMode="decimal"
+          value={text}
+          onChange={setText}
+          problem={write.error?.message}
+        />
+        <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }}>
+          Set the price
+        </Button>
+      </form>
+    </Panel>
+  );
+}
+
+function Retire({ part }: { part: Schemas['PartPage'] }) {
+  const { person } = usePerson();
+  const [reason, setReason] = useState('');
+  const [id, setId] = useState(newId);
+  const write = useWrite<unknown, Schemas['Retire']>(
+    'POST',
+    `/api/parts/${encodeURIComponent(part.tag)}/retire`,
+  );
+  return (
+    <Panel title="Its end">
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (person) write.mutate({ id, personId: person.id, reason }, { onError: () => setId(newId()) });
+        }}
+      >
+        <Field
+          label="Why it is retired"
+          value={reason}
+          onChange={setReason}
+          problem={write.error?.at('reason') ?? write.error?.message}
+        />
+        <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={write.isPending}>
+          Retire {part.tag}
+        </Button>
+      </form>
+    </Panel>
+  );
+}

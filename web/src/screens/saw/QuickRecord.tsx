@@ -1,0 +1,96 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { useSchedule } from '../../api/queries';
+import { Caution } from '../../parts/Caution';
+import { Field, Pick } from '../../parts/Field';
+import { TagPlate } from '../../parts/Plate';
+import { ProblemNote } from '../../parts/ProblemNote';
+import { Quiet } from '../../parts/Quiet';
+import { saidWords, stepWords } from '../../words/bench';
+import { words } from '../../words/en';
+import { useStepForm } from '../bench/stepDraft';
+import { StepInputs } from '../bench/StepInputs';
+import { StepVerdict } from '../bench/StepVerdict';
+
+/** One task done outside a visit: a touch-up in the field, a screen cleaned at the stove. */
+export default function QuickRecord() {
+  const { tag = '' } = useParams();
+  const { data, error } = useSchedule(tag);
+  const [step, setStep] = useState<Schemas['Step']>('SHARPEN');
+  // What was read before still holds when asking again fails.
+  if (error && !data) return <ProblemNote sentences={[error.message]} />;
+  if (!data) return <Quiet>{words.loading}</Quiet>;
+  const steps = data.quick.filter((q) => q.step !== 'MAKE_SAFE');
+  const chosen = steps.find((q) => q.step === step) ?? steps[0];
+  return (
+    <>
+      <title>{`Record, saw ${tag} – Yellow Tally`}</title>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, py: 1.5 }}>
+        <TagPlate tag={tag} size="large" />
+        <Box>
+          <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
+            Record one task
+          </Box>
+          <Box sx={{ color: 'text.secondary' }}>
+            Done outside a visit. For tension <Link to={`/saws/${tag}/tension`}>read it here</Link>.
+          </Box>
+        </Box>
+      </Box>
+      <Box sx={{ display: 'grid', gap: 2, maxWidth: 720 }}>
+        <Pick
+          label="What was done"
+          value={chosen?.step ?? step}
+          options={steps.map((q) => ({ value: q.step, label: stepWords[q.step].title }))}
+          onChange={setStep}
+        />
+        {chosen && <Task key={chosen.step} tag={tag} step={chosen} />}
+      </Box>
+    </>
+  );
+}
+
+function Task({ tag, step }: { tag: string; step: Schemas['QuickStep'] }) {
+  const navigate = useNavigate();
+  const [when, setWhen] = useState('');
+  const form = useStepForm(
+    tag,
+    step,
+    `quick.${tag}.${step.step}`,
+    () => (when ? { at: new Date(when).toISOString() } : {}),
+    () => void navigate(`/saws/${tag}`),
+  );
+  const { how, caution } = stepWords[step.step];
+  return (
+    <>
+      {caution && <Caution>{caution}</Caution>}
+      <Box>{how}</Box>
+      <StepInputs
+        tag={tag}
+        step={step}
+        draft={form.draft}
+        problemAt={form.problemAt}
+        onChange={form.change}
+        onEnter={form.submit}
+      />
+      <Box sx={{ maxWidth: 260 }}>
+        <Field
+          label="When, if not now"
+          type="datetime-local"
+          value={when}
+          onChange={setWhen}
+          problem={form.problemAt('at')}
+          hint="Say in the note why it is written down later"
+        />
+      </Box>
+      <ProblemNote sentences={form.problems} />
+      <StepVerdict verdict={form.answer?.verdict} said={form.said} done={saidWords(step.kind).length === 1}>
+        <Button variant="contained" disabled={!form.said || form.pending} onClick={form.submit}>
+          Save the record
+        </Button>
+      </StepVerdict>
+    </>
+  );
+}

@@ -1,0 +1,28 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { Link } from 'react-router';
+import { useLog } from '../../api/queries';
+import { LogLines } from '../log/LogLines';
+
+/** All that happened to a saw, latest first. */
+export function SawHistory({ tag }: { tag: string }) {
+  const log = useLog(new URLSearchParams({ saw: tag }));
+  const entries = log.data?.pages.flatMap((page) => page.entries) ?? [];
+  return (
+    <Box component="section" aria-labelledby="saw-history" sx={{ mt: 3 }}>
+      <Box component="h2" id="saw-history" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
+        History
+      </Box>
+      {log.data && entries.length === 0 && <Box sx={{ color: 'text.secondary' }}>Nothing recorded yet.</Box>}
+      <LogLines entries={entries} withTag={false} />
+      <Box sx={{ display: 'flex', gap: 2, mt: 1, alignItems: 'center' }}>
+        {log.hasNextPage && (
+          <Button variant="outlined" onClick={() => void log.fetchNextPage()}>
+            Show earlier records
+          </Button>
+        )}
+        <Link to={`/log?saw=${encodeURIComponent(tag)}`}>In the log, with filters</Link>
+      </Box>
+    </Box>
+  );
+}

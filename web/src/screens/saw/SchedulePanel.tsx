@@ -1,0 +1,87 @@
+import Box from '@mui/material/Box';
+import type { Schemas } from '../../api/client';
+import { TallyStrip } from '../../parts/TallyStrip';
+import { dayAhead, dayOf, minutes, rounded } from '../../words/format';
+import { countWords, eventWords, familyWords, stageWords, taskWords } from '../../words/schedule';
+
+/** Every task of the saw by family: what is used up, why, when it will be due. */
+export function SchedulePanel({ schedule }: { schedule: Schemas['SchedulePage'] }) {
+  const families = (Object.keys(familyWords) as Schemas['Family'][]).filter((family) =>
+    schedule.tasks.some((t) => t.family === family),
+  );
+  return (
+    <Box component="section" aria-labelledby="schedule" sx={{ mt: 3 }}>
+      <Box component="h2" id="schedule" sx={{ typography: 'h2', m: 0 }}>
+        Schedule
+      </Box>
+      <Box sx={{ color: 'text.secondary', fontSize: 14, mb: 0.5 }}>
+        Dates are estimates from recent use, with the earliest and latest they may fall.
+        {schedule.minutes > 0 && ` A visit now takes about ${minutes(schedule.minutes)}.`}
+        {schedule.rideAlongs.length > 0 &&
+          ` Rides along: ${schedule.rideAlongs.map((r) => `${taskWords[r.task].toLowerCase()}, saves ${rounded(r.savedMinutes, 0)} min`).join('; ')}.`}
+      </Box>
+      {families.map((family) => (
+        <Box key={family} sx={{ mt: 1.25 }}>
+          <Box component="h3" sx={{ fontSize: 14, fontWeight: 600, color: 'text.secondary', m: 0 }}>
+            {familyWords[family]}
+          </Box>
+          {schedule.tasks
+            .filter((t) => t.family === family)
+            .map((task) => (
+              <TaskLine key={task.task} task={task} power={schedule.power} />
+            ))}
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+function TaskLine({ task, power }: { task: Schemas['TaskView']; power: Schemas['Power'] }) {
+  const binding = task.limits.reduce((a, b) => (b.counted / b.limit > a.counted / a.limit ? b : a));
+  return (
+    <Box
+      sx={(t) => ({
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr auto', sm: '200px 92px minmax(0, 1fr) 200px' },
+        columnGap: 1.5,
+        alignItems: 'center',
+        py: 0.6,
+        borderBottom: `1px solid ${t.vars.palette.house.hairline}`,
+      })}
+    >
+      <Box sx={{ fontWeight: task.due ? 600 : 400 }}>
+        {taskWords[task.task]}
+        <Box component="span" sx={{ color: 'text.secondary', fontSize: 12.5, fontWeight: 400 }}>
+          {' '}
+          {minutes(task.minutes)}, {stageWords[task.stage]}
+        </Box>
+      </Box>
+      <TallyStrip
+        used={binding.counted}
+        limit={binding.limit}
+        text={`${taskWords[task.task]}: ${countWords(binding, power)}`}
+        most={10}
+      />
+      <Box sx={{ fontSize: 13.5, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
+        {task.events.length > 0 && `At once: ${task.events.map((e) => eventWords[e]).join(', ')}. `}
+        {task.limits.map((limit) => countWords(limit, power)).join('; or ')}
+      </Box>
+      <Box sx={{ fontSize: 13.5, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
+        <Box sx={{ fontWeight: task.due ? 600 : 400 }}>{dueWords(task)}</Box>
+        <Box sx={{ color: 'text.secondary' }}>
+          {task.lastDone ? `done ${dayOf(task.lastDone)}` : 'never recorded'}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+function dueWords(task: Schemas['TaskView']): string {
+  if (task.due) return 'due now';
+  const expected = task.expected;
+  if (!expected) return 'no date yet';
+  const likely = dayAhead(expected.likely);
+  return expected.early === expected.late
+    ? `due ${likely}`
+    : `due ${likely} (${dayAhead(expected.early)} to ${dayAhead(expected.late)})`;
+}

@@ -1,0 +1,118 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { newId, sawPath } from '../../api/client';
+import { useSharpening, useWrite } from '../../api/queries';
+import { Caution } from '../../parts/Caution';
+import { Key } from '../../parts/Key';
+import { TagPlate } from '../../parts/Plate';
+import { ProblemNote } from '../../parts/ProblemNote';
+import { Quiet } from '../../parts/Quiet';
+import { useKeys } from '../../shell/keys';
+import { usePerson } from '../../shell/person';
+import { balanceSentence, mm, rateSentence } from '../../words/edge';
+import { words } from '../../words/en';
+import { dayOf, rounded } from '../../words/format';
+import { Vice } from './Vice';
+
+/** The loop in the vice: measure, plan, file, measure again. */
+export default function SharpenScreen() {
+  const { tag = '' } = useParams();
+  const [search] = useSearchParams();
+  const visitId = search.get('visit') ?? undefined;
+  const { data: page, error } = useSharpening(tag);
+  if (!page) {
+    return error ? (
+      <>
+        <ProblemNote sentences={[error.message]} />
+        <Link to={`/saws/${tag}`}>To saw {tag}</Link>
+      </>
+    ) : (
+      <Quiet>{words.loading}</Quiet>
+    );
+  }
+  return (
+    <>
+      <title>{`Sharpen, saw ${tag} – Yellow Tally`}</title>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 2, py: 1.25 }}>
+        <TagPlate tag={tag} size="large" />
+        <Box sx={{ flexGrow: 1 }}>
+          <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
+            Sharpen loop {page.chain}
+          </Box>
+          <Box sx={{ color: 'text.secondary' }}>
+            {words.pitch[page.pitch]}, {page.cutters} cutters. Round file {rounded(page.file.fileMm, 1)} mm,
+            angle {rounded(page.file.angleDegrees, 0)}°
+            {page.file.downTiltDegrees > 0 && `, handle ${rounded(page.file.downTiltDegrees, 0)}° down`}. New{' '}
+            {rounded(page.known.newMm, 1)} mm{page.known.newKnown ? '' : ' (est.)'}, mark{' '}
+            {rounded(page.known.markMm, 1)} mm.
+          </Box>
+        </Box>
+        {page.life && (
+          <Box sx={{ textAlign: { sm: 'right' } }}>
+            <Box sx={{ fontWeight: 600 }}>{rounded(page.life.percentLeft, 0)} % left</Box>
+            <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{sharpeningsLeft(page.life)}</Box>
+          </Box>
+        )}
+      </Box>
+      {page.open ? (
+        <Vice page={page} open={page.open} visitId={visitId} />
+      ) : (
+        <Begin page={page} visitId={visitId} />
+      )}
+    </>
+  );
+}
+
+function sharpeningsLeft(life: Schemas['EdgeLife']): string {
+  const left = life.sharpeningsLeft;
+  if (!left) return 'Too few readings to say for how long';
+  const high = Number.isFinite(left.high) ? ` to ${rounded(left.high, 0)}` : '';
+  return `about ${rounded(left.likely, 0)} sharpenings (${rounded(left.low, 0)}${high}, est.)`;
+}
+
+function Begin({ page, visitId }: { page: Schemas['SharpeningPage']; visitId: string | undefined }) {
+  const { person } = usePerson();
+  const [id] = useState(newId);
+  const write = useWrite<unknown, Schemas['Begin']>('POST', sawPath(page.tag, '/sharpening'));
+  const begin = () =>
+    person && !write.isPending && write.mutate({ id, personId: person.id, ...(visitId ? { visitId } : {}) });
+  useKeys({ Enter: begin });
+  return (
+    <Box sx={{ maxWidth: 760, display: 'grid', gap: 1.5 }}>
+      <Caution>
+        Eyes for the file, gloves for the edge. Loop clamped, brake on, plug lead off or battery out.
+      </Caution>
+      <Box sx={{ fontSize: 17 }}>
+        Mark the start cutter: the dullest or the shortest. Four lengths make a plan, the shortest and the
+        longest of each side; the whole loop makes a better one.
+      </Box>
+      <Box sx={{ color: 'text.secondary' }}>The file takes {rateSentence(page.rate)}</Box>
+      <ProblemNote sentences={write.error ? [write.error.message] : []} />
+      <Box>
+        <Button variant="contained" disabled={write.isPending || !person} onClick={begin}>
+          Put the loop in the vice&nbsp;<Key>Enter</Key>
+        </Button>
+      </Box>
+      {page.past.length > 0 && (
+        <Box component="section" aria-label="Mapped before">
+          <Box component="h2" sx={{ typography: 'h2', mt: 2, mb: 0.5 }}>
+            Mapped before
+          </Box>
+          {page.past.map((past) => (
+            <Box
+              key={past.at}
+              sx={(t) => ({ py: 0.75, borderBottom: `1px solid ${t.vars.palette.house.hairline}` })}
+            >
+              <strong>{dayOf(past.at)}</strong> by {past.by}: {past.measured} cutters, {past.strokes} strokes.{' '}
+              {past.before && balanceSentence(past.before)}
+              {past.after && ` After: ${mm(Math.abs(past.after.differenceMm))} apart.`}
+            </Box>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,137 @@
+import Box from '@mui/material/Box';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { newId, Problem, send } from '../../api/client';
+import { Choice } from '../../parts/Choice';
+import { LoopMap } from '../../parts/LoopMap';
+import { usePerson } from '../../shell/person';
+import { CutterList } from './CutterList';
+import { EndSharpening } from './EndSharpening';
+import { FileStrokes } from './FileStrokes';
+import { MeasureCutter } from './MeasureCutter';
+import { PlanPanel } from './PlanPanel';
+import { nextToFile, nextToMeasure } from './order';
+
+export type Phase = 'BEFORE' | 'FILE' | 'AFTER';
+
+/** What the hand does at the vice, and the write behind it. */
+export interface ViceActions {
+  measure: (place: number, length: string | undefined, damage?: Schemas['CutterDamage']) => Promise<boolean>;
+  filed: (place: number, strokes: number | undefined) => Promise<boolean>;
+  deal: (deal: {
+    dull?: boolean;
+    way?: Schemas['FilingWay'] | undefined;
+    leaveOut?: number[];
+  }) => Promise<boolean>;
+  problem: string | undefined;
+}
+
+/** The loop while it lies in the vice. */
+export function Vice({
+  page,
+  open,
+  visitId,
+}: {
+  page: Schemas['SharpeningPage'];
+  open: Schemas['OpenSharpening'];
+  visitId: string | undefined;
+}) {
+  const [phase, setPhase] = useState<Phase>(
+    open.places.some((p) => p.strokes !== undefined) ? 'FILE' : 'BEFORE',
+  );
+  const [chosen, setChosen] = useState<number | undefined>();
+  const actions = useActions(page, open, phase);
+  const next = phase === 'FILE' ? nextToFile(open) : nextToMeasure(open, phase === 'AFTER');
+  const place = chosen ?? next ?? 0;
+  const shared = { page, open, place, actions, onDone: () => setChosen(undefined), onChoose: setChosen };
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 320px' },
+        gap: 2.5,
+        alignItems: 'start',
+      }}
+    >
+      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+        <Choice<Phase>
+          label="At the vice"
+          value={phase}
+          options={[
+            { value: 'BEFORE', label: 'Measure' },
+            { value: 'FILE', label: 'File' },
+            { value: 'AFTER', label: 'Measure again' },
+          ]}
+          onChange={(to) => {
+            setPhase(to);
+            setChosen(undefined);
+          }}
+        />
+        <LoopMap
+          places={open.places}
+          after={phase === 'AFTER'}
+          shortest={open.plan?.targetMm}
+          outliers={open.plan?.outliers ?? []}
+          current={next === undefined && chosen === undefined ? undefined : place}
+          onChoose={setChosen}
+        />
+        {phase === 'FILE' ? (
+          <FileStrokes {...shared} />
+        ) : (
+          <MeasureCutter key={phase} {...shared} after={phase === 'AFTER'} />
+        )}
+        <CutterList open={open} after={phase === 'AFTER'} current={place} onChoose={setChosen} />
+      </Box>
+      <Box sx={{ display: 'grid', gap: 2 }}>
+        <PlanPanel page={page} open={open} actions={actions} />
+        <EndSharpening page={page} open={open} visitId={visitId} />
+      </Box>
+    </Box>
+  );
+}
+
+/** Every length and every stroke is stored as it comes; what the server refuses is said, and nothing moves on. */
+function useActions(
+  page: Schemas['SharpeningPage'],
+  open: Schemas['OpenSharpening'],
+  phase: Phase,
+): ViceActions {
+  const { person } = usePerson();
+  const client = useQueryClient();
+  const [problem, setProblem] = useState<string | undefined>();
+  const write = async (path: string, body: object): Promise<boolean> => {
+    if (!person) return false;
+    try {
+      await send('POST', `/api/sharpenings/${open.id}/${path}`, {
+        id: newId(),
+        personId: person.id,
+        ...body,
+      });
+      setProblem(undefined);
+      await client.invalidateQueries({ queryKey: ['sharpening', page.tag] });
+      return true;
+    } catch (e) {
+      setProblem(e instanceof Problem ? e.message : String(e));
+      return false;
+    }
+  };
+  return {
+    measure: (place, length, damage) =>
+      write('cutters', {
+        place,
+        after: phase === 'AFTER',
+        ...(length === undefined ? {} : { length }),
+        ...(damage ? { damage } : {}),
+      }),
+    filed: (place, strokes) => write('filed', { place, ...(strokes === undefined ? {} : { strokes }) }),
+    deal: (deal) =>
+      write('deal', {
+        dull: open.dull,
+        ...(open.way ? { way: open.way } : {}),
+        leaveOut: open.places.filter((p) => p.leftOut).map((p) => p.place),
+        ...deal,
+      }),
+    problem,
+  };
+}

@@ -1,0 +1,181 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { newId } from '../../api/client';
+import { useMoves, useWrite } from '../../api/queries';
+import { Field } from '../../parts/Field';
+import { TallyStrip } from '../../parts/TallyStrip';
+import { usePerson } from '../../shell/person';
+import { figures } from '../../theme';
+import { dayAhead, dayOf, rounded } from '../../words/format';
+import { amount, causeWords, stockWords } from '../../words/stores';
+
+/** One item: what is there, what is spoken for, how fast it goes, when it is gone; opens to be counted or filled. */
+export function ItemLine({ item }: { item: Schemas['ItemView'] }) {
+  const [open, setOpen] = useState(false);
+  const { card, unit } = item;
+  const scale = Math.max(item.shelf, card.least, 1);
+  return (
+    <Box component="li" sx={(t) => ({ borderBottom: `1px solid ${t.vars.palette.house.hairline}`, py: 1 })}>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr) auto', md: '230px 74px 190px minmax(0, 1fr) auto' },
+          columnGap: 2,
+          rowGap: 0.5,
+          alignItems: 'center',
+        }}
+      >
+        <Box>
+          <Box sx={{ fontWeight: 600 }}>{card.name}</Box>
+          <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
+            {stockWords[item.kind]}
+            {item.fits.length > 6
+              ? `, fits ${item.fits.length} saws`
+              : item.fits.length > 0
+                ? `, fits ${item.fits.join(', ')}`
+                : ', fits none of the saws'}
+          </Box>
+        </Box>
+        <Box sx={{ ...figures, fontSize: 22, textAlign: 'right' }}>{amount(item.shelf, unit)}</Box>
+        <Box sx={{ gridColumn: { xs: '1 / -1', md: 'auto' }, overflow: 'hidden' }}>
+          <TallyStrip
+            used={item.shelf}
+            limit={scale}
+            text={`${amount(item.shelf, unit)} on the shelf, at least ${amount(card.least, unit)} should be`}
+          />
+        </Box>
+        <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{flow(item)}</Box>
+        <Button
+          variant="outlined"
+          aria-expanded={open}
+          aria-label={`Count or fill: ${card.name}`}
+          onClick={() => setOpen(!open)}
+        >
+          Count
+        </Button>
+      </Box>
+      {open && <Book item={item} />}
+    </Box>
+  );
+}
+
+function flow(item: Schemas['ItemView']): string {
+  const said: string[] = [];
+  if (item.reserved > 0)
+    said.push(`${amount(item.reserved, item.unit)} reserved for saw ${item.reservedFor.join(', ')}`);
+  if (item.perMonth !== undefined) said.push(`${rounded(item.perMonth, 1)} a month`);
+  else said.push('use not known yet');
+  if (item.runsOut) {
+    said.push(
+      `gone about ${dayAhead(item.runsOut.likely)} (${dayAhead(item.runsOut.early)} to ${dayAhead(item.runsOut.late)}, est.)`,
+    );
+  }
+  return said.join('; ');
+}
+
+/** The moves of an item, and the two ways to put the book right. */
+function Book({ item }: { item: Schemas['ItemView'] }) {
+  const { data: moves } = useMoves(item.id);
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', md: '260px 260px minmax(0, 1fr)' },
+        gap: 2,
+        py: 1.5,
+      }}
+    >
+      <Received item={item} />
+      <Counted item={item} />
+      <Box
+        component="ul"
+        aria-label={`Moves of ${item.card.name}`}
+        sx={{ listStyle: 'none', p: 0, m: 0, fontSize: 14, maxHeight: 190, overflowY: 'auto' }}
+        tabIndex={0}
+      >
+        {(moves ?? []).map((move, i) => (
+          <li key={i}>
+            {dayOf(move.at)}: {causeWords(move.cause).toLowerCase()} {move.amount > 0 ? '+' : '−'}
+            {amount(Math.abs(move.amount), item.unit)}
+            {move.saw && ` on saw ${move.saw}`}, {move.by}
+            {move.reason && `. ${move.reason}`}
+          </li>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function Received({ item }: { item: Schemas['ItemView'] }) {
+  const { person } = usePerson();
+  const [count, setCount] = useState('');
+  const write = useWrite<unknown, Schemas['Received']>('POST', `/api/stores/items/${item.id}/received`);
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (person) {
+          write.mutate(
+            { id: newId(), personId: person.id, amount: Number(count.replace(',', '.')) },
+            { onSuccess: () => setCount('') },
+          );
+        }
+      }}
+    >
+      <Field
+        label="Came in"
+        inputMode="decimal"
+        value={count}
+        onChange={setCount}
+        problem={write.error?.at('amount') ?? write.error?.message}
+      />
+      <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={write.isPending}>
+        Put it on the shelf
+      </Button>
+    </form>
+  );
+}
+
+function Counted({ item }: { item: Schemas['ItemView'] }) {
+  const { person } = usePerson();
+  const [count, setCount] = useState('');
+  const [reason, setReason] = useState('');
+  const write = useWrite<unknown, Schemas['Counted']>('POST', `/api/stores/items/${item.id}/counted`);
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (person) {
+          write.mutate(
+            { id: newId(), personId: person.id, amount: Number(count.replace(',', '.')), reason },
+            {
+              onSuccess: () => {
+                setCount('');
+                setReason('');
+              },
+            },
+          );
+        }
+      }}
+    >
+      <Field
+        label="Counted on the shelf"
+        inputMode="decimal"
+        value={count}
+        onChange={setCount}
+        problem={write.error?.at('amount')}
+      />
+      <Field
+        label="Why the book was off"
+        value={reason}
+        onChange={setReason}
+        problem={write.error?.at('reason') ?? write.error?.besides(['amount', 'reason'])[0]}
+      />
+      <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={write.isPending}>
+        Set the book right
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,95 @@
+import { ThemeProvider } from '@mui/material/styles';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { cleanup, render } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { ReactNode } from 'react';
+import { MemoryRouter, useLocation } from 'react-router';
+import { afterEach, vi } from 'vitest';
+import type { FieldProblem, Schemas } from '../api/client';
+import { theme } from '../theme';
+
+export const IDA: Schemas['PersonView'] = {
+  id: 'a0000000-0000-4000-8000-000000000001',
+  name: 'Ida Marsh',
+  role: 'OFFICER',
+};
+
+/** A write as it went out. */
+export interface Sent {
+  path: string;
+  body: Record<string, unknown>;
+}
+
+/** A refusal as the server words it. */
+export class Refused {
+  constructor(
+    readonly status: number,
+    readonly detail: string,
+    readonly problems: FieldProblem[] = [],
+  ) {}
+}
+
+type Answers = Record<string, unknown>;
+
+afterEach(() => {
+  cleanup();
+  localStorage.clear();
+  vi.unstubAllGlobals();
+});
+
+function response(status: number, body: unknown): Response {
+  return new Response(status === 204 ? null : JSON.stringify(body), {
+    status,
+    headers: { 'Content-Type': 'application/json' },
+  });
+}
+
+/**
+ * Shows a screen with a made-up server behind it.
+ *
+ * @param answers by path, the part before a question mark; a write is answered with nothing unless it stands here
+ */
+export function show(screen: ReactNode, { at = '/', answers = {} }: { at?: string; answers?: Answers } = {}) {
+  const sent: Sent[] = [];
+  const asked: string[] = [];
+  const server: Answers = { ...answers };
+  vi.stubGlobal('fetch', (path: string, init?: RequestInit) => {
+    const write = init?.method !== undefined;
+    if (write) sent.push({ path, body: JSON.parse(init.body as string) as Record<string, unknown> });
+    else asked.push(path);
+    const known = server[path] ?? server[path.split('?')[0] ?? ''];
+    const answer = typeof known === 'function' ? (known as (path: string) => unknown)(path) : known;
+    if (answer instanceof Refused) {
+      return Promise.resolve(response(answer.status, { detail: answer.detail, problems: answer.problems }));
+    }
+    return Promise.resolve(answer === undefined ? response(write ? 204 : 404, {}) : response(200, answer));
+  });
+  let address = at;
+  const Address = () => {
+    const { pathname, search } = useLocation();
+    address = pathname + search;
+    return null;
+  };
+  const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  // Who works here is known from the start, so that a key is not pressed into nothing.
+  client.setQueryData(['people'], [IDA]);
+  const view = render(
+    <QueryClientProvider client={client}>
+      <ThemeProvider theme={theme}>
+        <MemoryRouter initialEntries={[at]} useTransitions={false}>
+          <Address />
+          {screen}
+        </MemoryRouter>
+      </ThemeProvider>
+    </QueryClientProvider>,
+  );
+  return {
+    ...view,
+    sent,
+    asked,
+    /** Changes what the server answers from now on. */
+    answers: (changed: Answers) => Object.assign(server, changed),
+    address: () => address,
+    user: userEvent.setup(),
+  };
+}

@@ -1,0 +1,51 @@
+import { describe, expect, it } from 'vitest';
+import type { Schemas } from '../api/client';
+import { findingWords, saidWords, stepWords } from './bench';
+
+const DANGEROUS: Schemas['Step'][] = [
+  'OUTSIDE_LOOK',
+  'BRAKE_LEVER',
+  'INERTIA',
+  'CLEAN_COVER',
+  'CHAIN_LOOK',
+  'SHARPEN',
+  'EQUALISE',
+  'AIR_FILTER',
+  'TANKS',
+  'FILL',
+  'BRAKE_RUNNING',
+  'CONTROLS',
+  'OIL_CARD',
+];
+
+describe('the words of the bench', () => {
+  it('gives the usual caution where the hand can be hurt', () => {
+    for (const step of DANGEROUS) expect(stepWords[step].caution, step).toBeTruthy();
+  });
+  it('never tests a brake or an oiler alone', () => {
+    for (const step of ['BRAKE_RUNNING', 'CONTROLS', 'OIL_CARD'] as const) {
+      expect(stepWords[step].caution).toContain('Not alone');
+    }
+  });
+  it('says everything in sentence case, without exclamation', () => {
+    const all = [
+      ...Object.values(stepWords).flatMap((w) => [w.title, w.how, w.caution ?? 'None']),
+      ...Object.values(findingWords),
+    ];
+    for (const text of all) {
+      expect(text).toMatch(/^[A-Z]/);
+      expect(text).not.toContain('!');
+    }
+  });
+  it('has no two findings of the same words', () => {
+    const said = Object.values(findingWords);
+    expect(new Set(said).size).toBe(said.length);
+  });
+  it('puts fine first and fail last', () => {
+    for (const kind of ['LOOK', 'FUNCTION_TEST', 'CARD', 'MEASURE'] as const) {
+      const outcomes = saidWords(kind).map(([outcome]) => outcome);
+      expect(outcomes[0]).toBe('FINE');
+      expect(outcomes[outcomes.length - 1]).toBe('FAIL');
+    }
+  });
+});

@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest';
+import { evidenceSentence, repeatSentence, stageSentence, strokesOfTwenty, watchSentence } from './faults';
+
+describe('faults in words', () => {
+  it('says what spoke for a cause and what against it, the strongest first', () => {
+    const ranked = {
+      code: 'x',
+      title: 'X',
+      share: 0.7,
+      evidence: [
+        { said: 'oil came at the outlet with the bar off', times: 9 },
+        { signal: 'LONG_SINCE_CLEAN' as const, times: 2 },
+        { said: 'the oil tank was nearly empty', times: 0.2 },
+        { said: 'a third thing', times: 1.3 },
+      ],
+    };
+    expect(evidenceSentence(ranked)).toBe(
+      'Went up: oil came at the outlet with the bar off; it was not cleaned for long. Went down: the oil tank was nearly empty.',
+    );
+    expect(evidenceSentence({ ...ranked, evidence: [] })).toBe('');
+  });
+  it('draws shares as strokes of twenty', () => {
+    expect([0, 0.02, 0.03, 0.5, 0.86, 1].map(strokesOfTwenty)).toEqual([0, 0, 1, 10, 17, 20]);
+  });
+  it('names what is still missing', () => {
+    expect(stageSentence({ stage: 'REPAIR', steps: ['GROOVE'] })).toBe('Still to do: groove and oil holes');
+    expect(stageSentence({ stage: 'PROVE', steps: ['OIL_CARD'] })).toBe('Still to be proved: oil card');
+  });
+  it('names what may leak where it is wet', () => {
+    expect(watchSentence({ state: 'WET', wet: 'BAR_SIDE', suspects: ['HOSE', 'PUMP_SEAL'] })).toBe(
+      'Wet: bar side. Suspect the hose or the pump seal. Swap one thing, stand it again.',
+    );
+  });
+  it('points at what comes again', () => {
+    expect(repeatSentence({ kind: 'ON_ONE_SAW', where: '08', cause: 'Chain dull', times: 3, days: 40 })).toBe(
+      'Saw 08: chain dull, 3 times in 40 days. Look for what lies behind it.',
+    );
+  });
+});

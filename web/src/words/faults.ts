@@ -1,0 +1,204 @@
+import type { Schemas } from '../api/client';
+import { stepWords } from './bench';
+import { momentOf, rounded } from './format';
+
+export const originWords: Record<Schemas['FaultOrigin'], string> = {
+  RETURN: 'said when it came back',
+  VISIT: 'seen at the bench',
+  READING: 'a reading asked for it',
+  RULE: 'a rule asked for it',
+  PERSON: 'said by hand',
+};
+
+const SIGNALS: Record<Schemas['Signal'], string> = {
+  OIL_USE_LOW: 'it uses little bar oil',
+  OIL_USE_HIGH: 'it uses much bar oil',
+  LONG_SINCE_CLEAN: 'it was not cleaned for long',
+  RAIN_OUTINGS: 'it was out in rain',
+  GROUND_STRUCK: 'ground was struck',
+  CHAIN_GROWN: 'its chain has grown far',
+  TAKES_UP_FAST: 'its chain takes up fast',
+  NEW_CHAIN: 'its chain is new',
+  LOOSE_WHEN_READ: 'the chain was loose when last read',
+  TIGHT_WHEN_READ: 'the chain was too tight when last read',
+  LEFT_CUTTERS_LONGER: 'its left cutters were measured longer',
+  RIGHT_CUTTERS_LONGER: 'its right cutters were measured longer',
+  CUTTERS_UNEVEN: 'its cutters were measured uneven',
+  SHARPEN_OVERDUE: 'sharpening is due',
+  GAUGES_OVERDUE: 'the depth gauges are due',
+  FRESH_SPROCKET: 'the drum was off and no oil card has passed since',
+  SPROCKET_WORN: 'its sprocket was measured worn',
+  GROOVE_WORN: 'its groove was measured shallow',
+  RAILS_OVERDUE: 'dressing the rails is due',
+  FLIP_OVERDUE: 'the bar was not turned over',
+  NOSE_UNGREASED: 'the nose missed its grease',
+  BEARING_OVERDUE: 'bearing grease is due',
+  FILTER_OVERDUE: 'the air filter is due',
+  PLUG_OVERDUE: 'the plug is due',
+  ARRESTOR_OVERDUE: 'the arrestor screen is due',
+  STARTER_OVERDUE: 'starter and fins are due',
+  TANKS_OVERDUE: 'tanks and pick-ups are due',
+  FUEL_OLD: 'the fuel was found old',
+};
+
+/** The usual caution of a stage, whatever is looked at there. */
+export function stageCaution(stage: Schemas['Stage'], power: Schemas['Power']): string | undefined {
+  const off = { PETROL: 'plug lead off', BATTERY: 'battery out', CORDED: 'unplugged' }[power];
+  switch (stage) {
+    case 'CLOSED':
+      return undefined;
+    case 'RUNNING':
+      return 'By its manual, not alone, in full protection.';
+    case 'COVER_OFF':
+    case 'BAR_OFF':
+    case 'DRUM_OFF':
+      return `Engine off, ${off}. Gloves. Brake off before the cover.`;
+    case 'TANKS_DRAINED':
+      return `Engine off and cold, ${off}. No open fuel near sparks.`;
+    default:
+      return `Engine off and cold, ${off}.`;
+  }
+}
+
+/** What moved a cause, in one sentence: the strongest of what spoke for it, then of what spoke against it. */
+export function evidenceSentence(ranked: Schemas['RankedView']): string {
+  const said = (up: boolean) =>
+    ranked.evidence
+      .filter((e) => (up ? e.times > 1 : e.times < 1))
+      .slice(0, 2)
+      .map((e) => e.said ?? (e.signal ? SIGNALS[e.signal] : ''))
+      .filter(Boolean)
+      .join('; ');
+  const up = said(true);
+  const down = said(false);
+  return [up && `Went up: ${up}.`, down && `Went down: ${down}.`].filter(Boolean).join(' ');
+}
+
+/** Of twenty strokes, how many a cause has. Below one it is named and has none. */
+export function strokesOfTwenty(share: number): number {
+  return Math.round(share * 20);
+}
+
+/** Where a fault stands, and what comes next. */
+export function stageSentence(fault: { stage: Schemas['FaultStage']; steps: Schemas['Step'][] }): string {
+  const steps = fault.steps.map((s) => stepWords[s].title.toLowerCase()).join('; ');
+  switch (fault.stage) {
+    case 'FIND':
+      return 'Find the cause';
+    case 'REPAIR':
+      return `Still to do: ${steps}`;
+    case 'PROVE':
+      return `Still to be proved: ${steps}`;
+    case 'WITH_MECHANIC':
+      return `With a mechanic. Back for its proof: ${steps}`;
+    case 'STAND':
+      return 'Repaired. A dry day on card is missing';
+    case 'CLOSES':
+      return 'Repaired and proved. An officer closes it';
+    case 'CLOSED':
+      return 'Closed';
+  }
+}
+
+export const wetWords: Record<Schemas['Wet'], string> = {
+  DRY: 'Dry all round',
+  CAP: 'At the cap',
+  BAR_SIDE: 'Bar side',
+  BELOW: 'Below',
+};
+
+const SUSPECTS: Record<Schemas['Suspect'], string> = {
+  CAP_SEAL: 'the cap seal',
+  HOSE: 'the hose',
+  PUMP_SEAL: 'the pump seal',
+  TANK: 'the tank',
+};
+
+/** How the stand on card goes, and what to do about it. */
+export function watchSentence(watch: Schemas['WatchView']): string {
+  switch (watch.state) {
+    case 'NOT_STANDING':
+      return 'Dry the saw, fill the oil, stand it on fresh card. The board says when to look; only a dry day closes it.';
+    case 'STANDS':
+      return `Stands since ${momentOf(watch.stoodAt ?? '')}. First look ${momentOf(watch.lookAt ?? '')}.`;
+    case 'LOOK_DUE':
+      return 'The first look is due. Where is the card wet?';
+    case 'DRY_SO_FAR':
+      return `Dry so far. Last look ${momentOf(watch.dryAt ?? '')}.`;
+    case 'LAST_LOOK_DUE':
+      return 'The day is over. Look once more: dry closes it.';
+    case 'WET':
+      return `Wet: ${wetWords[watch.wet ?? 'BELOW'].toLowerCase()}. Suspect ${watch.suspects
+        .map((s) => SUSPECTS[s])
+        .join(' or ')}. Swap one thing, stand it again.`;
+    case 'DRY':
+      return 'Stayed dry for a day.';
+  }
+}
+
+export const happenedWords: Record<Schemas['FaultEventKind'], string> = {
+  ANSWERED: 'Checked',
+  TAKEN_BACK: 'Answer taken back',
+  CAUSE_FOUND: 'Cause found',
+  CAUSE_DROPPED: 'That was not it',
+  TO_MECHANIC: 'To a mechanic',
+  STOOD: 'Stood on fresh card',
+  LOOKED: 'Looked at the card',
+  CLOSED: 'Closed',
+};
+
+export function repeatSentence(repeat: Schemas['RepeatView']): string {
+  const within = repeat.days === 0 ? 'in one day' : `in ${repeat.days} days`;
+  const where = repeat.kind === 'ON_ONE_SAW' ? `Saw ${repeat.where}` : `Saws of the kind ${repeat.where}`;
+  return `${where}: ${repeat.cause.toLowerCase()}, ${repeat.times} times ${within}. Look for what lies behind it.`;
+}
+
+export const oilVerdictWords: Record<Schemas['OilVerdict'], string> = {
+  NOT_OILING: 'Not oiling',
+  LOW: 'Low',
+  RIGHT: 'Right',
+  HIGH: 'High',
+};
+
+const TRENDS: Record<Schemas['Trend'], string> = {
+  FALLING: 'and falling',
+  STEADY: 'and steady',
+  RISING: 'and rising',
+  UNKNOWN: '',
+};
+
+/** Verdict, reason and the next hand movement. */
+export function ratioSentence(ratio: Schemas['OilRatio']): string {
+  const said = `${rounded(ratio.ratio, 2)} tanks of oil for each of fuel over ${rounded(ratio.tanks, 1)} tanks`;
+  const trend = TRENDS[ratio.trend];
+  const tail = trend ? `, ${trend}` : '';
+  switch (ratio.verdict) {
+    case 'NOT_OILING':
+      return `${said}${tail}. The chain gets next to nothing: it is held until an oil card passes.`;
+    case 'LOW':
+      return `${said}${tail}. Do the oil card before it goes out.`;
+    case 'HIGH':
+      return `${said}${tail}. It runs dry before the fuel does, or leaks: look where it is wet.`;
+    case 'RIGHT':
+      return `${said}${tail}. Nothing to do.`;
+  }
+}
+
+export const rungWords: Record<Schemas['Rung'], string> = {
+  TANK_AND_GRADE: 'Oil in the tank, and the right grade',
+  ADJUSTER: 'Place of the adjuster: out for more, in for less',
+  BULB: 'Does the bulb spring back, and how many presses until oil comes',
+  OUTLET_RUNS: 'Bar off, brake OFF so the drum turns, run: oil at the outlet?',
+  BAR_BLOCKED: 'The bar is blocked: clear hole and groove, card again',
+  OUTLET_PACKED: 'Outlet of the saw packed',
+  PICK_UP: 'Pick-up filter',
+  HOSE: 'Oil hose',
+  VENT_OR_VALVE: 'Tank vent or check valve',
+  OIL_DRIVE: 'Oil drive not caught after a sprocket refit',
+  PUMP: 'Pump: a qualified mechanic',
+};
+
+export const gradeWords: Record<Schemas['OilGrade'], string> = {
+  THIN_WINTER: 'Thin winter oil, grade 10',
+  THIRTY: '30 weight',
+};

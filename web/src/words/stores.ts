@@ -1,0 +1,81 @@
+import type { Schemas } from '../api/client';
+import { dayAhead, rounded } from './format';
+
+export const stockWords: Record<Schemas['StockKind'], string> = {
+  PLUG: 'Plug',
+  AIR_FILTER: 'Air filter',
+  FILE: 'File',
+  NEEDLE_BEARING: 'Needle bearing',
+  BAR_OIL: 'Bar oil',
+  TWO_STROKE_OIL: 'Two-stroke oil',
+  GREASE: 'Grease',
+  BAR_GUARD: 'Bar guard',
+  ARRESTOR_SCREEN: 'Arrestor screen',
+  PICK_UP_FILTER: 'Pick-up filter',
+};
+
+/** What the "fits" of a kind means. */
+export const fitsHint: Partial<Record<Schemas['StockKind'], string>> = {
+  PLUG: 'Plug code; empty for all',
+  FILE: 'Diameter in mm; empty for all',
+};
+
+export function amount(count: number, unit: Schemas['StockUnit']): string {
+  const figure = rounded(count, 1);
+  if (unit === 'LITRE') return `${figure} L`;
+  if (unit === 'SHOT') return `${figure} ${count === 1 ? 'shot' : 'shots'}`;
+  return figure;
+}
+
+const PARTS: Record<Schemas['Subject'], [string, string]> = {
+  SAW: ['Saw', 'Saws'],
+  CHAIN: ['Loop', 'Loops'],
+  BAR: ['Bar', 'Bars'],
+  SPROCKET: ['Sprocket', 'Sprockets'],
+};
+export const partWord = (kind: Schemas['Subject']) => PARTS[kind][0];
+export const partsWord = (kind: Schemas['Subject']) => PARTS[kind][1];
+
+const CAUSES: Record<Schemas['MoveCause'], string> = {
+  USED: 'Used',
+  RECEIVED: 'Came in',
+  COUNTED: 'Counted',
+};
+export const causeWords = (cause: Schemas['MoveCause']) => CAUSES[cause];
+
+/** Why something is on the order list, with its figures. */
+export function itemReasons(item: Schemas['ItemView']): string {
+  const { unit, card } = item;
+  return (item.order?.reasons ?? [])
+    .map((reason) => {
+      switch (reason) {
+        case 'RESERVED_EXCEEDS_SHELF':
+          return `waiting work needs ${amount(item.reserved, unit)}, ${amount(item.shelf, unit)} there`;
+        case 'BELOW_LEAST':
+          return `${amount(item.shelf - item.reserved, unit)} free, at least ${amount(card.least, unit)} should be`;
+        case 'RUNS_OUT_BEFORE_DELIVERY':
+          return `runs out about ${item.runsOut ? dayAhead(item.runsOut.likely) : 'now'}, before an order comes`;
+        default:
+          return 'parts wear out';
+      }
+    })
+    .join('; ');
+}
+
+export function partReasons(group: Schemas['PartGroup']): string {
+  return (group.order?.reasons ?? [])
+    .map((reason) => {
+      switch (reason) {
+        case 'PARTS_WEAR_OUT':
+          return group.wearing
+            .map((w) => `${w.part} on saw ${w.saw} about ${dayAhead(w.date.likely)} (est.)`)
+            .join(', ');
+        case 'RESERVED_EXCEEDS_SHELF':
+          return `waiting work on saw ${group.reserved.join(', ')} needs ${group.reserved.length}, ${group.shelf.length} there`;
+        default:
+          return '';
+      }
+    })
+    .filter(Boolean)
+    .join('; ');
+}
