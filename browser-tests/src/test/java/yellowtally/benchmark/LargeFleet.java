@@ -50,7 +50,8 @@ final class LargeFleet {
             db.commit();
             try (Statement count = db.createStatement();
                     ResultSet rows = count.executeQuery(
-                            "select (select count(*) from tension_check) + (select count(*) from outing)")) {
+                            "select (select count(*) from tension_check) + (select count(*) from outing)"
+                                    + " + (select count(*) from work_record where step <> 'TENSION')")) {
                 rows.next();
                 return rows.getLong(1);
             }
@@ -70,8 +71,19 @@ final class LargeFleet {
                         + " 0.8, 20, true, true, 'FELLING')",
                 saw,
                 tag);
-        run(db, "insert into bar values (?, 0, ?, 457.2, 'P_325', 'G_050', 68, 'SOLID', ?)", bar, "B" + tag, saw);
-        run(db, "insert into sprocket values (?, 0, ?, 'RIM', 7, 'P_325', ?)", sprocket, "S" + tag, saw);
+        run(
+                db,
+                "insert into bar (id, version, tag, length_mm, pitch, gauge, drive_links, nose, saw_id) values"
+                        + " (?, 0, ?, 457.2, 'P_325', 'G_050', 68, 'SOLID', ?)",
+                bar,
+                "B" + tag,
+                saw);
+        run(
+                db,
+                "insert into sprocket (id, version, tag, kind, teeth, pitch, saw_id) values (?, 0, ?, 'RIM', 7, 'P_325', ?)",
+                sprocket,
+                "S" + tag,
+                saw);
         int day = CHAINS_EACH * CHECKS_A_CHAIN * DAYS_A_CHECK;
         for (int c = 0; c < CHAINS_EACH; c++) {
             UUID chain = UUID.randomUUID();
@@ -79,7 +91,9 @@ final class LargeFleet {
             boolean fitted = c == CHAINS_EACH - 1;
             run(
                     db,
-                    "insert into chain values (?, 0, ?, 'P_325', 'G_050', 68, 'STANDARD', 'SEMI_CHISEL', 30, 0, null, ?)",
+                    "insert into chain (id, version, tag, pitch, gauge, drive_links, sequence, cutter_profile, top_plate_angle,"
+                            + " down_tilt, saw_id) values"
+                            + " (?, 0, ?, 'P_325', 'G_050', 68, 'STANDARD', 'SEMI_CHISEL', 30, 0, ?)",
                     chain,
                     "C" + c + tag,
                     fitted ? saw : null);
@@ -97,12 +111,25 @@ final class LargeFleet {
             if (fitted) {
                 run(db, "update saw set fitting_id = ? where id = ?", fitting, saw);
             }
-            day = writeLife(db, saw, chain, fitting, person, crew, day);
+            day = writeLife(db, new Parts(saw, chain, bar, sprocket, fitting), person, crew, day);
         }
     }
 
-    private static int writeLife(Connection db, UUID saw, UUID chain, UUID fitting, UUID person, UUID crew, int from)
-            throws SQLException {
+    /** What a record names. */
+    private record Parts(UUID saw, UUID chain, UUID bar, UUID sprocket, UUID fitting) {}
+
+    /** Steps of an ordinary visit, one of them in turn a sharpening. */
+    private static final List<String> STEPS = List.of(
+            "OUTSIDE_LOOK",
+            "BRAKE_LEVER",
+            "CLEAN_COVER",
+            "GROOVE",
+            "SHARPEN",
+            "AIR_FILTER",
+            "BRAKE_RUNNING",
+            "OIL_CARD");
+
+    private static int writeLife(Connection db, Parts of, UUID person, UUID crew, int from) throws SQLException {
         int day = from;
         try (PreparedStatement check = db.prepareStatement(
                         "insert into tension_check (id, saw_id, chain_id, fitting_id,"
@@ -111,18 +138,46 @@ final class LargeFleet {
                                 + " (?, ?, ?, ?, ?, ?, ?, 'benchmark', 'ROUTINE', 'FELLING', 'RIGHT', false, 0.125, 0.8, 457.2, 5.5, 5.88)");
                 PreparedStatement outing =
                         db.prepareStatement("insert into outing (id, version, saw_id, crew_id, chain_id,"
-                                + " fitting_id, out_at, out_person_id, back_at, back_person_id, tanks) values"
-                                + " (?, 0, ?, ?, ?, ?, ?, ?, ?, ?, 1.5)")) {
+                                + " fitting_id, out_at, out_person_id, back_at, back_person_id, tanks, bar_id, sprocket_id)"
+                                + " values (?, 0, ?, ?, ?, ?, ?, ?, ?, ?, 1.5, ?, ?)");
+                PreparedStatement work = db.prepareStatement(
+                        "insert into work_record (id, saw_id, step, outcome, at, recorded_at, person_id, device, chain_id,"
+                                + " bar_id, sprocket_id, fitting_id) values"
+                                + " (?, ?, ?, 'FINE', ?, ?, ?, 'benchmark', ?, ?, ?, ?)")) {
             for (int i = 0; i < CHECKS_A_CHAIN; i++, day -= DAYS_A_CHECK) {
-                set(outing, UUID.randomUUID(), saw, crew, chain, fitting, ago(day + 1), person, ago(day + 1), person);
+                set(
+                        outing,
+                        UUID.randomUUID(),
+                        of.saw(),
+                        crew,
+                        of.chain(),
+                        of.fitting(),
+                        ago(day + 1),
+                        person,
+                        ago(day + 1),
+                        person,
+                        of.bar(),
+                        of.sprocket());
                 outing.addBatch();
-                set(check, UUID.randomUUID(), saw, chain, fitting, ago(day), ago(day), person);
+                UUID id = UUID.randomUUID();
+                set(check, id, of.saw(), of.chain(), of.fitting(), ago(day), ago(day), person);
                 check.addBatch();
+                addWork(work, id, "TENSION", of, day, person);
+                for (String step : STEPS) {
+                    addWork(work, UUID.randomUUID(), step, of, day, person);
+                }
             }
             outing.executeBatch();
             check.executeBatch();
+            work.executeBatch();
         }
         return day;
+    }
+
+    private static void addWork(PreparedStatement work, UUID id, String step, Parts of, int day, UUID person)
+            throws SQLException {
+        set(work, id, of.saw(), step, ago(day), ago(day), person, of.chain(), of.bar(), of.sprocket(), of.fitting());
+        work.addBatch();
     }
 
     /**
@@ -189,7 +244,7 @@ final class LargeFleet {
                     + " where c.saw_id is not null",
             "select o.chain_id, o.fitting_id, o.back_at, o.tanks from outing o join chain c on c.id = o.chain_id"
                     + " where c.saw_id is not null and o.back_at is not null",
-            "select h.* from hold h where not exists (select 1 from hold_release r where r.hold_id = h.id)",
+            "select h.* from saw_hold h where not exists (select 1 from saw_hold_release r where r.hold_id = h.id)",
             "select * from outing where open_saw_id is not null",
             "select * from crew order by name",
         };

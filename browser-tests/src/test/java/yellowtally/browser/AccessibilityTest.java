@@ -29,6 +29,18 @@ class AccessibilityTest {
         "/saws/new,        LIGHT, Add a saw",
         "/saws/08/edit,    DARK,  Edit saw 08",
         "/settings,        LIGHT, Settings",
+        "/crews,           LIGHT, Out and back",
+        "/crews,           DARK,  Out and back",
+        "/bench,           DARK,  Bench",
+        "/log,             LIGHT, Log",
+        "/saws/15/record,  LIGHT, Record one task",
+        "/stores,          LIGHT, Stores",
+        "/stores,          DARK,  To order",
+        "/parts/YC-12,     LIGHT, Wear",
+        "/saws/06/sharpen, DARK,  Mapped before",
+        "/faults,          LIGHT, Faults",
+        "/faults/new?saw=14, DARK, Take a complaint",
+        "/saws/11/oiling,  LIGHT, Oiling",
     })
     void hasNoSeriousFault(String path, ColorScheme scheme, String heading, Screens.Opener screens) {
         Page page = screens.open(path, 1280, 800, scheme);

@@ -31,8 +31,8 @@ public final class Application implements AutoCloseable {
         this.port = port;
     }
 
-    /** Starts on a free port and waits until it answers. */
-    public static Application start(Path data) {
+    /** Starts on a free port and waits until it answers; {@code options} are those of the application. */
+    public static Application start(Path data, String... options) {
         try {
             int port = freePort();
             Path jar = Path.of(System.getProperty("yellowtally.jar"));
@@ -44,6 +44,7 @@ public final class Application implements AutoCloseable {
                 command.add("-XX:SharedArchiveFile=" + archive);
             }
             command.addAll(List.of("-jar", jar.toString(), "--server.port=" + port, "--yellowtally.data=" + data));
+            command.addAll(List.of(options));
             Process process = new ProcessBuilder(command)
                     .redirectErrorStream(true)
                     .redirectOutput(data.resolve("application.log").toFile())
@@ -109,9 +110,19 @@ public final class Application implements AutoCloseable {
         awaitEnd();
     }
 
+    /** Asks the process to end, as {@code kill} and Ctrl-C do; whether it has ended within a time. */
+    boolean endsWithin(Duration time) {
+        process.destroy();
+        return awaitEnd(time);
+    }
+
     private void awaitEnd() {
+        awaitEnd(Duration.ofSeconds(30));
+    }
+
+    private boolean awaitEnd(Duration time) {
         try {
-            process.waitFor(30, TimeUnit.SECONDS);
+            return process.waitFor(time.toMillis(), TimeUnit.MILLISECONDS);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new AssertionError(e);

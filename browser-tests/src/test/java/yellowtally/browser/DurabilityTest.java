@@ -2,7 +2,14 @@ package yellowtally.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.InputStream;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -26,6 +33,49 @@ class DurabilityTest {
         try (Application again = Application.start(data)) {
             assertThat(again.get("/api/saws/06/tension")).contains(String.valueOf(last));
         }
+    }
+
+    @Test
+    void aVisitGoesOnWhereItWasWhenTheServerWasKilled(@TempDir Path data) {
+        UUID visit = UUID.randomUUID();
+        String person;
+        try (Application application = Application.start(data)) {
+            person = personOf(application.get("/api/people"));
+            application.send(
+                    "POST",
+                    "/api/saws/15/visits",
+                    "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\"}".formatted(visit, person));
+            for (String step : List.of("MAKE_SAFE", "OUTSIDE_LOOK", "BRAKE_LEVER")) {
+                application.send("POST", "/api/saws/15/records", step(step, visit, person));
+            }
+            application.kill();
+        }
+        try (Application again = Application.start(data)) {
+            assertThat(again.get("/api/board")).contains("\"stepsDone\":3");
+            again.send("POST", "/api/saws/15/records", step("INERTIA", visit, person));
+            assertThat(again.get("/api/board")).contains("\"stepsDone\":4");
+        }
+    }
+
+    /** A screen at the vice listens to the caliper all the time; the application ends all the same. */
+    @Test
+    void aListeningScreenDoesNotKeepItFromEnding(@TempDir Path data) throws Exception {
+        try (Application application = Application.start(data)) {
+            HttpRequest listen = HttpRequest.newBuilder(URI.create(application.address() + "/api/caliper/stream"))
+                    .build();
+            try (InputStream stream = HttpClient.newHttpClient()
+                    .send(listen, HttpResponse.BodyHandlers.ofInputStream())
+                    .body()) {
+                assertThat(stream.read()).as("it listens").isPositive();
+                assertThat(application.endsWithin(Duration.ofSeconds(12))).isTrue();
+            }
+        }
+    }
+
+    private static String step(String step, UUID visit, String person) {
+        return """
+                {"id":"%s","personId":"%s","device":"test","visitId":"%s","step":"%s",
+                 "input":{"said":"FINE"}}""".formatted(UUID.randomUUID(), person, visit, step);
     }
 
     private static String personOf(String people) {

@@ -19,18 +19,18 @@ class FleetBrowserTest {
     @Test
     void aNewSawIsAddedOnceItsSetFitsAndIsHeldUntilRead(Screens.Opener screens) {
         Page page = screens.open("/saws/new");
-        page.getByLabel("Tag", new Page.GetByLabelOptions().setExact(true)).fill("15");
+        page.getByLabel("Tag", new Page.GetByLabelOptions().setExact(true)).fill("17");
         page.getByLabel("Make").fill("Kestrup");
         page.getByLabel("Model").fill("K50");
         page.getByLabel("Bar tag").fill("YB-40");
-        page.getByLabel("Length").fill("18 in");
+        page.getByLabel("Length", new Page.GetByLabelOptions().setExact(true)).fill("18 in");
         page.getByLabel("Asks for drive links").fill("68");
         page.getByLabel("Chain tag").fill("YC-40");
         page.getByLabel("Drive links", new Page.GetByLabelOptions().setExact(true))
                 .fill("66");
         page.getByLabel("Sprocket tag").fill("YS-40");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("This loop has 66 drive links, the bar asks for 68.");
-        button(page, "Add saw 15").click();
+        button(page, "Add saw 17").click();
         assertThat(page).hasURL(Pattern.compile("/saws/new$"));
 
         page.getByLabel("Drive links", new Page.GetByLabelOptions().setExact(true))
@@ -39,12 +39,14 @@ class FleetBrowserTest {
         page.getByLabel("Displacement, cc").fill("fifty");
         assertThat(page.getByText("This is not a number.")).isVisible();
         page.getByLabel("Displacement, cc").fill("50");
-        button(page, "Add saw 15").click();
-        assertThat(page).hasURL(Pattern.compile("/saws/15$"));
+        button(page, "Add saw 17").click();
+        assertThat(page).hasURL(Pattern.compile("/saws/17$"));
         assertThat(page.getByText("Read the tension: the set was apart")).isVisible();
+        assertThat(page.getByText("Test the chain brake: there is no test on record"))
+                .isVisible();
         page.keyboard().press("b");
-        assertThat(rail(page, "Held").getByLabel(Pattern.compile("^Saw 15,")))
-                .hasAccessibleName("Saw 15, 18 in, Held: Unread");
+        assertThat(rail(page, "Held").getByLabel(Pattern.compile("^Saw 17,")))
+                .hasAccessibleName("Saw 17, 18 in, Held: Untested");
     }
 
     @Test

@@ -1,5 +1,6 @@
 package yellowtally.browser;
 
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -21,6 +22,9 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 /** One application and one browser for all tests; a fresh page for each. */
 public final class Screens implements ParameterResolver, AfterEachCallback {
 
+    /** How many times slower than this machine the browser reckons; {@code -Dyellowtally.browser.slowdown=6}. */
+    private static final int SLOWDOWN = Integer.getInteger("yellowtally.browser.slowdown", 1);
+
     private static Application application;
     private static Browser browser;
 
@@ -40,8 +44,18 @@ public final class Screens implements ParameterResolver, AfterEachCallback {
                     .setColorScheme(scheme));
             contexts.add(context);
             Page page = context.newPage();
+            slowDown(page);
             page.navigate(application.address() + path);
             return page;
+        }
+
+        /** A screen on a slow machine shows what a fast one hides: what is pressed before the last press was drawn. */
+        private void slowDown(Page page) {
+            if (SLOWDOWN > 1) {
+                JsonObject rate = new JsonObject();
+                rate.addProperty("rate", SLOWDOWN);
+                page.context().newCDPSession(page).send("Emulation.setCPUThrottlingRate", rate);
+            }
         }
 
         /** The application behind the screens, for what somebody else does meanwhile. */
@@ -95,7 +109,9 @@ public final class Screens implements ParameterResolver, AfterEachCallback {
             return;
         }
         try {
-            application = Application.start(Files.createTempDirectory("yellow-tally-browser"));
+            // The stand-in caliper has a quick hand here.
+            application = Application.start(
+                    Files.createTempDirectory("yellow-tally-browser"), "--yellowtally.caliper.interval=120ms");
             Runtime.getRuntime().addShutdownHook(new Thread(application::kill));
             Playwright playwright = Playwright.create();
             browser = launch(playwright);

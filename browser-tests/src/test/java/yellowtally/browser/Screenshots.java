@@ -1,13 +1,20 @@
 package yellowtally.browser;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.function.Consumer;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Takes the pictures of {@code docs/screenshots} from demo data. */
 public final class Screenshots {
@@ -23,7 +30,8 @@ public final class Screenshots {
     }
 
     public static void main(String[] args) throws IOException {
-        try (Application application = Application.start(Files.createTempDirectory("yellow-tally-screenshots"));
+        try (Application application = Application.start(
+                        Files.createTempDirectory("yellow-tally-screenshots"), "--yellowtally.caliper.interval=120ms");
                 Playwright playwright = Playwright.create();
                 Browser browser = Screens.launch(playwright)) {
             new Screenshots(application, browser, Path.of(args[0])).takeAll();
@@ -32,27 +40,122 @@ public final class Screenshots {
     }
 
     private void takeAll() {
-        take("board", "/", ColorScheme.LIGHT, 1280, 800, "Work waiting", false);
-        take("board-dim", "/", ColorScheme.DARK, 1280, 800, "Work waiting", false);
-        take("saw", "/saws/07", ColorScheme.LIGHT, 1280, 800, "History", false);
-        take("saw-held-dim", "/saws/10", ColorScheme.DARK, 1280, 800, "History", false);
-        take("tension", "/saws/06/tension", ColorScheme.LIGHT, 1280, 800, "Tension check", true);
-        take("tension-dim", "/saws/06/tension", ColorScheme.DARK, 1280, 800, "Tension check", true);
-        take("tension-phone", "/saws/06/tension", ColorScheme.LIGHT, 390, 844, "Tension check", true);
-        take("add-saw", "/saws/new", ColorScheme.LIGHT, 1280, 800, "Cutting set", false);
-        take("settings", "/settings", ColorScheme.LIGHT, 1280, 800, "Target pull-down", false);
+        take("board", "/", ColorScheme.LIGHT, 1280, 800, "Work waiting", AS_IT_IS);
+        String visit = "/bench/" + first(application.get("/api/board"), "\"visitId\":\"([^\"]+)\"");
+        take("bench", visit, ColorScheme.LIGHT, 1280, 800, "Dress rails", Screenshots::findAtTheChain);
+        take("bench-dim", visit, ColorScheme.DARK, 1280, 800, "Dress rails", Screenshots::failTheBrake);
+        take("bench-phone", visit, ColorScheme.LIGHT, 390, 844, "Dress rails", Screenshots::fileTheEdge);
+        take("out-and-back", "/crews", ColorScheme.LIGHT, 1280, 800, "Out now", Screenshots::takeTwoBack);
+        take("saw", "/saws/15", ColorScheme.LIGHT, 1280, 800, "Schedule", AS_IT_IS);
+        take("saw-held-dim", "/saws/13", ColorScheme.DARK, 1280, 800, "Schedule", AS_IT_IS);
+        take("tension", "/saws/06/tension", ColorScheme.LIGHT, 1280, 800, "Tension check", Screenshots::read);
+        take("tension-phone", "/saws/06/tension", ColorScheme.LIGHT, 390, 844, "Tension check", Screenshots::read);
+        take("faults", "/faults", ColorScheme.LIGHT, 1280, 800, "Comes again", AS_IT_IS);
+        take(
+                "finder",
+                fault("runs-dry", "12"),
+                ColorScheme.LIGHT,
+                1280,
+                800,
+                "Chain runs dry",
+                Screenshots::answerTwice);
+        take("finder-phone", fault("brake-does-not-stop", "14"), ColorScheme.DARK, 390, 844, "Brake", AS_IT_IS);
+        take("oiling", "/saws/11/oiling", ColorScheme.LIGHT, 1280, 800, "Card tests", AS_IT_IS);
+        take("stores", "/stores", ColorScheme.LIGHT, 1280, 800, "To order", AS_IT_IS);
+        take("part", "/parts/YC-12", ColorScheme.LIGHT, 1280, 800, "Where it has been", AS_IT_IS);
+        take(
+                "vice",
+                "/saws/15/sharpen",
+                ColorScheme.LIGHT,
+                1280,
+                800,
+                "Mark the start cutter",
+                Screenshots::mapTheLoop);
+        take("add-saw", "/saws/new", ColorScheme.LIGHT, 1280, 800, "Cutting set", AS_IT_IS);
+        take("log", "/log", ColorScheme.LIGHT, 1280, 800, "At the bench", AS_IT_IS);
+        take("settings", "/settings", ColorScheme.LIGHT, 1280, 800, "Seasons", AS_IT_IS);
     }
 
-    private void take(String name, String path, ColorScheme scheme, int width, int height, String seen, boolean read) {
+    private static final Consumer<Page> AS_IT_IS = page -> {};
+
+    private static void read(Page page) {
+        page.getByLabel("Pull-down at mid-bar").fill("11");
+        page.keyboard().press("f");
+        page.getByText("Adjusted, read again").waitFor();
+    }
+
+    private static void toStep(Page page, String title) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(title))
+                .click();
+    }
+
+    private static void findAtTheChain(Page page) {
+        toStep(page, "Chain: cutters");
+        page.keyboard().press("2");
+        page.getByLabel("Struck ground or metal").check();
+        page.getByText("Opens: sharpen.").waitFor();
+    }
+
+    private static void failTheBrake(Page page) {
+        toStep(page, "Brake stops the chain");
+        page.keyboard().press("3");
+        page.getByLabel("Chain does not stop").check();
+        page.getByText("This holds the saw.").waitFor();
+    }
+
+    private static void fileTheEdge(Page page) {
+        toStep(page, "Sharpen");
+        page.getByLabel("Strokes left").fill("3");
+        page.getByLabel("Strokes right").fill("3");
+    }
+
+    private static void takeTwoBack(Page page) {
+        page.getByLabel("Saws that came back").fill("01 05");
+        page.getByLabel("Hard").check();
+        page.getByLabel("Rain").check();
+        page.getByLabel("Saws that go out").fill("07 06 10");
+    }
+
+    private String fault(String complaint, String tag) {
+        return new Fleet(application).complained(tag, complaint);
+    }
+
+    private static void answerTwice(Page page) {
+        Locator question = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Next check"))
+                .getByRole(AriaRole.HEADING);
+        for (int i = 0; i < 2; i++) {
+            String answered = question.innerText();
+            page.keyboard().press("1");
+            assertThat(question).not().hasText(answered);
+        }
+    }
+
+    private static void mapTheLoop(Page page) {
+        page.keyboard().press("Enter");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Stand-in caliper"))
+                .click();
+        page.getByText("All measured").waitFor();
+        page.getByText("File", new Page.GetByTextOptions().setExact(true)).click();
+        page.getByText("strokes on cutter").waitFor();
+    }
+
+    private static String first(String text, String pattern) {
+        Matcher matcher = Pattern.compile(pattern).matcher(text);
+        if (!matcher.find()) {
+            throw new IllegalStateException(pattern + " not found");
+        }
+        return matcher.group(1);
+    }
+
+    private void take(
+            String name, String path, ColorScheme scheme, int width, int height, String seen, Consumer<Page> done) {
         Page page = browser.newPage(
                 new Browser.NewPageOptions().setViewportSize(width, height).setColorScheme(scheme));
+        // One device takes them all, so that no picture tells of another at the same visit.
+        page.addInitScript("localStorage.setItem('yellow-tally.device', 'bench')");
         page.navigate(application.address() + path);
         page.getByText(seen).first().waitFor();
-        if (read) {
-            page.getByLabel("Pull-down at mid-bar").fill("11");
-            page.keyboard().press("f");
-            page.getByText("Adjusted, read again").waitFor();
-        }
+        done.accept(page);
         page.waitForLoadState(LoadState.NETWORKIDLE);
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
         page.close();

@@ -1,0 +1,90 @@
+package yellowtally.benchmark;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import yellowtally.core.cuttingset.Gauge;
+import yellowtally.core.cuttingset.NoseKind;
+import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.edge.LoopCutters;
+import yellowtally.core.edge.Schools;
+import yellowtally.core.schedule.Condition;
+import yellowtally.core.schedule.ScheduleLedger;
+import yellowtally.core.schedule.Seasons;
+import yellowtally.core.schedule.UseEntry;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.OilerKind;
+import yellowtally.core.steps.Power;
+import yellowtally.core.steps.SawProfile;
+import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepEntry;
+import yellowtally.core.steps.StepOutcome;
+import yellowtally.core.steps.Subject;
+
+/** Due dates of a thousand saws from records that are loaded already: out every other day, three steps a visit. */
+final class DueDates {
+
+    static final int SAWS = 1000;
+    private static final int ROUNDS = 9;
+    private static final LocalDate TODAY = LocalDate.of(2026, 6, 1);
+    private static final Set<Subject> ALL = EnumSet.allOf(Subject.class);
+    private static final SawProfile SAW = new SawProfile(
+            Power.PETROL,
+            OilerKind.AUTOMATIC_FIXED,
+            true,
+            true,
+            NoseKind.GREASABLE_SPROCKET,
+            true,
+            Gauge.G_050,
+            Pitch.P_325,
+            5.5,
+            true,
+            Schools.STANDARD,
+            LoopCutters.of(Pitch.P_325, 9.5, 8.0, Numbers.STANDARD),
+            null);
+
+    private DueDates() {}
+
+    /** Median time in ms to work all of them out. */
+    static double millis(double years) {
+        List<ScheduleLedger> ledgers = new ArrayList<>();
+        for (int saw = 0; saw < SAWS; saw++) {
+            ledgers.add(ledger((int) (years * 365), saw));
+        }
+        double[] millis = new double[ROUNDS];
+        long seen = 0;
+        for (int round = 0; round < ROUNDS; round++) {
+            long start = System.nanoTime();
+            for (ScheduleLedger ledger : ledgers) {
+                seen += ledger.assess(TODAY, Seasons.STANDARD, Numbers.STANDARD).size();
+            }
+            millis[round] = (System.nanoTime() - start) / 1e6;
+        }
+        if (seen == 0) {
+            throw new AssertionError("nothing was worked out");
+        }
+        Arrays.sort(millis);
+        return millis[ROUNDS / 2];
+    }
+
+    static ScheduleLedger ledger(int days, int seed) {
+        List<UseEntry> uses = new ArrayList<>();
+        List<StepEntry> steps = new ArrayList<>();
+        Set<Condition> hard = Set.of(Condition.HARD);
+        for (int ago = days; ago > 0; ago -= 2) {
+            LocalDate day = TODAY.minusDays(ago);
+            Instant back = day.atTime(16, 0).toInstant(ZoneOffset.UTC);
+            uses.add(new UseEntry(back, day, day, 1.5, (ago + seed) % 6 == 0 ? hard : Set.of(), Set.of(), ALL));
+            for (int i = 0; i < 3; i++) {
+                Step step = Step.values()[(ago + i * 7 + seed) % Step.values().length];
+                steps.add(new StepEntry(step, back.plusSeconds(60L * i), day, StepOutcome.FINE, Set.of(), null, ALL));
+            }
+        }
+        return new ScheduleLedger(SAW, TODAY.minusDays(days), uses, steps, List.of(), null);
+    }
+}

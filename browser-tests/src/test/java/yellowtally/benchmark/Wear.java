@@ -1,0 +1,128 @@
+package yellowtally.benchmark;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import yellowtally.core.bar.FlipSchool;
+import yellowtally.core.cuttingset.CutterSequence;
+import yellowtally.core.cuttingset.Gauge;
+import yellowtally.core.cuttingset.LoopSpec;
+import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.edge.Cutter;
+import yellowtally.core.edge.SharpeningPlan;
+import yellowtally.core.edge.Side;
+import yellowtally.core.fitness.MeasureEntry;
+import yellowtally.core.fitness.PartLedger;
+import yellowtally.core.fitness.SawWear;
+import yellowtally.core.fitness.TensionLedger;
+import yellowtally.core.schedule.ScheduleLedger;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Measure;
+import yellowtally.core.steps.Step;
+import yellowtally.core.tension.CheckOccasion;
+import yellowtally.core.tension.TensionOutcome;
+import yellowtally.core.tension.TensionSettings;
+
+/** The arithmetic of wear from records that are loaded already: a plan for a long loop, projections of a fleet. */
+final class Wear {
+
+    static final int SAWS = 200;
+    static final int DRIVE_LINKS = 114;
+    private static final int ROUNDS = 15;
+    private static final int DAYS = 5 * 365;
+    private static final LocalDate TODAY = LocalDate.of(2026, 6, 1);
+
+    private Wear() {}
+
+    /** Time in ms for the sharpening plan of a fully mapped loop, the slowest of many. */
+    static double planMillis() {
+        int count = CutterSequence.STANDARD.cutters(DRIVE_LINKS);
+        double[] millis = new double[ROUNDS];
+        int strokes = 0;
+        for (int round = 0; round < 20 * ROUNDS; round++) {
+            Random random = new Random(round);
+            List<Cutter> cutters = new ArrayList<>();
+            for (int place = 0; place < count; place++) {
+                cutters.add(new Cutter(place, Side.at(place, Side.LEFT), 6.5 + random.nextDouble(), null));
+            }
+            long start = System.nanoTime();
+            strokes += SharpeningPlan.of(new SharpeningPlan.Given(cutters, Set.of(), 0.06, 2, Numbers.STANDARD))
+                    .strokes();
+            // The first rounds are for the compiler to warm up.
+            millis[round % ROUNDS] = (System.nanoTime() - start) / 1e6;
+        }
+        return worst(millis, strokes);
+    }
+
+    /** Median time in ms to project growth, cutters, groove and sprocket of every saw. */
+    static double projectionMillis() {
+        List<SawWear.Ledgers> ledgers = new ArrayList<>();
+        for (int saw = 0; saw < SAWS; saw++) {
+            ledgers.add(ledgers(saw));
+        }
+        SawWear.Rules rules =
+                new SawWear.Rules(Numbers.STANDARD, TensionSettings.STANDARD, FlipSchool.EVERY_SHARPENING);
+        double[] millis = new double[ROUNDS];
+        int kinds = 0;
+        for (int round = 0; round < ROUNDS; round++) {
+            long start = System.nanoTime();
+            for (SawWear.Ledgers one : ledgers) {
+                kinds += SawWear.of(one, one.tension().growth(TensionSettings.STANDARD), rules)
+                        .kinds()
+                        .size();
+            }
+            millis[round] = (System.nanoTime() - start) / 1e6;
+        }
+        Arrays.sort(millis);
+        if (kinds < 4 * SAWS * ROUNDS) {
+            throw new AssertionError("not every kind was projected");
+        }
+        return millis[ROUNDS / 2];
+    }
+
+    private static double worst(double[] millis, int proof) {
+        if (proof == 0) {
+            throw new AssertionError("nothing was worked out");
+        }
+        return Arrays.stream(millis).max().orElseThrow();
+    }
+
+    private static SawWear.Ledgers ledgers(int seed) {
+        ScheduleLedger all = DueDates.ledger(DAYS, seed);
+        // As the server hands them over: every sharpening, and of all other steps the late ones.
+        Instant late = TODAY.minusDays(40).atStartOfDay().toInstant(ZoneOffset.UTC);
+        ScheduleLedger schedule = new ScheduleLedger(
+                all.saw(),
+                all.inService(),
+                all.uses(),
+                all.records().stream()
+                        .filter(step -> step.step() == Step.SHARPEN || step.at().isAfter(late))
+                        .toList(),
+                List.of(),
+                null);
+        List<MeasureEntry> measures = new ArrayList<>();
+        List<TensionLedger.CheckEntry> checks = new ArrayList<>();
+        for (int ago = DAYS; ago > 0; ago -= 6) {
+            double worn = (DAYS - ago) / (double) DAYS;
+            Instant at = TODAY.minusDays(ago).atTime(18, 0).toInstant(ZoneOffset.UTC);
+            measures.add(new MeasureEntry(ago, Measure.LEFT_SHORTEST, at, 9.5 - 4 * worn));
+            measures.add(new MeasureEntry(ago, Measure.RIGHT_SHORTEST, at, 9.4 - 4 * worn));
+            measures.add(new MeasureEntry(-ago, Measure.GROOVE_DEPTH, at, 8 - 1.2 * worn));
+            measures.add(new MeasureEntry(DAYS + ago, Measure.SPROCKET_WEAR, at, 0.4 * worn));
+            checks.add(new TensionLedger.CheckEntry(
+                    at, true, CheckOccasion.ROUTINE, TensionOutcome.RIGHT, false, 0.02, 0.8, null));
+        }
+        List<TensionLedger.OutingEntry> outings = schedule.uses().stream()
+                .map(use -> new TensionLedger.OutingEntry(use.backAt(), use.tanks(), true))
+                .toList();
+        return new SawWear.Ledgers(
+                new PartLedger(measures, List.of(), List.of(), 1, null),
+                schedule,
+                new TensionLedger(new LoopSpec(Pitch.P_325, Gauge.G_050, 68), true, false, null, checks, outings));
+    }
+}
