@@ -84,7 +84,8 @@ class SimulatedCaliper {
         }
     }
 
-    // Holds the lock while it sends, and asks whose turn it is: a cancelled run may have begun its last call already, and its reading would
+    // Holds the lock while it sends, and asks whose turn it is: a cancelled run may have begun its last call already,
+    // and its reading would
     // be taken for one of the loop that came after.
     private synchronized void measureNext(Turn turn) {
         if (turn != current) {
@@ -119,9 +120,8 @@ class SimulatedCaliper {
         double next() {
             sent++;
             boolean bad = sent % BAD_EVERY == 5;
-            double value = bad
-                    ? (noise.nextBoolean() ? 0 : 31.4)
-                    : loop.length(place++) + noise.nextGaussian() * SCATTER_MM;
+            double value =
+                    bad ? (noise.nextBoolean() ? 0 : 31.4) : loop.length(place++) + noise.nextGaussian() * SCATTER_MM;
             return Math.round(value * 100) / 100.0;
         }
     }
