@@ -276,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/faults/{id}/records": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fromRecords"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/faults/{id}/stand": {
         parameters: {
             query?: never;
@@ -1737,6 +1753,11 @@ export interface components {
             by: components["schemas"]["By"];
             cause: string;
             note?: string;
+        };
+        FromRecords: {
+            by: components["schemas"]["By"];
+            /** Format: int32 */
+            expects: number;
         };
         /** @enum {string} */
         Gauge: "G_043" | "G_050" | "G_058" | "G_063";
@@ -3517,6 +3538,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Noted"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    fromRecords: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FromRecords"];
             };
         };
         responses: {

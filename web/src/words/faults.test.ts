@@ -1,5 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { evidenceSentence, repeatSentence, stageSentence, strokesOfTwenty, watchSentence } from './faults';
+import {
+  checkCaution,
+  evidenceSentence,
+  repeatSentence,
+  stageSentence,
+  strokesOfTwenty,
+  watchSentence,
+} from './faults';
 
 describe('faults in words', () => {
   it('says what spoke for a cause and what against it, the strongest first', () => {
@@ -35,5 +42,25 @@ describe('faults in words', () => {
     expect(repeatSentence({ kind: 'ON_ONE_SAW', where: '08', cause: 'Chain dull', times: 3, days: 40 })).toBe(
       'Saw 08: chain dull, 3 times in 40 days. Look for what lies behind it.',
     );
+  });
+  it('says each caution of a check once', () => {
+    const check = {
+      code: 'x',
+      title: 'X',
+      how: '',
+      stage: 'BAR_OFF' as const,
+      part: 'BAR' as const,
+      minutes: 1,
+      openingMinutes: 0,
+      bits: 1,
+      answers: [],
+    };
+    const stage = 'Engine off, battery out. Gloves. Brake off before the cover.';
+    expect(checkCaution(check, 'BATTERY')).toBe(stage);
+    expect(checkCaution({ ...check, caution: 'Gloves. Eyes for air.' }, 'BATTERY')).toBe(
+      `${stage} Eyes for air.`,
+    );
+    expect(checkCaution({ ...check, stage: 'CLOSED', caution: 'Gloves.' }, 'PETROL')).toBe('Gloves.');
+    expect(checkCaution({ ...check, stage: 'CLOSED' }, 'PETROL')).toBeUndefined();
   });
 });

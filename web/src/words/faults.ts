@@ -42,7 +42,7 @@ const SIGNALS: Record<Schemas['Signal'], string> = {
 };
 
 /** The usual caution of a stage, whatever is looked at there. */
-export function stageCaution(stage: Schemas['Stage'], power: Schemas['Power']): string | undefined {
+function stageCaution(stage: Schemas['Stage'], power: Schemas['Power']): string | undefined {
   const off = { PETROL: 'plug lead off', BATTERY: 'battery out', CORDED: 'unplugged' }[power];
   switch (stage) {
     case 'CLOSED':
@@ -58,6 +58,13 @@ export function stageCaution(stage: Schemas['Stage'], power: Schemas['Power']): 
     default:
       return `Engine off and cold, ${off}.`;
   }
+}
+
+/** All that is to mind at a check, each thing once. */
+export function checkCaution(check: Schemas['FinderCheck'], power: Schemas['Power']): string | undefined {
+  const ofStage = stageCaution(check.stage, power) ?? '';
+  const own = (check.caution ?? '').split(/(?<=\.)\s+/).filter((sentence) => !ofStage.includes(sentence));
+  return [ofStage, ...own].filter(Boolean).join(' ') || undefined;
 }
 
 /** What moved a cause, in one sentence: the strongest of what spoke for it, then of what spoke against it. */

@@ -93,6 +93,23 @@ describe('the finder', () => {
     await waitFor(() => expect(finder.sent[0]?.body).toMatchObject({ check: 'tank', answer: 'bad' }));
   });
 
+  it('takes all that the bench has seen with one key', async () => {
+    const seen = (code: string) =>
+      check(code, {
+        minutes: 0,
+        onRecord: { answer: 'bad', said: `the ${code} was bad`, at: '2026-05-01T15:00:00Z' },
+      });
+    const finder = show(
+      <Finder fault={fault({ next: seen('tank'), others: [seen('cap'), check('hose')] })} />,
+    );
+    expect(screen.getByText(/Look at the tank\? .*the tank was bad/)).toBeTruthy();
+    expect(screen.getByText(/Look at the cap\? .*the cap was bad/)).toBeTruthy();
+    await finder.user.keyboard('{Enter}');
+    await waitFor(() =>
+      expect(finder.sent[0]).toMatchObject({ path: '/api/faults/f1/records', body: { expects: 0 } }),
+    );
+  });
+
   it('makes bench work of a clear cause with Enter, and of nothing else', async () => {
     const asks = show(<Finder fault={fault()} />);
     await asks.user.keyboard('{Enter}');

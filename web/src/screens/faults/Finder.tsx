@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import type { ReactNode } from 'react';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Caution } from '../../parts/Caution';
@@ -9,7 +10,7 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import type { SawPart } from '../../parts/SawOutline';
 import { SawOutline } from '../../parts/SawOutline';
 import { useKeys } from '../../shell/keys';
-import { stageCaution } from '../../words/faults';
+import { checkCaution } from '../../words/faults';
 import { momentOf, rounded } from '../../words/format';
 import { stageWords } from '../../words/schedule';
 import { ToMechanic } from './ToMechanic';
@@ -30,6 +31,12 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
       ...(code === undefined ? {} : { answer: code }),
     }).then((stored) => stored && setChosen(undefined));
   };
+  // A check that is not worth asking can still be chosen; its record then stands alone.
+  const onRecord = check && best.includes(check) ? best.filter((c) => c.onRecord) : check ? [check] : [];
+  const takeRecords = () => {
+    if (onRecord.length === 1) answer(check?.onRecord?.answer);
+    else void act('records', { expects: fault.path.length }).then((stored) => stored && setChosen(undefined));
+  };
   const back = () => {
     if (fault.path.length > 0) void act('back');
   };
@@ -44,7 +51,7 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
     Backspace: back,
     Enter: () => {
       if (clear) take();
-      else if (check?.onRecord) answer(check.onRecord.answer);
+      else if (check?.onRecord) takeRecords();
     },
   });
   return (
@@ -91,7 +98,11 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
           pending={pending}
           onAnswer={answer}
           small={clear}
-        />
+        >
+          {check.onRecord && (
+            <FromRecords records={onRecord} shown={!clear} pending={pending} onTake={takeRecords} />
+          )}
+        </CheckCard>
       )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
         <Button variant="outlined" disabled={fault.path.length === 0 || pending} onClick={back}>
@@ -156,13 +167,16 @@ function CheckCard({
   pending,
   small,
   onAnswer,
+  children,
 }: {
   check: Schemas['FinderCheck'];
   power: Schemas['Power'];
   pending: boolean;
   small: boolean;
   onAnswer: (code: string | undefined) => void;
+  children: ReactNode;
 }) {
+  const caution = checkCaution(check, power);
   return (
     <Box component="section" aria-label="Next check" sx={{ display: 'grid', gap: 1.5 }}>
       <Box>
@@ -174,25 +188,10 @@ function CheckCard({
           {check.onRecord ? '' : ' (est.)'}
         </Box>
       </Box>
-      {(stageCaution(check.stage, power) ?? check.caution) && (
-        <Caution>{[stageCaution(check.stage, power), check.caution].filter(Boolean).join(' ')}</Caution>
-      )}
+      {caution && <Caution>{caution}</Caution>}
       {!small && <SawOutline part={check.part.toLowerCase() as SawPart} />}
       <Box sx={{ fontSize: 17 }}>{check.how}</Box>
-      {check.onRecord && (
-        <Box
-          component="section"
-          aria-label="On record"
-          sx={{ display: 'grid', gap: 1, justifyItems: 'start' }}
-        >
-          <Box>
-            The bench looked already, {momentOf(check.onRecord.at)}: {check.onRecord.said}.
-          </Box>
-          <Button variant="contained" disabled={pending} onClick={() => onAnswer(check.onRecord?.answer)}>
-            Take it from the record&nbsp;{!small && <Key>Enter</Key>}
-          </Button>
-        </Box>
-      )}
+      {children}
       <Box role="group" aria-label="Answers" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         {check.answers.map((answer, i) => (
           <AnswerKey
@@ -205,6 +204,41 @@ function CheckCard({
         ))}
         <AnswerKey label="Cannot tell" shown="0" disabled={pending} onPress={() => onAnswer(undefined)} />
       </Box>
+    </Box>
+  );
+}
+
+/** What the bench has seen already, taken together: nobody looks twice, and nobody presses a key for each. */
+function FromRecords({
+  records,
+  shown,
+  pending,
+  onTake,
+}: {
+  records: Schemas['FinderCheck'][];
+  shown: boolean;
+  pending: boolean;
+  onTake: () => void;
+}) {
+  const several = records.length > 1;
+  return (
+    <Box component="section" aria-label="On record" sx={{ display: 'grid', gap: 1, justifyItems: 'start' }}>
+      <Box>The bench looked already:</Box>
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {records.map(
+          (record) =>
+            record.onRecord && (
+              <li key={record.code}>
+                {several && `${record.title} `}
+                {momentOf(record.onRecord.at)}: {record.onRecord.said}
+              </li>
+            ),
+        )}
+      </Box>
+      <Button variant="contained" disabled={pending} onClick={onTake}>
+        {several ? 'Take all of it from the records' : 'Take it from the record'}&nbsp;
+        {shown && <Key>Enter</Key>}
+      </Button>
     </Box>
   );
 }

@@ -114,6 +114,34 @@ class FaultHttpTest {
     }
 
     @Test
+    void allThatIsOnRecordIsTakenAtOnceAndTakenBackOneByOne() {
+        // The service before answers several checks.
+        String id = complain("runs-dry");
+        assertThat(fault(id).path("others").path(0).has("onRecord")).isTrue();
+        String write = "{" + by(api.officer()) + ",\"expects\":0}";
+        String path = "/api/faults/" + id + "/records";
+        assertThat(api.post(path, write).status()).isEqualTo(204);
+        JsonNode taken = fault(id);
+        int answers = taken.path("path").size();
+        assertThat(answers).isGreaterThan(1);
+        assertThat(taken.path("minutes").asDouble()).isZero();
+        assertThat(taken.path("next").has("onRecord")).isFalse();
+        assertThat(api.post(path, write).status())
+                .as("a repeat changes nothing")
+                .isEqualTo(204);
+        assertThat(fault(id).path("path").size()).isEqualTo(answers);
+        assertThat(act(id, "records", ",\"expects\":0").body().path("detail").asString())
+                .isEqualTo("Somebody else has answered meanwhile. Look at what stands now.");
+        assertThat(act(id, "records", ",\"expects\":" + answers)
+                        .body()
+                        .path("detail")
+                        .asString())
+                .isEqualTo("Nothing on record tells more about this complaint.");
+        act(id, "back", "");
+        assertThat(fault(id).path("path").size()).isEqualTo(answers - 1);
+    }
+
+    @Test
     void aDryChainIsFollowedToItsBlockedHoleRepairedProvedAndClosed() {
         String id = complain("runs-dry");
         assertThat(waits()).contains("FAULT_FIND");

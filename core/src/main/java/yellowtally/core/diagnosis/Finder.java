@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
@@ -53,9 +54,33 @@ public final class Finder {
         return new Walk(path).diagnosis();
     }
 
+    /**
+     * Answers of the bench that still tell something after these, in the order in which they would be offered: each is weighed
+     * before the next is asked for, so that one which has become idle is left out.
+     */
+    public List<Answered> fromRecords(List<Answered> path) {
+        List<Answered> whole = new ArrayList<>(path);
+        Optional<Answered> next = nextOnRecord(whole);
+        while (next.isPresent()) {
+            whole.add(next.get());
+            next = nextOnRecord(whole);
+        }
+        return List.copyOf(whole.subList(path.size(), whole.size()));
+    }
+
+    private Optional<Answered> nextOnRecord(List<Answered> path) {
+        // What costs nothing leads the offers.
+        OfferedCheck offer = after(path).next();
+        if (offer == null) {
+            return Optional.empty();
+        }
+        String code = offer.check().code();
+        return Optional.ofNullable(saw.onRecord().get(code)).map(known -> new Answered(code, known.answer()));
+    }
+
     /** Minutes of a check when these stages are open; none for one that is answered on record. */
     public OfferedCheck priced(Check check, double bits, Set<Stage> open) {
-        if (saw.onRecord().contains(check.code())) {
+        if (saw.onRecord().containsKey(check.code())) {
             return new OfferedCheck(check, bits, 0, 0);
         }
         Set<Stage> closed = EnumSet.noneOf(Stage.class);
@@ -118,7 +143,7 @@ public final class Finder {
                 return;
             }
             minutes += priced(check, 0, open).minutes();
-            open = saw.onRecord().contains(check.code()) ? open : openAfter(check, open);
+            open = saw.onRecord().containsKey(check.code()) ? open : openAfter(check, open);
             made.add(check);
             String answer = given.answer();
             if (answer == null || !check.answers().containsKey(answer)) {

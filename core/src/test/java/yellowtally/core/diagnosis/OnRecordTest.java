@@ -117,7 +117,7 @@ class OnRecordTest {
         Finder finder = new Finder(
                 SmallKnowledge.BASE,
                 SmallKnowledge.DRY,
-                new FinderCase(SawKinds.all().get(0), Set.of(), Set.of(), Set.of("hose")),
+                new FinderCase(SawKinds.all().get(0), Set.of(), Set.of(), Map.of("hose", said("whole"))),
                 Numbers.STANDARD);
         Diagnosis start = finder.after(List.of());
         assertThat(start.next()).isNotNull();
@@ -129,5 +129,43 @@ class OnRecordTest {
         assertThat(after.first().share())
                 .as("it is weighed like any other answer: 6 × 0.95 of 6.65 + 0.15")
                 .isCloseTo(6 * 0.95 / (7 * 0.95 + 3 * 0.05), within(1e-9));
+    }
+
+    private static OnRecord said(String answer) {
+        return new OnRecord(answer, at(3, 8));
+    }
+
+    private static List<Answered> taken(Map<String, OnRecord> onRecord, List<Answered> path) {
+        return new Finder(
+                        SmallKnowledge.BASE,
+                        SmallKnowledge.DRY,
+                        new FinderCase(SawKinds.all().get(0), Set.of(), Set.of(), onRecord),
+                        Numbers.STANDARD)
+                .fromRecords(path);
+    }
+
+    @Test
+    void allThatTheBenchAnsweredIsTakenTogether() {
+        Map<String, OnRecord> onRecord = Map.of("hose", said("whole"), "drag", said("drags"));
+        Answered hose = new Answered("hose", "whole");
+        Answered drag = new Answered("drag", "drags");
+        assertThat(taken(onRecord, List.of())).containsExactlyInAnyOrder(hose, drag);
+        assertThat(taken(onRecord, List.of(hose)))
+                .as("what was answered is not answered again")
+                .containsExactly(drag);
+        assertThat(taken(onRecord, List.of(hose, new Answered("drag", "free"))))
+                .as("nor over the word of the hand")
+                .isEmpty();
+        assertThat(taken(Map.of(), List.of())).isEmpty();
+    }
+
+    @Test
+    void aRecordThatTellsNothingMoreIsLeftOut() {
+        assertThat(taken(Map.of("card", said("none")), List.of()))
+                .as("at first the card tells blocked or uncaught from split")
+                .containsExactly(new Answered("card", "none"));
+        assertThat(taken(Map.of("hose", said("whole"), "drag", said("drags"), "card", said("none")), List.of()))
+                .as("a drive that drags and a whole hose leave it nothing to tell")
+                .containsExactlyInAnyOrder(new Answered("hose", "whole"), new Answered("drag", "drags"));
     }
 }

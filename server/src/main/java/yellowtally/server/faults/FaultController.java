@@ -18,12 +18,16 @@ import yellowtally.server.support.OnceOnly;
 @RestController
 class FaultController {
 
+    private final Complaints complaints;
     private final Faults faults;
+    private final FaultLists lists;
     private final FaultPages pages;
     private final OnceOnly onceOnly;
 
-    FaultController(Faults faults, FaultPages pages, OnceOnly onceOnly) {
+    FaultController(Complaints complaints, Faults faults, FaultLists lists, FaultPages pages, OnceOnly onceOnly) {
+        this.complaints = complaints;
         this.faults = faults;
+        this.lists = lists;
         this.pages = pages;
         this.onceOnly = onceOnly;
     }
@@ -54,6 +58,13 @@ class FaultController {
      */
     record Answer(By by, String check, @Nullable String answer, int expects) {}
 
+    /**
+     * All that the bench has answered.
+     *
+     * @param expects how many answers stood when they were taken
+     */
+    record FromRecords(By by, int expects) {}
+
     /** A cause that was found. */
     record Found(By by, String cause, @Nullable String note) {}
 
@@ -68,8 +79,8 @@ class FaultController {
 
     @GetMapping("/api/faults")
     @Transactional(readOnly = true)
-    FaultPages.FaultsPage list() {
-        return pages.list();
+    FaultLists.FaultsPage list() {
+        return lists.list();
     }
 
     @GetMapping("/api/faults/{id}")
@@ -88,20 +99,27 @@ class FaultController {
     /** Faults of one saw, latest first. */
     @GetMapping("/api/saws/{tag}/faults")
     @Transactional(readOnly = true)
-    List<FaultPages.FaultLine> ofSaw(@PathVariable String tag) {
-        return pages.ofSaw(tag);
+    List<FaultLists.FaultLine> ofSaw(@PathVariable String tag) {
+        return lists.ofSaw(tag);
     }
 
     @PostMapping("/api/saws/{tag}/faults")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void open(@PathVariable String tag, @RequestBody NewFault given) {
-        onceOnly.run(given.id(), new OfSaw(tag, given), () -> faults.open(tag, given));
+        onceOnly.run(given.id(), new OfSaw(tag, given), () -> complaints.open(tag, given));
     }
 
     @PostMapping("/api/faults/{id}/answers")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void answer(@PathVariable UUID id, @RequestBody Answer given) {
         once(id, "answer", given.by(), given, () -> faults.answer(id, given));
+    }
+
+    /** Takes every answer of the bench that still tells something. */
+    @PostMapping("/api/faults/{id}/records")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void fromRecords(@PathVariable UUID id, @RequestBody FromRecords given) {
+        once(id, "records", given.by(), given, () -> faults.takeFromRecords(id, given));
     }
 
     /** Takes the last answer back. */

@@ -1,12 +1,8 @@
 package yellowtally.server.faults;
 
-import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -23,7 +19,6 @@ import yellowtally.core.diagnosis.Diagnosis;
 import yellowtally.core.diagnosis.FaultEvent;
 import yellowtally.core.diagnosis.FaultEventKind;
 import yellowtally.core.diagnosis.FaultProgress.FaultStage;
-import yellowtally.core.diagnosis.FaultStory;
 import yellowtally.core.diagnosis.OfferedCheck;
 import yellowtally.core.diagnosis.OnRecord;
 import yellowtally.core.diagnosis.PointsAt;
@@ -31,92 +26,48 @@ import yellowtally.core.diagnosis.RankedCause;
 import yellowtally.core.diagnosis.SawTrait;
 import yellowtally.core.diagnosis.Signal;
 import yellowtally.core.fitness.FitState;
-import yellowtally.core.insight.InsightSetting;
-import yellowtally.core.insight.RepeatFault;
 import yellowtally.core.oiling.LeakWatch.LeakState;
 import yellowtally.core.oiling.Wet;
-import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Power;
 import yellowtally.core.steps.Step;
 import yellowtally.core.stores.StockKind;
 import yellowtally.server.fleet.Fleet;
-import yellowtally.server.fleet.Saw;
 import yellowtally.server.knowledge.Knowledge;
 import yellowtally.server.people.People;
-import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
 import yellowtally.server.support.Refusal;
 
-/** What the screens show of faults. */
+/** What the screen of one fault shows: the finder, the cause and its repair, the watch. */
 @Component
 class FaultPages {
 
-    private static final int CLOSED_SHOWN = 40;
     private static final int OTHERS_SHOWN = 6;
 
     private final Fleet fleet;
     private final People people;
     private final Knowledge knowledge;
     private final Standings standings;
-    private final FleetSettings settings;
     private final FaultStore store;
     private final FaultReader reader;
-    private final Clock clock;
 
     FaultPages(
             Fleet fleet,
             People people,
             Knowledge knowledge,
             Standings standings,
-            FleetSettings settings,
             FaultStore store,
-            FaultReader reader,
-            Clock clock) {
+            FaultReader reader) {
         this.fleet = fleet;
         this.people = people;
         this.knowledge = knowledge;
         this.standings = standings;
-        this.settings = settings;
         this.store = store;
         this.reader = reader;
-        this.clock = clock;
     }
 
     /** A complaint that can be chosen. */
     record ComplaintChoice(String code, String title, boolean holds) {}
-
-    /**
-     * A fault in one line.
-     *
-     * @param cause what was found, in words; absent while it is looked for
-     * @param steps what is still to do, or the proof that is missing
-     * @param nextLook when somebody has to look at the card; absent when nobody has to
-     */
-    record FaultLine(
-            UUID id,
-            String tag,
-            String complaint,
-            @Nullable String cause,
-            @Nullable String seen,
-            FaultOrigin origin,
-            Instant at,
-            String by,
-            FaultStage stage,
-            List<Step> steps,
-            @Nullable Instant nextLook,
-            boolean held) {}
-
-    /** The same fault again and again. */
-    record RepeatView(RepeatFault.RepeatKind kind, String where, String cause, int times, int days) {}
-
-    /**
-     * Faults of the fleet.
-     *
-     * @param knowledgeProblems what is wrong with an officer's own knowledge files
-     */
-    record FaultsPage(
-            List<FaultLine> open, List<FaultLine> closed, List<RepeatView> repeats, List<String> knowledgeProblems) {}
 
     /** What moved a cause up or down; one of signal and answer is there. */
     record EvidenceView(@Nullable Signal signal, @Nullable String said, double times) {}
@@ -226,103 +177,6 @@ class FaultPages {
 
     private static ComplaintChoice choice(Complaint complaint) {
         return new ComplaintChoice(complaint.code(), complaint.title(), complaint.holds());
-    }
-
-    FaultsPage list() {
-        Map<UUID, Standing> standing = standing();
-        return new FaultsPage(
-                lines(store.open().stream()
-                        .filter(fault -> standing.containsKey(fault.sawId()))
-                        .toList()),
-                lines(store.closed(CLOSED_SHOWN).stream()
-                        .filter(fault -> standing.containsKey(fault.sawId()))
-                        .toList()),
-                repeats(standing),
-                knowledge.problems());
-    }
-
-    List<FaultLine> ofSaw(String tag) {
-        Saw saw = fleet.saw(tag);
-        return saw.retiredAt() != null ? List.of() : lines(store.ofSaw(saw.id()));
-    }
-
-    private Map<UUID, Standing> standing() {
-        Map<UUID, Standing> bySaw = new HashMap<>();
-        standings.all().forEach(s -> bySaw.put(s.fitted().saw().id(), s));
-        return bySaw;
-    }
-
-    private List<FaultLine> lines(List<Fault> faults) {
-        FaultStore.Events events = store.events(faults);
-        Map<UUID, String> names = people.names();
-        return faults.stream()
-                .map(fault -> line(reader.read(fault, events.of(fault)), names))
-                .toList();
-    }
-
-    private static FaultLine line(FaultReader.Read read, Map<UUID, String> names) {
-        Fault fault = read.fault();
-        boolean closed = read.progress().stage() == FaultStage.CLOSED;
-        return new FaultLine(
-                fault.id(),
-                read.standing().fitted().saw().tag(),
-                read.complaint().title(),
-                causeTitle(read),
-                fault.seen(),
-                fault.origin(),
-                fault.at(),
-                names.getOrDefault(fault.personId(), ""),
-                read.progress().stage(),
-                read.progress().steps(),
-                closed ? null : read.watch().nextLook(),
-                !closed && read.standing().account().state() == FitState.HELD);
-    }
-
-    private static @Nullable String causeTitle(FaultReader.Read read) {
-        String code = read.story().cause();
-        Cause cause = cause(read);
-        return cause == null ? code : cause.title();
-    }
-
-    private static @Nullable Cause cause(FaultReader.Read read) {
-        String code = read.story().cause();
-        return code == null
-                ? null
-                : read.finder().causes().stream()
-                        .filter(c -> c.code().equals(code))
-                        .findFirst()
-                        .orElse(null);
-    }
-
-    private List<RepeatView> repeats(Map<UUID, Standing> standing) {
-        Numbers numbers = settings.rules().numbers();
-        long days = (long) numbers.of(InsightSetting.REPEAT_DAYS);
-        List<Fault> all = store.since(clock.instant().minus(Duration.ofDays(days + 1)));
-        FaultStore.Events events = store.events(all);
-        List<RepeatFault.Past> past = new ArrayList<>();
-        for (Fault fault : all) {
-            Standing of = standing.get(fault.sawId());
-            String cause = FaultStory.of(
-                            events.of(fault).stream().map(FaultEventRow::event).toList())
-                    .cause();
-            if (of != null && cause != null) {
-                Saw saw = of.fitted().saw();
-                past.add(new RepeatFault.Past(
-                        saw.tag(),
-                        saw.details().make() + " " + saw.details().model(),
-                        cause,
-                        LocalDate.ofInstant(fault.at(), clock.getZone())));
-            }
-        }
-        return RepeatFault.of(past, LocalDate.now(clock), numbers).stream()
-                .map(repeat -> new RepeatView(
-                        repeat.kind(), repeat.where(), title(repeat.cause()), repeat.times(), repeat.days()))
-                .toList();
-    }
-
-    private String title(String code) {
-        Cause cause = knowledge.cause(code);
-        return cause == null ? code : cause.title();
     }
 
     FaultPage one(UUID id) {
@@ -455,7 +309,7 @@ class FaultPages {
     }
 
     private @Nullable CauseView causeView(FaultReader.Read read, Map<UUID, String> names) {
-        Cause cause = cause(read);
+        Cause cause = read.cause();
         FaultEventRow found = read.events().stream()
                 .filter(row -> row.event().kind() == FaultEventKind.CAUSE_FOUND)
                 .max(Comparator.comparing(row -> row.event().at()))
@@ -490,7 +344,7 @@ class FaultPages {
                     String what =
                             switch (event.kind()) {
                                 case ANSWERED -> said(new Answered(String.valueOf(event.check()), event.answer()));
-                                case CAUSE_FOUND -> title(String.valueOf(event.cause()));
+                                case CAUSE_FOUND -> knowledge.causeTitle(String.valueOf(event.cause()));
                                 default -> null;
                             };
                     return new HappenedView(

@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowtally.core.access.Stage;
+import yellowtally.core.diagnosis.Cause;
 import yellowtally.core.diagnosis.Complaint;
 import yellowtally.core.diagnosis.FaultProgress;
 import yellowtally.core.diagnosis.FaultStory;
@@ -63,6 +64,18 @@ class FaultReader {
             LeakWatch watch,
             FaultProgress progress) {
 
+        /** The cause found; {@code null} while it is looked for, and when what is known today does not know it any more. */
+        @Nullable
+        Cause cause() {
+            String code = story.cause();
+            return code == null
+                    ? null
+                    : finder.causes().stream()
+                            .filter(c -> c.code().equals(code))
+                            .findFirst()
+                            .orElse(null);
+        }
+
         @Nullable
         Instant lastEventAt() {
             return events.isEmpty()
@@ -104,7 +117,7 @@ class FaultReader {
                 new Finder(
                         knowledge.base(),
                         complaint,
-                        new FinderCase(traits, signals, open(standing), onRecord.keySet()),
+                        new FinderCase(traits, signals, open(standing), onRecord),
                         standing.numbers()),
                 watch,
                 entry.progress(standing.profile(), standing.ledger().schedule().records(), watch));

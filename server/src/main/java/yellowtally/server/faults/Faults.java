@@ -10,13 +10,12 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import yellowtally.core.diagnosis.Answered;
 import yellowtally.core.diagnosis.Cause;
 import yellowtally.core.diagnosis.Check;
-import yellowtally.core.diagnosis.Complaint;
 import yellowtally.core.diagnosis.FaultEvent;
 import yellowtally.core.diagnosis.FaultEventKind;
 import yellowtally.core.diagnosis.FaultProgress.FaultStage;
-import yellowtally.core.diagnosis.SawTrait;
 import yellowtally.core.oiling.LeakWatch;
 import yellowtally.core.oiling.OilingSetting;
 import yellowtally.core.oiling.Wet;
@@ -27,29 +26,23 @@ import yellowtally.server.fleet.Saw;
 import yellowtally.server.knowledge.Knowledge;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
-import yellowtally.server.standing.Standing;
-import yellowtally.server.standing.Standings;
 import yellowtally.server.support.FleetRevision;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Sentences;
 import yellowtally.server.support.Violations;
 import yellowtally.server.usage.Outings;
-import yellowtally.server.usage.TakesComplaints;
-import yellowtally.server.worklog.SawHold;
-import yellowtally.server.worklog.Worklog;
 
-/** Takes complaints, writes down what happens to them, and closes none unproven. Runs within the caller's transaction. */
+/** Writes down what happens to a fault, and closes none unproven. Runs within the caller's transaction. */
 @Service
-class Faults implements TakesComplaints {
+class Faults {
 
     private final Fleet fleet;
     private final People people;
     private final Knowledge knowledge;
-    private final Standings standings;
     private final Outings outings;
     private final FaultStore store;
     private final FaultReader reader;
-    private final Worklog worklog;
+    private final FaultHolds holds;
     private final BenchWork bench;
     private final FleetRevision revision;
     private final Sentences sentences;
@@ -59,11 +52,10 @@ class Faults implements TakesComplaints {
             Fleet fleet,
             People people,
             Knowledge knowledge,
-            Standings standings,
             Outings outings,
             FaultStore store,
             FaultReader reader,
-            Worklog worklog,
+            FaultHolds holds,
             BenchWork bench,
             FleetRevision revision,
             Sentences sentences,
@@ -71,91 +63,18 @@ class Faults implements TakesComplaints {
         this.fleet = fleet;
         this.people = people;
         this.knowledge = knowledge;
-        this.standings = standings;
         this.outings = outings;
         this.store = store;
         this.reader = reader;
-        this.worklog = worklog;
+        this.holds = holds;
         this.bench = bench;
         this.revision = revision;
         this.sentences = sentences;
         this.clock = clock;
     }
 
-    @Override
-    public @Nullable String title(String code) {
-        return knowledge.offered(code).map(Complaint::title).orElse(null);
-    }
-
-    @Override
-    public void take(Saw saw, Said said) {
-        open(
-                saw,
-                new Fault.Said(
-                        said.id(),
-                        saw.id(),
-                        said.complaint(),
-                        FaultOrigin.RETURN,
-                        said.seen(),
-                        clock.instant(),
-                        said.personId(),
-                        said.device(),
-                        said.outingId()));
-    }
-
-    void open(String tag, FaultController.NewFault given) {
-        Person person = people.require(given.personId());
-        Saw saw = fleet.sawInService(tag);
-        Violations wrong = new Violations();
-        String seen = wrong.optionalText("seen", given.seen(), 300);
-        wrong.refuseIfAny();
-        open(
-                saw,
-                new Fault.Said(
-                        given.id(),
-                        saw.id(),
-                        given.complaint(),
-                        given.origin(),
-                        seen,
-                        clock.instant(),
-                        person.id(),
-                        given.device(),
-                        null));
-    }
-
-    /** A complaint that can hurt somebody holds the saw before the first question (handbook sections 8 and 12). */
-    private void open(Saw saw, Fault.Said said) {
-        Complaint complaint =
-                knowledge.offered(said.complaint()).orElseThrow(() -> Refusal.unfit("complaint", "complaint.unknown"));
-        Standing standing = standings.of(saw);
-        var traits = SawTrait.of(standing.profile());
-        if (!complaint.possibleOn(traits)
-                || knowledge.base().behind(complaint, traits).isEmpty()) {
-            throw Refusal.unfit("complaint", "complaint.impossible");
-        }
-        store.add(new Fault(said));
-        if (complaint.holds()) {
-            hold(saw, said.id(), complaint.title(), complaint.proof(), said.personId());
-        }
-        revision.touches(saw.id());
-    }
-
-    private void hold(Saw saw, UUID faultId, String why, Step proof, UUID personId) {
-        boolean holds = worklog.openHolds(saw.id()).stream()
-                .anyMatch(hold -> faultId.equals(hold.faultId()) && hold.step() == proof);
-        if (!holds) {
-            worklog.flush();
-            worklog.hold(
-                    new SawHold(UUID.randomUUID(), saw.id(), proof, why, clock.instant(), personId).forFault(faultId));
-        }
-    }
-
     void answer(UUID faultId, FaultController.Answer given) {
-        Live live = live(faultId);
-        live.require(FaultStage.FIND, "fault.found");
-        if (live.read.story().path().size() != given.expects()) {
-            throw Refusal.conflict("", "fault.stale");
-        }
+        Live live = asking(faultId, given.expects());
         Check check = live.read.finder().checks().stream()
                 .filter(c -> c.code().equals(given.check()))
                 .findFirst()
@@ -164,6 +83,29 @@ class Faults implements TakesComplaints {
             throw Refusal.unfit("answer", "fault.answer");
         }
         live.write(given.by(), FaultEventKind.ANSWERED, check.code(), given.answer(), null, null, null);
+    }
+
+    void takeFromRecords(UUID faultId, FaultController.FromRecords given) {
+        Live live = asking(faultId, given.expects());
+        List<Answered> taken = live.read.finder().fromRecords(live.read.story().path());
+        if (taken.isEmpty()) {
+            throw Refusal.conflict("", "fault.noneOnRecord");
+        }
+        FaultController.By by = given.by();
+        for (Answered answer : taken) {
+            live.write(by, FaultEventKind.ANSWERED, answer.check(), answer.answer(), null, null, null);
+            by = new FaultController.By(UUID.randomUUID(), by.personId(), by.device());
+        }
+    }
+
+    /** A fault that still asks, and where nobody else has answered meanwhile. */
+    private Live asking(UUID faultId, int expects) {
+        Live live = live(faultId);
+        live.require(FaultStage.FIND, "fault.found");
+        if (live.read.story().path().size() != expects) {
+            throw Refusal.conflict("", "fault.stale");
+        }
+        return live;
     }
 
     void takeBack(UUID faultId, FaultController.Act given) {
@@ -186,7 +128,7 @@ class Faults implements TakesComplaints {
         live.write(given.by(), FaultEventKind.CAUSE_FOUND, null, null, cause.code(), null, live.note(given.note()));
         Step proof = cause.proofAfter(live.read.complaint());
         if (cause.holds()) {
-            hold(live.saw, faultId, cause.title(), proof, given.by().personId());
+            holds.hold(live.saw, faultId, cause.title(), proof, given.by().personId());
         }
         if (!cause.mechanic()) {
             bench.join(live.saw, cause.steps());
@@ -278,11 +220,13 @@ class Faults implements TakesComplaints {
         private final Fault fault;
         private final Saw saw;
         private final FaultReader.Read read;
+        private @Nullable Instant last;
 
         Live(Fault fault, Saw saw, FaultReader.Read read) {
             this.fault = fault;
             this.saw = saw;
             this.read = read;
+            this.last = read.lastEventAt();
         }
 
         void refuseClosed() {
@@ -323,8 +267,8 @@ class Faults implements TakesComplaints {
         /** Two events of one moment would have no order. */
         private Instant next() {
             Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
-            Instant last = read.lastEventAt();
-            return last == null || now.isAfter(last) ? now : last.plus(1, ChronoUnit.MICROS);
+            last = last == null || now.isAfter(last) ? now : last.plus(1, ChronoUnit.MICROS);
+            return last;
         }
     }
 }

@@ -90,4 +90,10 @@ public class Knowledge {
     public @Nullable Cause cause(@Nullable String code) {
         return code == null ? null : base().causes().get(code);
     }
+
+    /** What a cause on record is called; its code when it is known no more. */
+    public String causeTitle(String code) {
+        Cause cause = cause(code);
+        return cause == null ? code : cause.title();
+    }
 }

@@ -6,6 +6,7 @@ import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyList;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
@@ -33,6 +34,7 @@ import yellowtally.core.diagnosis.FaultStory;
 import yellowtally.core.diagnosis.Finder;
 import yellowtally.core.diagnosis.FinderCase;
 import yellowtally.core.diagnosis.KnowledgeBase;
+import yellowtally.core.diagnosis.OnRecord;
 import yellowtally.core.oiling.LeakWatch;
 import yellowtally.core.oiling.Wet;
 import yellowtally.core.settings.Numbers;
@@ -44,7 +46,6 @@ import yellowtally.server.knowledge.Knowledge;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.standing.Standing;
-import yellowtally.server.standing.Standings;
 import yellowtally.server.support.FleetRevision;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Sentences;
@@ -64,28 +65,16 @@ class FaultsTest {
             "band", "Band worn", List.of(Step.BRAKE_BAND), null, Set.of(), true, false, false, Set.of(), Map.of());
     private static final Cause SPRING =
             new Cause("spring", "Spring broken", List.of(), null, Set.of(), true, false, true, Set.of(), Map.of());
-    private static final Check LOOK = new Check(
-            "look",
-            "Look",
-            "look",
-            null,
-            Stage.CLOSED,
-            null,
-            1,
-            Set.of(),
-            Map.of("good", new Check.Answer("Good", "good"), "bad", new Check.Answer("Bad", "bad")),
-            Map.of("good", 0.9, "bad", 0.1),
-            Map.of("band", Map.of("good", 0.1, "bad", 0.9)),
-            null);
+    private static final Check LOOK = check("look");
+    private static final Check TRY = check("try");
     private static final Complaint BRAKE = new Complaint(
             "brake", "Brake does not stop", true, Step.BRAKE_RUNNING, Set.of(), Map.of("band", 3.0, "spring", 1.0));
-    private static final KnowledgeBase KNOWN =
-            new KnowledgeBase(Map.of("brake", BRAKE), Map.of("band", BAND, "spring", SPRING), Map.of("look", LOOK));
+    private static final KnowledgeBase KNOWN = new KnowledgeBase(
+            Map.of("brake", BRAKE), Map.of("band", BAND, "spring", SPRING), Map.of("look", LOOK, "try", TRY));
 
     private final Fleet fleet = mock(Fleet.class);
     private final People people = mock(People.class);
     private final Knowledge knowledge = mock(Knowledge.class);
-    private final Standings standings = mock(Standings.class);
     private final Outings outings = mock(Outings.class);
     private final FaultStore store = mock(FaultStore.class);
     private final FaultReader reader = mock(FaultReader.class);
@@ -99,11 +88,10 @@ class FaultsTest {
             fleet,
             people,
             knowledge,
-            standings,
             outings,
             store,
             reader,
-            worklog,
+            new FaultHolds(worklog, Clock.fixed(NOW, ZoneOffset.UTC)),
             bench,
             revision,
             mock(Sentences.class),
@@ -124,6 +112,10 @@ class FaultsTest {
     }
 
     private void stands(FaultStage stage, @Nullable Cause cause, FaultEvent... events) {
+        stands(Map.of(), stage, cause, events);
+    }
+
+    private void stands(Map<String, OnRecord> onRecord, FaultStage stage, @Nullable Cause cause, FaultEvent... events) {
         FaultStory story = FaultStory.of(List.of(events));
         List<FaultEventRow> rows = List.of(events).stream()
                 .map(event -> new FaultEventRow(UUID.randomUUID(), FAULT, event, null, OFFICER.id(), "test"))
@@ -137,11 +129,28 @@ class FaultsTest {
                         mock(Standing.class),
                         Set.of(),
                         Set.of(),
-                        Map.of(),
-                        new Finder(KNOWN, BRAKE, new FinderCase(Set.of(), Set.of(), Set.of()), Numbers.STANDARD),
+                        onRecord,
+                        new Finder(
+                                KNOWN, BRAKE, new FinderCase(Set.of(), Set.of(), Set.of(), onRecord), Numbers.STANDARD),
                         LeakWatch.of(null, List.of(), null, NOW, Numbers.STANDARD),
                         new FaultProgress(
                                 stage, cause == null ? List.of() : cause.steps(), Step.BRAKE_RUNNING, false)));
+    }
+
+    private static Check check(String code) {
+        return new Check(
+                code,
+                code,
+                "look",
+                null,
+                Stage.CLOSED,
+                null,
+                1,
+                Set.of(),
+                Map.of("good", new Check.Answer("Good", "good"), "bad", new Check.Answer("Bad", "bad")),
+                Map.of("good", 0.9, "bad", 0.1),
+                Map.of("band", Map.of("good", 0.1, "bad", 0.9)),
+                null);
     }
 
     private static FaultController.By by() {
@@ -164,6 +173,34 @@ class FaultsTest {
         assertThat(event.answer()).isEqualTo("bad");
         assertThat(event.at()).isAfter(later);
         verify(revision).touches(SAW);
+    }
+
+    @Test
+    void whatIsTakenFromTheRecordsIsWrittenOneByOneInItsOrder() {
+        stands(
+                Map.of("look", new OnRecord("bad", NOW), "try", new OnRecord("good", NOW)),
+                FaultStage.FIND,
+                null,
+                new FaultEvent(FaultEventKind.CAUSE_DROPPED, NOW.plusSeconds(5), null, null, null, null));
+        faults.takeFromRecords(FAULT, new FaultController.FromRecords(by(), 0));
+        ArgumentCaptor<FaultEventRow> rows = ArgumentCaptor.forClass(FaultEventRow.class);
+        verify(store, times(2)).add(rows.capture());
+        List<FaultEvent> events =
+                rows.getAllValues().stream().map(FaultEventRow::event).toList();
+        assertThat(events).allMatch(event -> event.kind() == FaultEventKind.ANSWERED);
+        assertThat(events.get(0).at()).isAfter(NOW.plusSeconds(5));
+        assertThat(events.get(1).at())
+                .as("no two events of one moment")
+                .isAfter(events.get(0).at());
+        assertThat(events.stream().map(FaultEvent::check)).containsExactlyInAnyOrder("look", "try");
+    }
+
+    @Test
+    void nothingOnRecordWritesNothing() {
+        stands(FaultStage.FIND, null);
+        assertThatThrownBy(() -> faults.takeFromRecords(FAULT, new FaultController.FromRecords(by(), 0)))
+                .hasMessage("fault.noneOnRecord");
+        verify(store, never()).add(any(FaultEventRow.class));
     }
 
     @Test

@@ -1,0 +1,109 @@
+package yellowtally.server.faults;
+
+import java.time.Clock;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import yellowtally.core.diagnosis.Complaint;
+import yellowtally.core.diagnosis.SawTrait;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.knowledge.Knowledge;
+import yellowtally.server.people.People;
+import yellowtally.server.people.Person;
+import yellowtally.server.standing.Standing;
+import yellowtally.server.standing.Standings;
+import yellowtally.server.support.FleetRevision;
+import yellowtally.server.support.Refusal;
+import yellowtally.server.support.Violations;
+import yellowtally.server.usage.TakesComplaints;
+
+/** Takes complaints: of a crew on return, or of anybody about a saw. Runs within the caller's transaction. */
+@Service
+class Complaints implements TakesComplaints {
+
+    private final Fleet fleet;
+    private final People people;
+    private final Knowledge knowledge;
+    private final Standings standings;
+    private final FaultStore store;
+    private final FaultHolds holds;
+    private final FleetRevision revision;
+    private final Clock clock;
+
+    Complaints(
+            Fleet fleet,
+            People people,
+            Knowledge knowledge,
+            Standings standings,
+            FaultStore store,
+            FaultHolds holds,
+            FleetRevision revision,
+            Clock clock) {
+        this.fleet = fleet;
+        this.people = people;
+        this.knowledge = knowledge;
+        this.standings = standings;
+        this.store = store;
+        this.holds = holds;
+        this.revision = revision;
+        this.clock = clock;
+    }
+
+    @Override
+    public @Nullable String title(String code) {
+        return knowledge.offered(code).map(Complaint::title).orElse(null);
+    }
+
+    @Override
+    public void take(Saw saw, Said said) {
+        open(
+                saw,
+                new Fault.Said(
+                        said.id(),
+                        saw.id(),
+                        said.complaint(),
+                        FaultOrigin.RETURN,
+                        said.seen(),
+                        clock.instant(),
+                        said.personId(),
+                        said.device(),
+                        said.outingId()));
+    }
+
+    void open(String tag, FaultController.NewFault given) {
+        Person person = people.require(given.personId());
+        Saw saw = fleet.sawInService(tag);
+        Violations wrong = new Violations();
+        String seen = wrong.optionalText("seen", given.seen(), 300);
+        wrong.refuseIfAny();
+        open(
+                saw,
+                new Fault.Said(
+                        given.id(),
+                        saw.id(),
+                        given.complaint(),
+                        given.origin(),
+                        seen,
+                        clock.instant(),
+                        person.id(),
+                        given.device(),
+                        null));
+    }
+
+    /** A complaint that can hurt somebody holds the saw before the first question (handbook sections 8 and 12). */
+    private void open(Saw saw, Fault.Said said) {
+        Complaint complaint =
+                knowledge.offered(said.complaint()).orElseThrow(() -> Refusal.unfit("complaint", "complaint.unknown"));
+        Standing standing = standings.of(saw);
+        var traits = SawTrait.of(standing.profile());
+        if (!complaint.possibleOn(traits)
+                || knowledge.base().behind(complaint, traits).isEmpty()) {
+            throw Refusal.unfit("complaint", "complaint.impossible");
+        }
+        store.add(new Fault(said));
+        if (complaint.holds()) {
+            holds.hold(saw, said.id(), complaint.title(), complaint.proof(), said.personId());
+        }
+        revision.touches(saw.id());
+    }
+}
