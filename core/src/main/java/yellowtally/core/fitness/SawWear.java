@@ -194,7 +194,11 @@ public record SawWear(
                     .map(step -> new UseAccount.Used(step.at(), 1))
                     .toList());
             Range sharpeningsLeft = WearProjection.of(
-                            sharpenings.points(cutters), WearKind.CUTTER, known.markMm(), 2, rules.numbers())
+                            sharpenings.points(WearProjection.latest(cutters)),
+                            WearKind.CUTTER,
+                            known.markMm(),
+                            2,
+                            rules.numbers())
                     .map(WearProjection::left)
                     .orElse(null);
             Range tanksLeft = kinds.stream()

@@ -7,29 +7,41 @@ import yellowtally.core.settings.Numbers;
 /**
  * One kind of wear of one part: readings, limit, and the projection where there is one.
  *
- * @param points readings over tanks, in order of time
+ * @param readings in order of time, at least one
+ * @param tanks that the part has seen
  * @param limitMm where the part is worn out, mm
- * @param usedTanks tanks that the part has seen to this day
  * @param projection {@code null} with too little data
  */
 public record PartWear(
         WearKind kind,
-        List<WearPoint> points,
+        List<UseAccount.Reading> readings,
+        UseAccount tanks,
         double limitMm,
-        double usedTanks,
         @Nullable WearProjection projection) {
 
-    public PartWear {
-        points = List.copyOf(points);
-    }
-
-    /** Reads one kind of wear off a part. */
+    /**
+     * Reads one kind of wear off a part.
+     *
+     * @param readings in any order, at least one; the list is not changed afterwards
+     */
     public static PartWear of(
             WearKind kind, List<UseAccount.Reading> readings, UseAccount tanks, double limitMm, Numbers numbers) {
-        List<WearPoint> points = tanks.points(readings);
-        WearProjection projection =
-                WearProjection.overTanks(points, kind, limitMm, numbers).orElse(null);
-        return new PartWear(kind, points, limitMm, tanks.total(), projection);
+        List<UseAccount.Reading> inOrder = UseAccount.inOrder(readings);
+        // Only what the projection looks at is put on a line with use: a fleet has far more readings than that.
+        WearProjection projection = WearProjection.overTanks(
+                        tanks.points(WearProjection.latest(inOrder)), kind, limitMm, numbers)
+                .orElse(null);
+        return new PartWear(kind, inOrder, tanks, limitMm, projection);
+    }
+
+    /** All readings over tanks, in order of time. */
+    public List<WearPoint> points() {
+        return tanks.points(readings);
+    }
+
+    /** Tanks that the part has seen to this day. */
+    public double usedTanks() {
+        return tanks.total();
     }
 
     /** Tanks left from today on, not from the last reading; {@code null} where nothing can be told. */
@@ -37,7 +49,8 @@ public record PartWear(
         if (projection == null || projection.left() == null) {
             return null;
         }
-        double since = usedTanks - points.get(points.size() - 1).use();
+        double since =
+                usedTanks() - tanks.until(readings.get(readings.size() - 1).at());
         Range left = projection.left();
         return new Range(
                 Math.max(0, left.low() - since), Math.max(0, left.likely() - since), Math.max(0, left.high() - since));

@@ -31,6 +31,11 @@ public final class UseAccount {
 
     /** What had been used up to a moment, that moment included. */
     public double until(Instant moment) {
+        return sums[ended(moment)];
+    }
+
+    /** How many uses had ended at a moment. */
+    private int ended(Instant moment) {
         int from = 0;
         int to = uses.size();
         while (from < to) {
@@ -41,7 +46,7 @@ public final class UseAccount {
                 from = middle + 1;
             }
         }
-        return sums[from];
+        return from;
     }
 
     /** All that was used. */
@@ -52,9 +57,10 @@ public final class UseAccount {
     /** Readings with the use that each of them stands at, in order of time. */
     public List<WearPoint> points(List<Reading> readings) {
         List<WearPoint> points = new ArrayList<>(readings.size());
-        int ended = 0;
+        List<Reading> inOrder = inOrder(readings);
+        int ended = inOrder.isEmpty() ? 0 : ended(inOrder.get(0).at());
         // Both are in order of time, so that one walk over them is enough.
-        for (Reading reading : inOrder(readings, Reading::at)) {
+        for (Reading reading : inOrder) {
             while (ended < uses.size() && !uses.get(ended).at().isAfter(reading.at())) {
                 ended++;
             }
@@ -63,14 +69,20 @@ public final class UseAccount {
         return points;
     }
 
+    /** Readings in order of time; the same list where they are so already. */
+    static List<Reading> inOrder(List<Reading> readings) {
+        return inOrder(readings, Reading::at);
+    }
+
     /** Records mostly come in order of time: then nothing is copied. */
     private static <T> List<T> inOrder(List<T> given, Function<T, Instant> at) {
         Instant before = Instant.MIN;
         for (T one : given) {
-            if (at.apply(one).isBefore(before)) {
+            Instant moment = at.apply(one);
+            if (moment.isBefore(before)) {
                 return given.stream().sorted(Comparator.comparing(at)).toList();
             }
-            before = at.apply(one);
+            before = moment;
         }
         return given;
     }

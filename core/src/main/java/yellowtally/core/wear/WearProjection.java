@@ -32,7 +32,7 @@ public record WearProjection(
      */
     public static Optional<WearProjection> of(
             List<WearPoint> points, WearKind kind, double limitMm, double leastUse, Numbers numbers) {
-        List<WearPoint> run = points.subList(Math.max(0, points.size() - MOST_READINGS), points.size());
+        List<WearPoint> run = latest(points);
         if (distinct(run) < numbers.of(WearSetting.LEAST_READINGS)
                 || run.get(run.size() - 1).use() - run.get(0).use() < leastUse) {
             return Optional.empty();
@@ -42,6 +42,11 @@ public record WearProjection(
         Range perUse = new Range(quantile(slopes, 0.25), quantile(slopes, 0.5), quantile(slopes, 0.75));
         double remaining = limitMm * way - worn(run, perUse.likely(), way);
         return Optional.of(new WearProjection(run.size(), perUse, left(remaining, perUse)));
+    }
+
+    /** What a projection looks at of a list in order of time: its latest {@value #MOST_READINGS}, or fewer. */
+    public static <T> List<T> latest(List<T> inOrder) {
+        return inOrder.subList(Math.max(0, inOrder.size() - MOST_READINGS), inOrder.size());
     }
 
     /** The same over tanks, with the least use from the settings. */
@@ -66,13 +71,15 @@ public record WearProjection(
     }
 
     private static double[] slopes(List<WearPoint> run, double way) {
-        double[] slopes = new double[run.size() * (run.size() - 1) / 2];
+        double[] use = run.stream().mapToDouble(WearPoint::use).toArray();
+        double[] worn = run.stream().mapToDouble(point -> way * point.mm()).toArray();
+        double[] slopes = new double[use.length * (use.length - 1) / 2];
         int found = 0;
-        for (int i = 0; i < run.size(); i++) {
-            for (int j = i + 1; j < run.size(); j++) {
-                double use = run.get(j).use() - run.get(i).use();
-                if (use > NO_USE) {
-                    slopes[found++] = way * (run.get(j).mm() - run.get(i).mm()) / use;
+        for (int i = 0; i < use.length; i++) {
+            for (int j = i + 1; j < use.length; j++) {
+                double between = use[j] - use[i];
+                if (between > NO_USE) {
+                    slopes[found++] = (worn[j] - worn[i]) / between;
                 }
             }
         }
