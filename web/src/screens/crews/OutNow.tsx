@@ -11,6 +11,7 @@ import { TallyStrip } from '../../parts/TallyStrip';
 import { usePerson } from '../../shell/person';
 import { momentOf, rounded } from '../../words/format';
 import { units } from '../../words/schedule';
+import { byTag } from '../../words/tags';
 
 /** How much of the oil tank went in with a tank of fuel; most often nobody says, and one press is enough. */
 const OIL = [
@@ -44,7 +45,7 @@ export function OutNow({
         </Box>
       )}
       {crews.map((crew) => {
-        const own = out.filter((o) => o.crewId === crew.id).sort((a, b) => a.tag.localeCompare(b.tag));
+        const own = out.filter((o) => o.crewId === crew.id).sort(byTag);
         return (
           own.length > 0 && (
             <Box key={crew.id} sx={{ mb: 1.5 }}>

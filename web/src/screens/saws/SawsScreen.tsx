@@ -8,14 +8,13 @@ import { Plate, plateSize } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { words } from '../../words/en';
+import { byTag } from '../../words/tags';
 
 /** All plates in one place, to look through and to add to. */
 export default function SawsScreen() {
   const { data: board, error } = useBoard();
   const [text, setText] = useState('');
-  const plates = (board?.rails.flatMap((rail) => rail.plates) ?? []).sort((a, b) =>
-    a.tag.localeCompare(b.tag, 'en', { numeric: true }),
-  );
+  const plates = (board?.rails.flatMap((rail) => rail.plates) ?? []).sort(byTag);
   const wanted = text.trim().toLowerCase();
   const shown = plates.filter((p) =>
     `${p.tag} ${plateSize(p)} ${words.state[p.state]}`.toLowerCase().includes(wanted),

@@ -33,6 +33,7 @@ import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Part;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.Sprocket;
+import yellowtally.server.fleet.TagOrder;
 import yellowtally.server.knowledge.Knowledge;
 import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.settings.HouseRules;
@@ -228,7 +229,7 @@ public class Standings implements MayGoOut {
                 ? saws.inService()
                 : touched.get().isEmpty() ? List.of() : saws.inService(touched.get());
         anew.forEach(fitted -> reads.add(new Read(fitted, reader.read(fitted, this::day))));
-        reads.sort(Comparator.comparing(read -> read.fitted().saw().tag()));
+        reads.sort(Comparator.comparing(read -> read.fitted().saw().tag(), TagOrder.NATURAL));
         return reads;
     }
 
