@@ -116,3 +116,6 @@ export function percent(value: number): string {
 }
 
 export { rounded };
+
+/** A phrase at the beginning of a line. */
+export const capital = (phrase: string): string => phrase.replace(/^./u, (first) => first.toUpperCase());

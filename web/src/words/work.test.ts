@@ -12,7 +12,7 @@ describe('what waits, in words', () => {
     expect(workReason(due)).toBe('2 times its limit');
     expect(workReason({ ...due, figure: 1 })).toBe('Its limit is reached');
     expect(workReason({ ...due, events: ['GROUND_STRUCK', 'DUST_SEEN'] })).toBe(
-      'ground was struck, dust instead of chips',
+      'Ground was struck, dust instead of chips',
     );
   });
   it('names what was found and what proves it again', () => {

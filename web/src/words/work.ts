@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import { findingWords, stepWords } from './bench';
-import { percent, rounded } from './format';
+import { capital, percent, rounded } from './format';
 import { eventWords, taskWords } from './schedule';
 
 type Work = Schemas['WaitingWork'];
@@ -127,7 +127,7 @@ export function workReason(work: Work): string {
       return work.step ? `Done by: ${stepWords[work.step].title.toLowerCase()}` : 'Found at the bench';
     case 'TASK_DUE':
       return work.events.length > 0
-        ? work.events.map((e) => eventWords[e]).join(', ')
+        ? capital(work.events.map((e) => eventWords[e]).join(', '))
         : work.figure > 1.05
           ? `${rounded(work.figure, 1)} times its limit`
           : 'Its limit is reached';

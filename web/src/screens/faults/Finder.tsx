@@ -11,7 +11,7 @@ import type { SawPart } from '../../parts/SawOutline';
 import { SawOutline } from '../../parts/SawOutline';
 import { useKeys } from '../../shell/keys';
 import { checkCaution } from '../../words/faults';
-import { momentOf, rounded } from '../../words/format';
+import { capital, momentOf, rounded } from '../../words/format';
 import { stageWords } from '../../words/schedule';
 import { ToMechanic } from './ToMechanic';
 import { useFaultAct } from './useFaultAct';
@@ -184,7 +184,7 @@ function CheckCard({
           {check.title}
         </Box>
         <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
-          {stageWords[check.stage].replace(/^./, (c) => c.toUpperCase())}, {minutesOf(check)}
+          {capital(stageWords[check.stage])}, {minutesOf(check)}
           {check.onRecord ? '' : ' (est.)'}
         </Box>
       </Box>

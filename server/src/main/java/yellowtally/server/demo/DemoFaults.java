@@ -4,6 +4,7 @@ import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import yellowtally.core.oiling.Wet;
@@ -36,7 +37,7 @@ final class DemoFaults {
                 "cuts-left",
                 FaultOrigin.RETURN,
                 "Pulls to the left and had to be pushed at the end",
-                hours(15),
+                onReturn(1),
                 crew.get(0));
         FaultSeed.of(
                         records,
@@ -68,7 +69,7 @@ final class DemoFaults {
                         "oil-lost",
                         FaultOrigin.RETURN,
                         "A puddle under it every morning",
-                        hours(16),
+                        onReturn(1),
                         crew.get(1))
                 .answered(found.minusSeconds(300), "cap-look", "worn")
                 .cause(found, "oil-cap-seal-worn")
@@ -78,7 +79,7 @@ final class DemoFaults {
 
     /** The sharpening and its proof are those of the service that followed. */
     private void dull(String tag, int daysAgo) {
-        Instant said = clock.instant().minus(Duration.ofDays(daysAgo));
+        Instant said = onReturn(daysAgo);
         FaultSeed.of(records, saw(tag).id(), "dust", FaultOrigin.RETURN, "Dust, had to lean on it", said, crew.get(2))
                 .answered(said.plusSeconds(900), "corner-glint", "both")
                 .cause(said.plusSeconds(960), "edge-dull")
@@ -106,6 +107,15 @@ final class DemoFaults {
         return records.createQuery("select s from Saw s where s.tag = :tag", Saw.class)
                 .setParameter("tag", tag)
                 .getSingleResult();
+    }
+
+    /** When the crews come back of an afternoon. */
+    private Instant onReturn(int daysAgo) {
+        return LocalDate.now(clock)
+                .minusDays(daysAgo)
+                .atTime(15, 45)
+                .atZone(clock.getZone())
+                .toInstant();
     }
 
     private Instant hours(int ago) {
