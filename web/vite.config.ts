@@ -1,9 +1,11 @@
 import react from '@vitejs/plugin-react';
-import { defineConfig } from 'vite';
+import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   plugins: [react()],
   // Straight to where Maven packs it, emptied before, so that no file of an older build is served.
   build: { outDir: 'target/classes/static', emptyOutDir: true, sourcemap: false },
+  // A busy machine is no fault of a screen: patience, not speed, is what a test needs here.
+  test: { testTimeout: 60_000 },
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
 });

@@ -1,6 +1,6 @@
 import { ThemeProvider } from '@mui/material/styles';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, render } from '@testing-library/react';
+import { cleanup, configure, render } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { MemoryRouter, useLocation } from 'react-router';
@@ -30,6 +30,9 @@ export class Refused {
 }
 
 type Answers = Record<string, unknown>;
+
+// Nothing is late here that will come: only what never comes is a fault.
+configure({ asyncUtilTimeout: 20_000 });
 
 afterEach(() => {
   cleanup();

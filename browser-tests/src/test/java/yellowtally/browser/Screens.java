@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.io.IOException;
@@ -24,6 +25,8 @@ public final class Screens implements ParameterResolver, AfterEachCallback {
 
     /** How many times slower than this machine the browser reckons; {@code -Dyellowtally.browser.slowdown=6}. */
     private static final int SLOWDOWN = Integer.getInteger("yellowtally.browser.slowdown", 1);
+
+    private static final double PATIENCE_MS = 30_000;
 
     private static Application application;
     private static Browser browser;
@@ -115,6 +118,8 @@ public final class Screens implements ParameterResolver, AfterEachCallback {
             Runtime.getRuntime().addShutdownHook(new Thread(application::kill));
             Playwright playwright = Playwright.create();
             browser = launch(playwright);
+            // Patience with a busy machine; what never comes still fails.
+            PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         } catch (IOException e) {
             throw new AssertionError(e);
         }
