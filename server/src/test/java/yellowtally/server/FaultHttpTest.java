@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -139,6 +141,20 @@ class FaultHttpTest {
                 .isEqualTo("Nothing on record tells more about this complaint.");
         act(id, "back", "");
         assertThat(fault(id).path("path").size()).isEqualTo(answers - 1);
+    }
+
+    @Test
+    void ofTwoAnswersAtOnceOneIsTold() {
+        String id = complain("runs-dry");
+        String check = fault(id).path("next").path("code").asString();
+        // Each has seen no answer yet; only one of them can be the first.
+        List<CompletableFuture<Integer>> both = Stream.generate(() -> CompletableFuture.supplyAsync(
+                        () -> act(id, "answers", ",\"check\":\"%s\",\"expects\":0".formatted(check))
+                                .status()))
+                .limit(2)
+                .toList();
+        assertThat(both.stream().map(CompletableFuture::join)).containsExactlyInAnyOrder(204, 409);
+        assertThat(fault(id).path("path").size()).isEqualTo(1);
     }
 
     @Test

@@ -1,6 +1,7 @@
 package yellowtally.server.faults;
 
 import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -34,6 +35,11 @@ class FaultStore {
 
     Optional<Fault> find(UUID id) {
         return Optional.ofNullable(records.find(Fault.class, id));
+    }
+
+    /** The same for a write, which then waits for any other write about this fault: what it reads of it still holds. */
+    Optional<Fault> findForWriting(UUID id) {
+        return Optional.ofNullable(records.find(Fault.class, id, LockModeType.PESSIMISTIC_WRITE));
     }
 
     /** Faults that nobody has closed, latest first. */

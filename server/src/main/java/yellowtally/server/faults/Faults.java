@@ -210,7 +210,7 @@ class Faults {
     }
 
     private Live live(UUID faultId) {
-        Fault fault = store.find(faultId).orElseThrow(() -> Refusal.gone("fault.unknown"));
+        Fault fault = store.findForWriting(faultId).orElseThrow(() -> Refusal.gone("fault.unknown"));
         Saw saw = fleet.sawInService(fleet.tag(fault.sawId()));
         return new Live(fault, saw, reader.read(fault));
     }

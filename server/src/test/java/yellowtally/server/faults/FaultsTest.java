@@ -107,7 +107,7 @@ class FaultsTest {
         when(people.requireOfficer(OFFICER.id())).thenReturn(OFFICER);
         when(knowledge.base()).thenReturn(KNOWN);
         when(knowledge.complaint("brake")).thenReturn(BRAKE);
-        when(store.find(FAULT)).thenReturn(Optional.of(fault));
+        when(store.findForWriting(FAULT)).thenReturn(Optional.of(fault));
         when(worklog.openHolds(SAW)).thenReturn(List.of());
     }
 
