@@ -50,7 +50,8 @@ function response(status: number, body: unknown): Response {
 /**
  * Shows a screen with a made-up server behind it.
  *
- * @param answers by path, the part before a question mark; a write is answered with nothing unless it stands here
+ * @param answers by path, the part before a question mark; a write is answered with nothing unless it stands here. A function is
+ *   asked anew each time, and may answer with a promise
  */
 export function show(screen: ReactNode, { at = '/', answers = {} }: { at?: string; answers?: Answers } = {}) {
   const sent: Sent[] = [];
@@ -62,10 +63,12 @@ export function show(screen: ReactNode, { at = '/', answers = {} }: { at?: strin
     else asked.push(path);
     const known = server[path] ?? server[path.split('?')[0] ?? ''];
     const answer = typeof known === 'function' ? (known as (path: string) => unknown)(path) : known;
-    if (answer instanceof Refused) {
-      return Promise.resolve(response(answer.status, { detail: answer.detail, problems: answer.problems }));
-    }
-    return Promise.resolve(answer === undefined ? response(write ? 204 : 404, {}) : response(200, answer));
+    return Promise.resolve(answer).then((said: unknown) => {
+      if (said instanceof Refused) {
+        return response(said.status, { detail: said.detail, problems: said.problems });
+      }
+      return said === undefined ? response(write ? 204 : 404, {}) : response(200, said);
+    });
   });
   let address = at;
   const Address = () => {

@@ -1,7 +1,9 @@
 // @vitest-environment jsdom
-import { screen, waitFor } from '@testing-library/react';
+import { act, screen, waitFor } from '@testing-library/react';
+import { useState } from 'react';
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../api/client';
+import { useBoard } from '../../api/queries';
 import { IDA, Refused, show } from '../../testing/screen';
 import { Finder } from './Finder';
 
@@ -91,6 +93,29 @@ describe('the finder', () => {
     expect(screen.getByText('on record', { exact: false })).toBeTruthy();
     await finder.user.keyboard('{Enter}');
     await waitFor(() => expect(finder.sent[0]?.body).toMatchObject({ check: 'tank', answer: 'bad' }));
+  });
+
+  it('takes the next key as soon as it shows the next question, whatever else is still asked for', async () => {
+    const first = fault();
+    const second = fault({ path: [{ title: 'x', at: '', by: '' }], next: check('hose') });
+    let goOn = () => {};
+    const Questions = () => {
+      const [shown, setShown] = useState(first);
+      goOn = () => setShown(second);
+      useBoard();
+      return <Finder fault={shown} />;
+    };
+    const never = () => new Promise(() => {});
+    const finder = show(<Questions />, { answers: { '/api/board': never } });
+    await finder.user.keyboard('1');
+    await waitFor(() => expect(finder.sent).toHaveLength(1));
+    await finder.user.keyboard('2');
+    expect(finder.sent, 'the same question is not answered twice').toHaveLength(1);
+    act(goOn);
+    await finder.user.keyboard('2');
+    await waitFor(() =>
+      expect(finder.sent[1]?.body).toMatchObject({ check: 'hose', answer: 'bad', expects: 1 }),
+    );
   });
 
   it('takes all that the bench has seen with one key', async () => {

@@ -18,8 +18,12 @@ import { useFaultAct } from './useFaultAct';
 
 /** The next check: what the hand does, its caution, and the answers as large keys. */
 export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
-  const { act, problem, pending } = useFaultAct(fault.id);
-  const [chosen, setChosen] = useState<string | undefined>();
+  const { act, problem, pending } = useFaultAct(fault);
+  // A choice holds for this question only.
+  const [choice, setChoice] = useState<{ code: string; asked: number } | undefined>();
+  const asked = fault.path.length;
+  const chosen = choice?.asked === asked ? choice.code : undefined;
+  const choose = (code: string) => setChoice({ code, asked });
   const best = [...(fault.next ? [fault.next] : []), ...fault.others];
   const offered = [...best, ...fault.more];
   const check = offered.find((c) => c.code === chosen) ?? fault.next;
@@ -27,18 +31,18 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
     if (!check) return;
     void act('answers', {
       check: check.code,
-      expects: fault.path.length,
+      expects: asked,
       ...(code === undefined ? {} : { answer: code }),
-    }).then((stored) => stored && setChosen(undefined));
+    });
   };
   // A check that is not worth asking can still be chosen; its record then stands alone.
   const onRecord = check && best.includes(check) ? best.filter((c) => c.onRecord) : check ? [check] : [];
   const takeRecords = () => {
     if (onRecord.length === 1) answer(check?.onRecord?.answer);
-    else void act('records', { expects: fault.path.length }).then((stored) => stored && setChosen(undefined));
+    else void act('records', { expects: asked });
   };
   const back = () => {
-    if (fault.path.length > 0) void act('back');
+    if (asked > 0) void act('back');
   };
   const first = fault.ranking[0];
   const take = () => {
@@ -105,7 +109,7 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
         </CheckCard>
       )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
-        <Button variant="outlined" disabled={fault.path.length === 0 || pending} onClick={back}>
+        <Button variant="outlined" disabled={asked === 0 || pending} onClick={back}>
           Take the last answer back&nbsp;<Key>Backspace</Key>
         </Button>
         <ToMechanic act={act} problem={problem?.at('note')} />
@@ -129,7 +133,7 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
                   minHeight: 36,
                   fontWeight: 400,
                 }}
-                onClick={() => setChosen(other.code)}
+                onClick={() => choose(other.code)}
               >
                 {other.title} ({minutesOf(other)})
               </Button>
@@ -143,7 +147,7 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
                   { value: '', label: 'Choose what was looked at' },
                   ...fault.more.map((c) => ({ value: c.code, label: c.title })),
                 ]}
-                onChange={(code) => setChosen(code || undefined)}
+                onChange={choose}
               />
             </Box>
           )}

@@ -12,7 +12,7 @@ const SHOWN = 5;
 
 /** What may be behind it, likeliest first: strokes of twenty, and what moved each. */
 export function Ranking({ fault }: { fault: Schemas['FaultPage'] }) {
-  const { act, pending } = useFaultAct(fault.id);
+  const { act, pending } = useFaultAct(fault);
   const [all, setAll] = useState(false);
   const [chosen, setChosen] = useState<string | undefined>();
   const shown = all ? fault.ranking : fault.ranking.slice(0, SHOWN);

@@ -16,7 +16,7 @@ import { useFaultAct } from './useFaultAct';
 
 /** A cause that was found: the work, its proof, and the officer's word at the end. */
 export function Repair({ fault }: { fault: Schemas['FaultPage'] }) {
-  const { act, problem, pending } = useFaultAct(fault.id);
+  const { act, problem, pending } = useFaultAct(fault);
   const closed = fault.stage === 'CLOSED';
   return (
     <>

@@ -92,6 +92,27 @@ class FaultBrowserTest {
     }
 
     @Test
+    void whatTheBenchSawIsTakenWithOneKeyAndNotAskedAgain(Screens.Opener screens) {
+        Fleet fleet = new Fleet(screens.application());
+        fleet.addSaw("F90", "PETROL", "AUTOMATIC_ADJUSTABLE");
+        fleet.did("F90", "GROOVE", "TANKS");
+        Page page = screens.open(fleet.complained("F90", "runs-dry"));
+        Locator onRecord = region(page, "On record");
+        assertThat(onRecord).containsText("Oil holes and groove of the bar free?");
+        assertThat(onRecord).containsText("Oil pick-up filter?");
+        page.keyboard().press("Enter");
+        assertThat(onRecord).isHidden();
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Answers")))
+                .containsText("Oil holes and groove of the bar free?");
+        assertThat(page.getByText("0 min of checks so far (est.).")).isVisible();
+        int taken = answers(page);
+        page.keyboard().press("Backspace");
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Answers"))
+                        .getByRole(AriaRole.LISTITEM))
+                .hasCount(taken - 1);
+    }
+
+    @Test
     void aDryChainLeadsToABlockedHoleAndComesBackProved(Screens.Opener screens) {
         new Fleet(screens.application()).addSaw("F1", "PETROL", "AUTOMATIC_ADJUSTABLE");
         Page page = screens.open("/");
