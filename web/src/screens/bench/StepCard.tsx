@@ -14,7 +14,7 @@ import { useKeys } from '../../shell/keys';
 import { usePerson } from '../../shell/person';
 import { findingWords, outcomeWords, saidWords, stepWords, whyWords } from '../../words/bench';
 import { words } from '../../words/en';
-import { rounded, timeOf } from '../../words/format';
+import { capital, rounded, timeOf } from '../../words/format';
 import { partOf } from './partOf';
 import type { StepDraft } from './stepDraft';
 import { useStepForm } from './stepDraft';
@@ -46,8 +46,9 @@ export function StepCard({ visit, step, number, onDone }: Props) {
           {number} {title}
         </Box>
         <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
-          {step.finding ? `${findingWords[step.finding]}: ` : ''}
-          {whyWords[step.why]}
+          {step.finding
+            ? `${findingWords[step.finding]}: ${whyWords[step.why]}`
+            : capital(whyWords[step.why])}
         </Box>
       </Box>
       {(safe ?? caution) && <Caution>{safe ?? caution}</Caution>}
