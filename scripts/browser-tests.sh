@@ -5,7 +5,7 @@ cd "$(dirname "$0")/.."
 . scripts/setup.sh
 
 say "scripts/browser-tests.sh TEST [SLOWDOWN], such as: scripts/browser-tests.sh 'BenchBrowserTest' 6"
-need chromium chromium
+need_browser
 build_application
-PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn -q -B -pl browser-tests -Dspotless.check.skip=true \
+mvn -q -B -pl core,browser-tests -Dspotless.check.skip=true -Dsurefire.failIfNoSpecifiedTests=false \
   -Dtest="${1:-*BrowserTest}" -Dyellowtally.browser.slowdown="${2:-1}" test

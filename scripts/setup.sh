@@ -25,38 +25,34 @@ need_build_tools() {
   need npm npm
 }
 
+# The shell without windows is enough, and quicker; an installed Chromium does as well.
+need_browser() {
+  command -v chromium >/dev/null 2>&1 || need chromium-headless-shell chromium-headless-shell
+}
+
 # A fingerprint of everything that goes into the application.
 sources_fingerprint() {
   {
     find core/src/main server/src/main web/src web/public -type f -print0
     printf '%s\0' pom.xml core/pom.xml server/pom.xml web/pom.xml web/index.html web/package.json \
-      web/package-lock.json web/vite.config.ts web/tsconfig.json scripts/setup.sh
+      web/package-lock.json web/vite.config.ts web/tsconfig.json scripts/setup.sh \
+      scripts/build-screens.sh scripts/prepare-start.sh
   } | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1
 }
 
+# Fetches the packages of the screens unless they are there; two builds at once wait for each other.
 web_packages() {
-  local wanted
-  wanted=$(sha256sum web/package-lock.json | cut -d' ' -f1)
-  if [ "$(cat web/node_modules/.lock-fingerprint 2>/dev/null || true)" != "$wanted" ]; then
-    say "Fetching the packages of the screens."
-    (cd web && npm ci --no-audit --no-fund --loglevel=error >/dev/null)
-    printf '%s' "$wanted" >web/node_modules/.lock-fingerprint
-  fi
-}
-
-# Unpacks the application and writes a class archive beside it, so that it starts in seconds.
-prepare_start() {
-  local app=server/target/app
-  rm -rf "$app"
-  java -Djarmode=tools -jar server/target/yellow-tally.jar extract --destination "$app" >/dev/null
-  say "Preparing a quick start."
-  local scratch
-  scratch=$(mktemp -d)
-  # Runs once against a scratch database and ends by itself; its classes go into the archive.
-  java $(jvm_options) -XX:ArchiveClassesAtExit="$app/classes.jsa" -jar "$app/yellow-tally.jar" \
-    --server.port=0 --yellowtally.data="$scratch" --yellowtally.stop-after-start=true >/dev/null 2>&1 ||
-    say "No class archive could be written; the application starts slower."
-  rm -rf "$scratch"
+  (
+    exec 9>web/.packages-lock
+    flock 9
+    local wanted
+    wanted=$(sha256sum web/package-lock.json | cut -d' ' -f1)
+    if [ "$(cat web/node_modules/.lock-fingerprint 2>/dev/null || true)" != "$wanted" ]; then
+      say "Fetching the packages of the screens."
+      (cd web && npm ci --no-audit --no-fund --loglevel=error >/dev/null)
+      printf '%s' "$wanted" >web/node_modules/.lock-fingerprint
+    fi
+  )
 }
 
 # The quick compiler alone, the serial collector and a small heap: starts three seconds sooner on two cores, and is fast
@@ -73,12 +69,8 @@ build_application() {
     return 0
   fi
   need_build_tools
-  web_packages
   say "Building the application."
-  # Maven keeps a packaged application whose own classes did not change, even if the screens in it did.
-  rm -f server/target/yellow-tally.jar server/target/yellow-tally.jar.original
-  mvn -q -B -pl core,web,server -am -DskipTests -Dspotless.check.skip=true package
-  prepare_start
+  mvn -q -B -pl core,web,server -DskipTests -Dspotless.check.skip=true package
   printf '%s' "$now" >"$stamp"
 }
 
@@ -86,4 +78,13 @@ build_application() {
 start_application() {
   exec java $(jvm_options) -XX:SharedArchiveFile=server/target/app/classes.jsa \
     -jar server/target/app/yellow-tally.jar "$@"
+}
+
+# run_main CLASS ARGS...: a main class of the browser tests, from the classes of this folder alone; nothing is installed.
+run_main() {
+  local own=browser-tests/target
+  mvn -q -B -pl core,browser-tests -Dspotless.check.skip=true test-compile dependency:build-classpath \
+    -Dmdep.includeScope=test -Dmdep.outputFile=target/classpath
+  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 java -Dyellowtally.jar=server/target/app/yellow-tally.jar \
+    -cp "$own/test-classes:$(cat $own/classpath)" "$@"
 }

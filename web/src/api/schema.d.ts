@@ -1938,7 +1938,7 @@ export interface components {
             note?: string;
             set?: components["schemas"]["SetLine"];
             step?: components["schemas"]["StepLine"];
-            struck?: string;
+            struck?: components["schemas"]["StrikeLine"];
             tag: string;
         };
         /** @enum {string} */
@@ -2921,6 +2921,12 @@ export interface components {
             id: string;
             /** Format: uuid */
             personId: string;
+            reason: string;
+        };
+        StrikeLine: {
+            /** Format: date-time */
+            at: string;
+            by: string;
             reason: string;
         };
         /** @enum {string} */

@@ -45,14 +45,17 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
           </Box>
         )}
         <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
-          {[entry.by, entry.note?.replace(/\.$/, ''), struck ? `struck out: ${entry.struck ?? ''}` : '']
-            .filter(Boolean)
-            .join('. ')}
+          {[entry.by, entry.note?.replace(/\.$/, ''), struckOut(entry.struck)].filter(Boolean).join('. ')}
         </Box>
         {canStrike(line) && <StrikeOut recordId={entry.id} />}
       </Box>
     </Box>
   );
+}
+
+/** Who struck it out, when and why. */
+function struckOut(strike: GatheredLine['entry']['struck']): string {
+  return strike ? `struck out by ${strike.by}, ${momentOf(strike.at)}: ${strike.reason}` : '';
 }
 
 /** A tension check is amended, not struck out; what was gathered is struck out step by step in the visit. */

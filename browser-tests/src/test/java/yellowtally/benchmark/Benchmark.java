@@ -13,7 +13,7 @@ import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import yellowtally.browser.Application;
-import yellowtally.browser.Screens;
+import yellowtally.browser.Lane;
 
 /** Prints the figures of speed and size, each beside its limit, with the machine named. */
 public final class Benchmark {
@@ -73,7 +73,7 @@ public final class Benchmark {
     private static void firstPage(Path data) {
         try (Application application = Application.start(data);
                 Playwright playwright = Playwright.create();
-                Browser browser = Screens.launch(playwright)) {
+                Browser browser = Lane.launch(playwright)) {
             Page page = browser.newPage();
             page.navigate(application.address());
             page.getByText("Work waiting").waitFor();

@@ -2,6 +2,7 @@ package yellowtally.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Page;
@@ -17,6 +18,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 @ExtendWith(Screens.class)
 class AccessibilityTest {
 
+    private static AxeRunOptions violationsOnly() {
+        AxeRunOptions options = new AxeRunOptions();
+        options.setResultTypes(List.of("violations"));
+        return options;
+    }
+
     @ParameterizedTest
     @CsvSource({
         "/,                LIGHT, Work waiting",
@@ -24,8 +31,8 @@ class AccessibilityTest {
         "/saws,            LIGHT, Saws",
         "/saws/07,         LIGHT, History",
         "/saws/10,         DARK,  History",
-        "/saws/05/tension, LIGHT, Tension check",
-        "/saws/05/tension, DARK,  Tension check",
+        "/saws/10/tension, LIGHT, Tension check",
+        "/saws/10/tension, DARK,  Tension check",
         "/saws/new,        LIGHT, Add a saw",
         "/saws/08/edit,    DARK,  Edit saw 08",
         "/settings,        LIGHT, Settings",
@@ -54,7 +61,12 @@ class AccessibilityTest {
             assertThat(page.getByText("Do not run the saw")).isVisible();
         }
         List<String> serious = new AxeBuilder(page)
-                .analyze().getViolations().stream()
+                        // No page has frames, which the other mode gathers through a page of its own.
+                        .setLegacyMode(true)
+                        .options(violationsOnly())
+                        .analyze()
+                        .getViolations()
+                        .stream()
                         .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
                         .map(AccessibilityTest::said)
                         .toList();

@@ -20,6 +20,12 @@ public final class Application implements AutoCloseable {
     public static final List<String> JVM_OPTIONS =
             List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx256m", "-Xshare:auto");
 
+    /** Keeps the records in memory: as the disk does, without waiting for it. */
+    static final String IN_MEMORY = "--spring.datasource.url=jdbc:h2:mem:yellow-tally;DB_CLOSE_ON_EXIT=FALSE";
+
+    /** A practice copy: its clock can be set ahead. */
+    static final String PRACTICE = "--yellowtally.practice=true";
+
     private static final Duration PATIENCE = Duration.ofSeconds(90);
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
 
@@ -96,6 +102,11 @@ public final class Application implements AutoCloseable {
             return;
         }
         throw new AssertionError("taken: " + json);
+    }
+
+    /** Sets the clock of a practice copy so far ahead of the machine's. */
+    void setClockAhead(Duration ahead) {
+        send("PUT", "/api/practice/clock", "{\"ahead\":\"%s\"}".formatted(ahead));
     }
 
     /** Ends the process without a chance to tidy up, as {@code kill -9} does. */

@@ -289,15 +289,16 @@ class BenchBrowserTest {
 
     @Test
     void aLimitOfOneSawIsSetWithItsReasonAndTheScheduleFollows(Screens.Opener screens) {
+        new Fleet(screens.application()).addFitSaw("BB1", Fleet.Kit.STANDARD);
         Page page = screens.open("/settings");
         page.getByText("One saw", new Page.GetByTextOptions().setExact(true)).click();
-        page.getByLabel("Saw", new Page.GetByLabelOptions().setExact(true)).fill("12");
+        page.getByLabel("Saw", new Page.GetByLabelOptions().setExact(true)).fill("BB1");
         button(page, "Change: Plug: due after this many days").click();
         page.getByLabel("New value").fill("1");
         page.getByLabel("Reason").fill("Fouls its plug");
         button(page, "Set it").click();
         assertThat(page.getByText("Fouls its plug")).isVisible();
-        page.navigate(screens.application().address() + "/saws/12");
+        page.navigate(screens.application().address() + "/saws/BB1");
         assertThat(page.getByText(Pattern.compile("tanks? of 40; or \\d+ days? of 1$")))
                 .isVisible();
     }

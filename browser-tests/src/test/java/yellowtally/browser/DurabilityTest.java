@@ -13,69 +13,88 @@ import java.util.List;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 
-/** What was acknowledged is on disk, even if the process is killed the moment after. */
+/**
+ * What was acknowledged is on disk, even if the process is killed the moment after: a fleet is written to, killed and started
+ * again, and then asked what it knows.
+ */
+@Execution(ExecutionMode.SAME_THREAD)
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class DurabilityTest {
 
-    @Test
-    void anAcknowledgedCheckSurvivesAKill(@TempDir Path data) {
-        UUID last = null;
-        try (Application application = Application.start(data)) {
-            String person = personOf(application.get("/api/people"));
-            for (int i = 0; i < 5; i++) {
-                last = UUID.randomUUID();
-                application.send("POST", "/api/saws/06/tension-checks", check(last, person));
-            }
-            application.kill();
-        }
-        try (Application again = Application.start(data)) {
-            assertThat(again.get("/api/saws/06/tension")).contains(String.valueOf(last));
-        }
-    }
+    private static final UUID VISIT = UUID.randomUUID();
 
-    @Test
-    void aVisitGoesOnWhereItWasWhenTheServerWasKilled(@TempDir Path data) {
-        UUID visit = UUID.randomUUID();
-        String person;
+    private static Application again;
+    private static String person;
+    private static UUID lastCheck;
+
+    @BeforeAll
+    static void writeKillAndStartAgain(@TempDir Path data) {
         try (Application application = Application.start(data)) {
             person = personOf(application.get("/api/people"));
             application.send(
                     "POST",
                     "/api/saws/15/visits",
-                    "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\"}".formatted(visit, person));
+                    "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\"}".formatted(VISIT, person));
             for (String step : List.of("MAKE_SAFE", "OUTSIDE_LOOK", "BRAKE_LEVER")) {
-                application.send("POST", "/api/saws/15/records", step(step, visit, person));
+                application.send("POST", "/api/saws/15/records", step(step));
+            }
+            for (int i = 0; i < 5; i++) {
+                lastCheck = UUID.randomUUID();
+                application.send("POST", "/api/saws/06/tension-checks", check(lastCheck));
             }
             application.kill();
         }
-        try (Application again = Application.start(data)) {
-            assertThat(again.get("/api/board")).contains("\"stepsDone\":3");
-            again.send("POST", "/api/saws/15/records", step("INERTIA", visit, person));
-            assertThat(again.get("/api/board")).contains("\"stepsDone\":4");
-        }
+        again = Application.start(data);
     }
 
-    /** A screen at the vice listens to the caliper all the time; the application ends all the same. */
+    @AfterAll
+    static void end() {
+        again.close();
+    }
+
     @Test
-    void aListeningScreenDoesNotKeepItFromEnding(@TempDir Path data) throws Exception {
-        try (Application application = Application.start(data)) {
-            HttpRequest listen = HttpRequest.newBuilder(URI.create(application.address() + "/api/caliper/stream"))
-                    .build();
-            try (InputStream stream = HttpClient.newHttpClient()
-                    .send(listen, HttpResponse.BodyHandlers.ofInputStream())
-                    .body()) {
-                assertThat(stream.read()).as("it listens").isPositive();
-                assertThat(application.endsWithin(Duration.ofSeconds(12))).isTrue();
-            }
+    @Order(1)
+    void anAcknowledgedCheckSurvivesAKill() {
+        assertThat(again.get("/api/saws/06/tension")).contains(lastCheck.toString());
+    }
+
+    @Test
+    @Order(2)
+    void aVisitGoesOnWhereItWasWhenTheServerWasKilled() {
+        assertThat(again.get("/api/board")).contains("\"stepsDone\":3");
+        again.send("POST", "/api/saws/15/records", step("INERTIA"));
+        assertThat(again.get("/api/board")).contains("\"stepsDone\":4");
+    }
+
+    /** A screen at the vice listens to the caliper all the time; the application ends all the same, so this comes last. */
+    @Test
+    @Order(3)
+    void aListeningScreenDoesNotKeepItFromEnding() throws Exception {
+        HttpRequest listen = HttpRequest.newBuilder(URI.create(again.address() + "/api/caliper/stream"))
+                .build();
+        try (InputStream stream = HttpClient.newHttpClient()
+                .send(listen, HttpResponse.BodyHandlers.ofInputStream())
+                .body()) {
+            assertThat(stream.read()).as("it listens").isPositive();
+            // Left to its own patience with open requests it would wait for 30 s.
+            assertThat(again.endsWithin(Duration.ofSeconds(12))).isTrue();
         }
     }
 
-    private static String step(String step, UUID visit, String person) {
+    private static String step(String step) {
         return """
                 {"id":"%s","personId":"%s","device":"test","visitId":"%s","step":"%s",
-                 "input":{"said":"FINE"}}""".formatted(UUID.randomUUID(), person, visit, step);
+                 "input":{"said":"FINE"}}""".formatted(UUID.randomUUID(), person, VISIT, step);
     }
 
     private static String personOf(String people) {
@@ -84,7 +103,7 @@ class DurabilityTest {
         return id.group(1);
     }
 
-    private static String check(UUID id, String person) {
+    private static String check(UUID id) {
         return """
                 {"id":"%s","personId":"%s","device":"test","occasion":"ROUTINE","work":"FELLING","readings":[
                  {"method":"TANG_LINE","value":"6","met":["NUTS_SLACK","BRAKE_OFF","NOSE_UP","COLD","OILED","PULLED_ROUND"],

@@ -10,11 +10,8 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
-import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 
 /** From what the crew says to a saw that is proved: the fault finder at the bench. */
 @ExtendWith(Screens.class)
@@ -289,51 +286,6 @@ class FaultBrowserTest {
         assertThat(heading(page, "With a qualified mechanic")).isVisible();
         page.navigate(screens.application().address() + "/faults");
         assertThat(region(page, "Open faults")).containsText("With a mechanic. Back for its proof: oil card");
-    }
-
-    /** Every other complaint of the job, on a saw that can have it: the questions come to an end, and the end is a way on. */
-    @ParameterizedTest
-    @CsvSource({
-        "oil-lost,            PETROL,  AUTOMATIC_FIXED,      1",
-        "cuts-right,          PETROL,  AUTOMATIC_FIXED,      3",
-        "dust,                PETROL,  AUTOMATIC_FIXED,      2",
-        "grabs,               BATTERY, AUTOMATIC_FIXED,      3",
-        "will-not-stay-tight, PETROL,  AUTOMATIC_ADJUSTABLE, 2",
-        "binds,               PETROL,  AUTOMATIC_FIXED,      2",
-        "thrown,              CORDED,  AUTOMATIC_FIXED,      2",
-        "brake-stuck,         PETROL,  AUTOMATIC_FIXED,      1",
-        "hot-or-weak,         CORDED,  AUTOMATIC_FIXED,      2",
-        "hot-or-weak,         PETROL,  AUTOMATIC_FIXED,      1",
-        "stumbles,            PETROL,  AUTOMATIC_FIXED,      2",
-        "stumbles,            BATTERY, AUTOMATIC_FIXED,      1",
-        "creeps,              PETROL,  AUTOMATIC_FIXED,      1",
-        "creeps,              BATTERY, AUTOMATIC_FIXED,      2",
-        "vibrates,            PETROL,  AUTOMATIC_FIXED,      1",
-        "bar-blue,            PETROL,  AUTOMATIC_FIXED,      2",
-        "bulb-does-nothing,   PETROL,  HAND_BULB,            2",
-    })
-    void everyComplaintComesToAnEnd(String complaint, String power, String oiler, String key, Screens.Opener screens) {
-        Fleet fleet = new Fleet(screens.application());
-        String tag = "G" + Math.floorMod((complaint + power).hashCode(), 100_000);
-        fleet.addSaw(tag, power, oiler);
-        Page page = screens.open(fleet.complained(tag, complaint));
-        Locator check = region(page, "Next check");
-        Locator clear = region(page, "Stands clear");
-        Locator unclear = region(page, "Unclear");
-        for (int i = 0; i < MOST_QUESTIONS && !clear.isVisible() && !unclear.isVisible(); i++) {
-            assertThat(check.getByRole(AriaRole.HEADING)).isVisible();
-            int keys =
-                    check.getByRole(AriaRole.GROUP).getByRole(AriaRole.BUTTON).count() - 1;
-            answer(page, Integer.parseInt(key) <= keys ? key : "1");
-        }
-        assertThat(clear.or(unclear).first()).isVisible();
-        if (clear.isVisible()) {
-            page.keyboard().press("Enter");
-            assertThat(region(page, "Cause")).isVisible();
-        } else {
-            assertThat(unclear).containsText("Take it to a qualified mechanic");
-        }
-        Assertions.assertThat(leader(page).innerText()).isNotBlank();
     }
 
     @Test

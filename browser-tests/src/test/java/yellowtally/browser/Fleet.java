@@ -1,5 +1,6 @@
 package yellowtally.browser;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.regex.Matcher;
@@ -13,42 +14,107 @@ final class Fleet {
 
     Fleet(Application application) {
         this.application = application;
-        Matcher found =
-                Pattern.compile("\"id\":\"([^\"]+)\",\"name\":\"Ida Marsh\"").matcher(application.get("/api/people"));
+        Matcher found = Pattern.compile("\"id\":\"([^\"]+)\",\"name\":\"[^\"]+\",\"role\":\"OFFICER\"")
+                .matcher(application.get("/api/people"));
         if (!found.find()) {
             throw new AssertionError("no officer");
         }
         this.officer = found.group(1);
     }
 
+    /**
+     * What a test's own saw is made of.
+     *
+     * @param pitch and the sizes after it, of bar, chain and sprocket alike
+     */
+    record Kit(
+            String model,
+            String power,
+            String oiler,
+            String length,
+            String pitch,
+            String gauge,
+            int driveLinks,
+            String nose) {
+
+        static final Kit STANDARD = of("PETROL", "AUTOMATIC_FIXED");
+        static final Kit BATTERY = of("BATTERY", "AUTOMATIC_FIXED");
+
+        static Kit of(String power, String oiler) {
+            return new Kit("K50", power, oiler, "18 in", "P_325", "G_050", 68, "SEALED_SPROCKET");
+        }
+
+        Kit model(String other) {
+            return new Kit(other, power, oiler, length, pitch, gauge, driveLinks, nose);
+        }
+    }
+
     /** A saw of its own for one test, with a complete set. */
     void addSaw(String tag, String power, String oiler) {
-        boolean petrol = power.equals("PETROL");
+        addSaw(tag, Kit.of(power, oiler));
+    }
+
+    void addSaw(String tag, Kit kit) {
+        boolean petrol = kit.power().equals("PETROL");
         send("/api/saws", """
                 {"id":"%1$s","personId":"%2$s","device":"test","tag":"%3$s",
-                 "saw":{"make":"Kestrup","model":"K50","power":"%4$s","handle":"REAR",%5$s
-                        "inService":"2026-01-05","oiler":"%6$s","brakeSeat":"COVER","adjuster":"SIDE","adjusterLeadMm":0.8,
-                        "adjusterTravelMm":20,"captiveNuts":true,"sparkArrestor":%7$s,"usualWork":"FELLING"},
-                 "set":{"chain":{"tag":"C-%3$s","create":true,"pitch":"P_325","gauge":"G_050","driveLinks":68},
-                        "bar":{"tag":"B-%3$s","create":true,"length":"18 in","pitch":"P_325","gauge":"G_050",
-                               "driveLinks":68,"nose":"SEALED_SPROCKET"},
-                        "sprocket":{"tag":"S-%3$s","create":true,"kind":"RIM","teeth":7,"pitch":"P_325"},
+                 "saw":{"make":"Kestrup","model":"%4$s","power":"%5$s","handle":"REAR",%6$s
+                        "inService":"2026-01-05","oiler":"%7$s","brakeSeat":"COVER","adjuster":"SIDE","adjusterLeadMm":0.8,
+                        "adjusterTravelMm":20,"captiveNuts":true,"sparkArrestor":%8$s,"usualWork":"FELLING"},
+                 "set":{"chain":{"tag":"C-%3$s","create":true,"pitch":"%9$s","gauge":"%10$s","driveLinks":%11$d},
+                        "bar":{"tag":"B-%3$s","create":true,"length":"%12$s","pitch":"%9$s","gauge":"%10$s",
+                               "driveLinks":%11$d,"nose":"%13$s"},
+                        "sprocket":{"tag":"S-%3$s","create":true,"kind":"RIM","teeth":7,"pitch":"%9$s"},
                         "newChain":false}}""".formatted(
                         id(),
                         officer,
                         tag,
-                        power,
+                        kit.model(),
+                        kit.power(),
                         petrol ? "\"displacementCc\":50,\"fuelRatio\":50," : "\"volts\":58,",
-                        oiler,
-                        petrol));
+                        kit.oiler(),
+                        petrol,
+                        kit.pitch(),
+                        kit.gauge(),
+                        kit.driveLinks(),
+                        kit.length(),
+                        kit.nose()));
+    }
+
+    /** A saw of its own for one test with all its work done: fit to go out. */
+    void addFitSaw(String tag, Kit kit) {
+        addSaw(tag, kit);
+        String schedule = application.get("/api/saws/" + tag + "/schedule");
+        Matcher quick = Pattern.compile("\"step\":\"([A-Z_]+)\",\"kind\"").matcher(schedule);
+        List<String> steps = new ArrayList<>();
+        while (quick.find()) {
+            steps.add(quick.group(1));
+        }
+        steps.remove("BLUING_CAUSE");
+        did(tag, steps.toArray(String[]::new));
+        // Turning the bar over comes before a sharpening, and is due after one that is recorded later.
+        did(tag, "GROOVE");
+        send("/api/saws/" + tag + "/tension-checks", """
+                {"id":"%s","personId":"%s","device":"test","occasion":"ROUTINE","work":"FELLING","readings":[
+                 {"method":"TANG_LINE","value":"6","met":["NUTS_SLACK","BRAKE_OFF","NOSE_UP","COLD","OILED","PULLED_ROUND"],
+                  "movement":"ONE_FINGER","tipsClearWithoutPull":false,"tightSpot":false,"turnsBefore":0}]}""".formatted(id(), officer));
     }
 
     /** Steps done on a saw, all of them fine. */
     void did(String tag, String... steps) {
         for (String step : steps) {
             send("/api/saws/" + tag + "/records", """
-                    {"id":"%s","personId":"%s","device":"test","step":"%s","input":{"said":"FINE","findings":[],"figures":{}}}""".formatted(id(), officer, step));
+                    {"id":"%s","personId":"%s","device":"test","step":"%s","input":{"said":"FINE","findings":[],"figures":{%s}}}""".formatted(id(), officer, step, figuresOf(step)));
         }
+    }
+
+    /** What a step cannot be recorded without. */
+    private static String figuresOf(String step) {
+        return switch (step) {
+            case "SHARPEN" -> "\"STROKES_LEFT\":\"3\",\"STROKES_RIGHT\":\"3\"";
+            case "DEPTH_GAUGES" -> "\"GAUGE_SETTING\":\"0.65\"";
+            default -> "";
+        };
     }
 
     /** The loop of a saw mapped in the vice, left first, and filed. */

@@ -3,38 +3,46 @@ package yellowtally.browser;
 import com.google.gson.JsonObject;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.io.IOException;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import org.junit.jupiter.api.extension.AfterEachCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 
-/** One application and one browser for all tests; a fresh page for each. */
-public final class Screens implements ParameterResolver, AfterEachCallback {
+/** One application for all tests, a browser for each thread, a fresh page for each test. */
+public final class Screens implements ParameterResolver {
 
     /** How many times slower than this machine the browser reckons; {@code -Dyellowtally.browser.slowdown=6}. */
     private static final int SLOWDOWN = Integer.getInteger("yellowtally.browser.slowdown", 1);
 
+    /** Patience with a busy machine; what never comes still fails. */
     private static final double PATIENCE_MS = 30_000;
 
-    private static Application application;
-    private static Browser browser;
+    private static final Namespace OWN = Namespace.create(Screens.class);
 
-    private final List<BrowserContext> contexts = new ArrayList<>();
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+    }
 
-    /** Opens pages of the running application. */
-    public final class Opener {
+    private static Application shared;
+
+    /** Opens pages of a running application and closes them when the test is over. */
+    public static final class Opener implements AutoCloseable {
+
+        private final Application application;
+        private final List<BrowserContext> contexts = new ArrayList<>();
+
+        Opener(Application application) {
+            this.application = application;
+        }
 
         /** Opens an address at the size of a bench screen. */
         public Page open(String path) {
@@ -42,9 +50,10 @@ public final class Screens implements ParameterResolver, AfterEachCallback {
         }
 
         public Page open(String path, int width, int height, ColorScheme scheme) {
-            BrowserContext context = browser.newContext(new Browser.NewContextOptions()
-                    .setViewportSize(width, height)
-                    .setColorScheme(scheme));
+            BrowserContext context = Lane.browser()
+                    .newContext(new Browser.NewContextOptions()
+                            .setViewportSize(width, height)
+                            .setColorScheme(scheme));
             contexts.add(context);
             Page page = context.newPage();
             slowDown(page);
@@ -53,7 +62,7 @@ public final class Screens implements ParameterResolver, AfterEachCallback {
         }
 
         /** A screen on a slow machine shows what a fast one hides: what is pressed before the last press was drawn. */
-        private void slowDown(Page page) {
+        private static void slowDown(Page page) {
             if (SLOWDOWN > 1) {
                 JsonObject rate = new JsonObject();
                 rate.addProperty("rate", SLOWDOWN);
@@ -65,20 +74,11 @@ public final class Screens implements ParameterResolver, AfterEachCallback {
         Application application() {
             return application;
         }
-    }
 
-    /** Chromium as Debian packages it; nothing is downloaded. */
-    public static Browser launch(Playwright playwright) {
-        return playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(List.of(
-                                "--no-sandbox",
-                                "--disable-gpu",
-                                "--disable-background-networking",
-                                "--disable-component-update",
-                                "--disable-sync")));
+        @Override
+        public void close() {
+            contexts.forEach(BrowserContext::close);
+        }
     }
 
     static Locator button(Page page, String name) {
@@ -95,33 +95,25 @@ public final class Screens implements ParameterResolver, AfterEachCallback {
         return parameter.getParameter().getType() == Opener.class;
     }
 
+    /** The store of the test closes what it holds when the test is over. */
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
-        start();
-        return new Opener();
+        return context.getStore(OWN).getOrComputeIfAbsent(Opener.class, type -> new Opener(shared()), Opener.class);
     }
 
-    @Override
-    public void afterEach(ExtensionContext context) {
-        contexts.forEach(BrowserContext::close);
-        contexts.clear();
-    }
-
-    private static synchronized void start() {
-        if (application != null) {
-            return;
+    private static synchronized Application shared() {
+        if (shared == null) {
+            try {
+                // The stand-in caliper has a quick hand here; what the disk keeps is proved in DurabilityTest.
+                shared = Application.start(
+                        Files.createTempDirectory("yellow-tally-browser"),
+                        "--yellowtally.caliper.interval=120ms",
+                        Application.IN_MEMORY);
+                Runtime.getRuntime().addShutdownHook(new Thread(shared::kill));
+            } catch (IOException e) {
+                throw new AssertionError(e);
+            }
         }
-        try {
-            // The stand-in caliper has a quick hand here.
-            application = Application.start(
-                    Files.createTempDirectory("yellow-tally-browser"), "--yellowtally.caliper.interval=120ms");
-            Runtime.getRuntime().addShutdownHook(new Thread(application::kill));
-            Playwright playwright = Playwright.create();
-            browser = launch(playwright);
-            // Patience with a busy machine; what never comes still fails.
-            PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-        } catch (IOException e) {
-            throw new AssertionError(e);
-        }
+        return shared;
     }
 }

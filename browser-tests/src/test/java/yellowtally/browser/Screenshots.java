@@ -33,7 +33,7 @@ public final class Screenshots {
         try (Application application = Application.start(
                         Files.createTempDirectory("yellow-tally-screenshots"), "--yellowtally.caliper.interval=120ms");
                 Playwright playwright = Playwright.create();
-                Browser browser = Screens.launch(playwright)) {
+                Browser browser = Lane.launch(playwright)) {
             new Screenshots(application, browser, Path.of(args[0])).takeAll();
         }
         System.exit(0);

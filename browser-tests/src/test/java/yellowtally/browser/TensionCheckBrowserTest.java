@@ -136,7 +136,7 @@ class TensionCheckBrowserTest {
             })
     void readingsThatCannotBeAreRefusedAtTheFieldAndNothingIsLost(
             String typed, String sentence, Screens.Opener screens) {
-        Page page = screens.open("/saws/12/tension");
+        Page page = screens.open("/saws/03/tension");
         page.getByLabel("Note").fill("Found the nuts loose");
         pullDown(page).fill(typed);
         assertThat(page.getByRole(AriaRole.ALERT)).containsText(sentence);

@@ -19,6 +19,8 @@ class WearBrowserTest {
 
     private static final int CUTTERS = 36;
     private static final double A_MINUTE = 60_000;
+    private static final Fleet.Kit LARGE = new Fleet.Kit(
+            "Sixty", "PETROL", "AUTOMATIC_ADJUSTABLE", "20 in", "P_3_8", "G_058", 72, "GREASABLE_SPROCKET");
 
     private static Locator heading(Page page, String text) {
         return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(text));
@@ -110,6 +112,7 @@ class WearBrowserTest {
 
     @Test
     void sprocketBarAndChainAreReplacedAndWhatFollowsOpens(Screens.Opener screens) {
+        new Fleet(screens.application()).addSaw("WB1", LARGE);
         Page page = screens.open("/stores");
         page.getByText("Loops, bars, sprockets", new Page.GetByTextOptions().setExact(true))
                 .click();
@@ -121,7 +124,7 @@ class WearBrowserTest {
         button(page, "Put it on the shelf").click();
         assertThat(page.getByText("YC-90 is already the tag of another part.")).isVisible();
 
-        page.navigate(screens.application().address() + "/saws/07");
+        page.navigate(screens.application().address() + "/saws/WB1");
         assertThat(button(page, "Start visit")).isEnabled();
         page.keyboard().press("v");
         assertThat(heading(page, "1 Make safe")).isVisible();
@@ -138,17 +141,17 @@ class WearBrowserTest {
 
         page.navigate(screens.application().address() + "/parts/YC-90");
         assertThat(page.getByText("loop 1 of 1 on YS-90")).isVisible();
-        page.navigate(screens.application().address() + "/parts/YS-07");
+        page.navigate(screens.application().address() + "/parts/S-WB1");
         assertThat(page.getByText("Groove in every tooth")).isVisible();
-        assertThat(button(page, "Retire YS-07")).hasCount(0);
-        page.navigate(screens.application().address() + "/log?saw=07");
+        assertThat(button(page, "Retire S-WB1")).hasCount(0);
+        page.navigate(screens.application().address() + "/log?saw=WB1");
         for (String what : List.of("New sprocket", "New bar", "New chain")) {
             assertThat(page.getByText(Pattern.compile("^" + what)).first()).isVisible();
         }
     }
 
     private static void newFilter(Page page, String address) {
-        page.navigate(address + "/saws/12/record");
+        page.navigate(address + "/saws/WB2/record");
         page.getByLabel("What was done").selectOption("Air filter");
         page.getByLabel("Filter K45").fill("1");
         button(page, "Save the record").click();
@@ -156,15 +159,16 @@ class WearBrowserTest {
 
     @Test
     void theShelfRunsDownToAnOrderLineAndIsCountedRight(Screens.Opener screens) {
+        new Fleet(screens.application()).addSaw("WB2", Fleet.Kit.STANDARD.model("K45"));
         String address = screens.application().address();
         Page page = screens.open("/stores");
         Locator order = region(page, "To order");
         assertThat(order).containsText("Round file 4.8");
         assertThat(order).not().containsText("Filter K45");
         newFilter(page, address);
-        assertThat(page).hasURL(Pattern.compile("/saws/12$"));
+        assertThat(page).hasURL(Pattern.compile("/saws/WB2$"));
         newFilter(page, address);
-        assertThat(page).hasURL(Pattern.compile("/saws/12$"));
+        assertThat(page).hasURL(Pattern.compile("/saws/WB2$"));
         newFilter(page, address);
         assertThat(page.getByText("Filter K45: the book says 0 on the shelf, so 1 cannot be taken."))
                 .isVisible();

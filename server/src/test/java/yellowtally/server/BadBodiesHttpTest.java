@@ -76,9 +76,11 @@ class BadBodiesHttpTest {
 
     @TestFactory
     Stream<DynamicTest> bodiesThatAreNone() {
-        return writes().stream().flatMap(write -> Stream.of("", "{", "[]", "{}", "null", "{\"surprise\":1}", "\"text\"")
-                .map(body -> DynamicTest.dynamicTest(
-                        write.method() + " " + write.path() + " " + body, () -> refused(send(write, body), body))));
+        return writes().stream()
+                .flatMap(write -> Stream.of("", "{", "[]", "{}", "null", "{\"surprise\":1}", "\"text\"")
+                        .map(body -> DynamicTest.dynamicTest(
+                                write.method() + " " + write.path() + " " + body,
+                                () -> refused(send(write, body), body))));
     }
 
     /** A body with an id and a known person, and nothing else that it needs. */

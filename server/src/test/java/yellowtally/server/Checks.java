@@ -1,8 +1,15 @@
 package yellowtally.server;
 
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import yellowtally.server.RunningServer.Api;
+import yellowtally.server.bench.NewRecord;
+import yellowtally.server.bench.StepRecorder;
+import yellowtally.server.support.OnceOnly;
 
 /** Requests of the tests, as the screens send them. */
 final class Checks {
@@ -49,24 +56,30 @@ final class Checks {
         }
     }
 
-    /** Every step but tension done today, so that only what a test does makes the saw due. */
+    /** Every step but tension done today, in one write, so that only what a test does makes the saw due. */
     static void serve(Api api, String tag) {
+        List<NewRecord> records = new ArrayList<>();
         for (JsonNode quick : api.get("/api/saws/" + tag + "/schedule").body().path("quick")) {
             String step = quick.path("step").asString();
-            String figures =
-                    switch (step) {
-                        case "SHARPEN" -> "{\"STROKES_LEFT\":\"3\",\"STROKES_RIGHT\":\"3\"}";
-                        case "DEPTH_GAUGES" -> "{\"GAUGE_SETTING\":\"0.65\"}";
-                        default -> "{}";
-                    };
             if (!step.equals("BLUING_CAUSE")) {
-                api.post(
-                        "/api/saws/" + tag + "/records",
-                        stepOf(api, RunningServer.id(), step, "FINE", "", figures, ""));
+                records.add(served(api, step));
             }
         }
         // Turning the bar over came before the sharpening.
-        api.post("/api/saws/" + tag + "/records", step(api, "GROOVE", "FINE", "", ""));
+        records.add(served(api, "GROOVE"));
+        StepRecorder recorder = RunningServer.bean(StepRecorder.class);
+        RunningServer.bean(OnceOnly.class)
+                .run(UUID.randomUUID(), records, () -> records.forEach(record -> recorder.saveOver(tag, record)));
+    }
+
+    private static NewRecord served(Api api, String step) {
+        String figures = switch (step) {
+            case "SHARPEN" -> "{\"STROKES_LEFT\":\"3\",\"STROKES_RIGHT\":\"3\"}";
+            case "DEPTH_GAUGES" -> "{\"GAUGE_SETTING\":\"0.65\"}";
+            default -> "{}";
+        };
+        return RunningServer.bean(JsonMapper.class)
+                .readValue(stepOf(api, RunningServer.id(), step, "FINE", "", figures, ""), NewRecord.class);
     }
 
     /** Saws out to the first crew, an hour and a half ago, so that there was time to burn something. */
@@ -99,8 +112,24 @@ final class Checks {
 
     /** A new saw with a matching 18 in set of new parts. */
     static String newSaw(Api api, String id, String tag, int chainLinks) {
+        return newSaw(api, id, tag, card("Kestrup"), chainLinks);
+    }
+
+    /** One of another power or oiler; what burns fuel has its mix, what does not has its volts. */
+    static String newSaw(Api api, String id, String tag, int chainLinks, String power, String oiler) {
+        String card = card("Kestrup").replace("AUTOMATIC_FIXED", oiler);
+        if (!power.equals("PETROL")) {
+            card = card.replace("PETROL", power)
+                    .replace("\"displacementCc\":50", "\"volts\":58")
+                    .replace("\"fuelRatio\":50,", "")
+                    .replace("\"sparkArrestor\":true", "\"sparkArrestor\":false");
+        }
+        return newSaw(api, id, tag, card, chainLinks);
+    }
+
+    private static String newSaw(Api api, String id, String tag, String card, int chainLinks) {
         return """
-                {"id":"%s","personId":"%s","device":"test","tag":"%s","saw":%s,"set":%s}""".formatted(id, api.officer(), tag, card("Kestrup"), set(tag, chainLinks));
+                {"id":"%s","personId":"%s","device":"test","tag":"%s","saw":%s,"set":%s}""".formatted(id, api.officer(), tag, card, set(tag, chainLinks));
     }
 
     static String card(String make) {

@@ -6,6 +6,8 @@ import java.util.HashSet;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.ResourceAccessMode;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
@@ -13,6 +15,7 @@ import yellowtally.server.RunningServer.Api;
 
 /** The demo fleet tells its stories through the same rules as any other. */
 @ExtendWith(RunningServer.class)
+@ResourceLock(value = RunningServer.FLEET_SETTINGS, mode = ResourceAccessMode.READ)
 class DemoDataHttpTest {
 
     private final Api api;

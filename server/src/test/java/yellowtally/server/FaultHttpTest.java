@@ -20,6 +20,8 @@ import yellowtally.server.RunningServer.Api;
 @ExtendWith(RunningServer.class)
 class FaultHttpTest {
 
+    private static final int MOST_QUESTIONS = 30;
+
     private final Api api;
     private String tag;
 
@@ -222,6 +224,49 @@ class FaultHttpTest {
         assertThat(api.plate(tag).path("state").asString()).isEqualTo("FIT");
     }
 
+    /** The complaint holds already: its cause, which needs the same proof, adds no second hold of the fault. */
+    @Test
+    void aFaultHoldsOnceForOneProof() {
+        String id = complain("brake-does-not-stop");
+        act(id, "cause", ",\"cause\":\"brake-band-worn\"");
+        JsonNode holds = api.get("/api/saws/" + tag + "/schedule").body().path("holds");
+        assertThat(holds.size()).isEqualTo(1);
+        assertThat(holds.get(0).path("step").asString()).isEqualTo("BRAKE_RUNNING");
+        record("BRAKE_LEVER", "FAIL", "\"LEVER_DOES_NOT_SNAP\"");
+        assertThat(api.get("/api/saws/" + tag + "/schedule")
+                        .body()
+                        .path("holds")
+                        .size())
+                .as("another failure is another hold")
+                .isEqualTo(2);
+    }
+
+    /** Answers given within one moment stand in the order in which they were given. */
+    @Test
+    void answersKeepTheirOrder() {
+        String id = complain("runs-dry");
+        List<String> given = List.of("oil-level", "groove-free", "drive-drag", "oil-hose-look");
+        JsonNode stands = fault(id);
+        List<String> asked = given.stream()
+                .map(check -> offered(stands, check).path("title").asString())
+                .toList();
+        given.forEach(check -> answer(id, check, null));
+        List<String> path = new ArrayList<>();
+        fault(id).path("path").forEach(made -> path.add(made.path("title").asString()));
+        assertThat(path).isEqualTo(asked);
+    }
+
+    @Test
+    void anUnknownFaultIsToldInWords() {
+        String unknown = RunningServer.id();
+        assertThat(api.get("/api/faults/" + unknown).status()).isEqualTo(404);
+        for (String what : List.of("back", "drop", "close", "stand")) {
+            Answer gone = act(unknown, what, "");
+            assertThat(gone.status()).as(what).isEqualTo(404);
+            assertThat(gone.body().path("detail").asString()).isEqualTo("There is no such fault.");
+        }
+    }
+
     @Test
     void aComplaintFromAReturnOpensAFaultInTheSameWrite() {
         api.post("/api/outings/issue", Checks.issue(api, tag));
@@ -362,6 +407,56 @@ class FaultHttpTest {
     })
     void aComplaintThatCannotBeIsRefused(String complaint, String sentence) {
         assertThat(open(RunningServer.id(), complaint).sentenceAt("complaint")).isEqualTo(sentence);
+    }
+
+    /** Every other complaint of the job, on a saw that can have it: the questions come to an end, and the end is a way on. */
+    @ParameterizedTest
+    @CsvSource({
+        "oil-lost,            PETROL,  AUTOMATIC_FIXED,      1",
+        "cuts-right,          PETROL,  AUTOMATIC_FIXED,      3",
+        "dust,                PETROL,  AUTOMATIC_FIXED,      2",
+        "grabs,               BATTERY, AUTOMATIC_FIXED,      3",
+        "will-not-stay-tight, PETROL,  AUTOMATIC_ADJUSTABLE, 2",
+        "binds,               PETROL,  AUTOMATIC_FIXED,      2",
+        "thrown,              CORDED,  AUTOMATIC_FIXED,      2",
+        "brake-stuck,         PETROL,  AUTOMATIC_FIXED,      1",
+        "hot-or-weak,         CORDED,  AUTOMATIC_FIXED,      2",
+        "hot-or-weak,         PETROL,  AUTOMATIC_FIXED,      1",
+        "stumbles,            PETROL,  AUTOMATIC_FIXED,      2",
+        "stumbles,            BATTERY, AUTOMATIC_FIXED,      1",
+        "creeps,              PETROL,  AUTOMATIC_FIXED,      1",
+        "creeps,              BATTERY, AUTOMATIC_FIXED,      2",
+        "vibrates,            PETROL,  AUTOMATIC_FIXED,      1",
+        "bar-blue,            PETROL,  AUTOMATIC_FIXED,      2",
+        "bulb-does-nothing,   PETROL,  HAND_BULB,            2",
+    })
+    void everyComplaintComesToAnEnd(String complaint, String power, String oiler, int wish) {
+        tag = "G" + RunningServer.id().substring(0, 6);
+        api.post("/api/saws", Checks.newSaw(api, RunningServer.id(), tag, 68, power, oiler));
+        String id = complain(complaint);
+        JsonNode stands = fault(id);
+        for (int asked = 0; stands.path("outcome").asString().equals("ASKS"); asked++) {
+            assertThat(asked).as("still asking").isLessThan(MOST_QUESTIONS);
+            JsonNode answers = stands.path("next").path("answers");
+            JsonNode given = answers.path(wish <= answers.size() ? wish - 1 : 0);
+            assertThat(answer(
+                                    id,
+                                    stands.path("next").path("code").asString(),
+                                    given.path("code").asString())
+                            .status())
+                    .isEqualTo(204);
+            stands = fault(id);
+        }
+        assertThat(stands.path("ranking").size()).isPositive();
+        if (stands.path("outcome").asString().equals("CLEAR")) {
+            String cause = stands.path("ranking").get(0).path("code").asString();
+            assertThat(act(id, "cause", ",\"cause\":\"" + cause + "\"").status())
+                    .isEqualTo(204);
+        } else {
+            assertThat(act(id, "mechanic", ",\"note\":\"Ash Vale workshop\"").status())
+                    .isEqualTo(204);
+        }
+        assertThat(fault(id).path("stage").asString()).isNotEqualTo("FIND");
     }
 
     private void outing(double tanks, double oil) {

@@ -123,7 +123,10 @@ class LogHttpTest {
         JsonNode entry =
                 log("saw=" + tag + "&kinds=STEP").body().path("entries").get(0);
         assertThat(entry.path("step").path("step").asString()).isEqualTo("AIR_FILTER");
-        assertThat(entry.path("struck").asString()).isEqualTo("Wrong saw");
+        assertThat(entry.path("struck").path("reason").asString()).isEqualTo("Wrong saw");
+        assertThat(entry.path("struck").path("by").asString()).isEqualTo("Ida Marsh");
+        assertThat(Instant.parse(entry.path("struck").path("at").asString()))
+                .isAfterOrEqualTo(Instant.parse(entry.path("at").asString()));
     }
 
     @Test

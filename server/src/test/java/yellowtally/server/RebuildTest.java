@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.Isolated;
 import yellowtally.core.fitness.SawAccount;
 import yellowtally.server.RunningServer.Api;
 import yellowtally.server.standing.Standing;
@@ -12,6 +13,7 @@ import yellowtally.server.standing.Standings;
 
 /** What is kept between writes never differs from what the records say when they are read from the beginning. */
 @ExtendWith(RunningServer.class)
+@Isolated("what is kept and what is rebuilt are compared for the whole fleet")
 class RebuildTest {
 
     private final Api api;

@@ -7,7 +7,9 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
@@ -17,8 +19,14 @@ import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Starts the application once for all tests, on a free port, with demo data in a scratch folder, and talks HTTP to it. */
+/**
+ * Starts the application once for all tests, on a free port, with demo data in memory, and talks HTTP to it. Test classes run
+ * side by side against it: each writes on saws of its own, and what changes the whole fleet takes {@link #FLEET_SETTINGS}.
+ */
 public final class RunningServer implements ParameterResolver {
+
+    /** Lock of JUnit for tests that change settings of the whole fleet, and for those that read what these settings move. */
+    public static final String FLEET_SETTINGS = "settings of the fleet";
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
@@ -43,6 +51,7 @@ public final class RunningServer implements ParameterResolver {
     public static final class Api {
         private final HttpClient client = HttpClient.newHttpClient();
         private final String root;
+        private final Map<String, String> people = new ConcurrentHashMap<>();
 
         Api(int port) {
             this.root = "http://127.0.0.1:" + port;
@@ -67,11 +76,11 @@ public final class RunningServer implements ParameterResolver {
 
         /** An officer of the demo fleet. */
         public String officer() {
-            return person("OFFICER");
+            return people.computeIfAbsent("OFFICER", this::person);
         }
 
         public String operator() {
-            return person("OPERATOR");
+            return people.computeIfAbsent("OPERATOR", this::person);
         }
 
         /** The row of a saw in the board's rails. */
@@ -141,7 +150,11 @@ public final class RunningServer implements ParameterResolver {
             try {
                 Path data = Files.createTempDirectory("yellow-tally-test");
                 running = SpringApplication.run(
-                        YellowTallyApplication.class, "--server.port=0", "--yellowtally.data=" + data);
+                        YellowTallyApplication.class,
+                        "--server.port=0",
+                        "--yellowtally.data=" + data,
+                        // What the disk keeps is proved elsewhere, on a disk.
+                        "--spring.datasource.url=jdbc:h2:mem:tests;DB_CLOSE_ON_EXIT=FALSE");
                 api = new Api(
                         ((WebServerApplicationContext) running).getWebServer().getPort());
             } catch (IOException e) {

@@ -2,6 +2,7 @@ package yellowtally.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -107,12 +108,23 @@ class ScopedSettingsHttpTest {
 
     @Test
     void greaseIsAPolicyOfTheBar() {
-        assertThat(api.get("/api/saws/07/schedule").raw().body()).contains("\"NOSE_GREASE\"");
-        tag = "07";
+        String other = "O" + tag.substring(1);
+        for (String greasable : List.of(other, "G" + tag.substring(1))) {
+            api.post(
+                    "/api/saws",
+                    Checks.newSaw(api, RunningServer.id(), greasable, 68)
+                            .replace("SEALED_SPROCKET", "GREASABLE_SPROCKET"));
+            tag = greasable;
+        }
+        assertThat(schedule(tag)).contains("\"NOSE_GREASE\"");
         set("house.nose-grease", "NEVER", "SAW");
-        assertThat(api.get("/api/saws/07/schedule").raw().body()).doesNotContain("\"NOSE_GREASE\"");
-        assertThat(api.get("/api/saws/05/schedule").raw().body()).contains("\"NOSE_GREASE\"");
+        assertThat(schedule(tag)).doesNotContain("\"NOSE_GREASE\"");
+        assertThat(schedule(other)).contains("\"NOSE_GREASE\"");
         set("house.nose-grease", null, "SAW");
-        assertThat(api.get("/api/saws/07/schedule").raw().body()).contains("\"NOSE_GREASE\"");
+        assertThat(schedule(tag)).contains("\"NOSE_GREASE\"");
+    }
+
+    private String schedule(String saw) {
+        return api.get("/api/saws/" + saw + "/schedule").raw().body();
     }
 }

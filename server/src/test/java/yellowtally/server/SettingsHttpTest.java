@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
@@ -12,6 +13,7 @@ import yellowtally.server.RunningServer.Answer;
 import yellowtally.server.RunningServer.Api;
 
 @ExtendWith(RunningServer.class)
+@ResourceLock(RunningServer.FLEET_SETTINGS)
 class SettingsHttpTest {
 
     private final Api api;

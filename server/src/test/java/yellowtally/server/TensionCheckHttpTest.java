@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.ResourceAccessMode;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
@@ -13,6 +15,7 @@ import yellowtally.server.RunningServer.Answer;
 import yellowtally.server.RunningServer.Api;
 
 @ExtendWith(RunningServer.class)
+@ResourceLock(value = RunningServer.FLEET_SETTINGS, mode = ResourceAccessMode.READ)
 class TensionCheckHttpTest {
 
     private final Api api;

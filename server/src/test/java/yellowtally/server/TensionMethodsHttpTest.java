@@ -7,6 +7,8 @@ import java.util.Arrays;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.ResourceAccessMode;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
@@ -15,6 +17,7 @@ import yellowtally.server.RunningServer.Api;
 
 /** Every method of reading the tension, as it is typed at the bench: previewed, refused, and stored with the same verdict. */
 @ExtendWith(RunningServer.class)
+@ResourceLock(value = RunningServer.FLEET_SETTINGS, mode = ResourceAccessMode.READ)
 class TensionMethodsHttpTest {
 
     private final Api api;

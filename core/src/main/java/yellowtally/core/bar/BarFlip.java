@@ -17,12 +17,11 @@ public record BarFlip(boolean turned, boolean turnNow, int sharpenings) {
      * @param newChain whether a new chain was fitted since
      */
     public static BarFlip of(FlipSchool school, int turns, int sharpenings, boolean newChain) {
-        boolean now =
-                switch (school) {
-                    case EVERY_SHARPENING -> sharpenings >= 1;
-                    case EVERY_OTHER_SHARPENING -> sharpenings >= 2;
-                    case EACH_NEW_CHAIN -> newChain;
-                };
+        boolean now = switch (school) {
+            case EVERY_SHARPENING -> sharpenings >= 1;
+            case EVERY_OTHER_SHARPENING -> sharpenings >= 2;
+            case EACH_NEW_CHAIN -> newChain;
+        };
         return new BarFlip(turns % 2 == 1, now, sharpenings);
     }
 }

@@ -49,7 +49,7 @@ public record FaultProgress(FaultStage stage, List<Step> steps, Step proof, bool
         }
 
         private boolean mechanic() {
-            return story.mechanicAt() != null || cause != null && cause.mechanic();
+            return story.mechanicAt() != null || (cause != null && cause.mechanic());
         }
     }
 

@@ -135,14 +135,13 @@ public final class FinderTrial {
         if (order == Order.FINDER) {
             return stands.next() == null ? null : stands.next().check();
         }
-        Comparator<Check> fixed =
-                switch (order) {
-                    case BY_STAGE -> Comparator.comparing(Check::stage);
-                    case BY_MINUTES ->
-                        Comparator.comparingDouble(
-                                check -> finder.priced(check, 0, Set.of()).minutes());
-                    default -> (one, other) -> 0;
-                };
+        Comparator<Check> fixed = switch (order) {
+            case BY_STAGE -> Comparator.comparing(Check::stage);
+            case BY_MINUTES ->
+                Comparator.comparingDouble(
+                        check -> finder.priced(check, 0, Set.of()).minutes());
+            default -> Comparator.comparing(finder.checks()::indexOf);
+        };
         return finder.checks().stream()
                 .filter(check -> path.stream().noneMatch(made -> made.check().equals(check.code())))
                 .min(fixed)

@@ -43,11 +43,10 @@ public record PartLedger(
     public List<Reading> cutterReadings() {
         Map<Object, Reading> shortest = new LinkedHashMap<>();
         for (MeasureEntry entry : measures) {
-            boolean shortestOfSome =
-                    switch (entry.measure()) {
-                        case SHORTEST_CUTTER, EQUALISED_LENGTH, LEFT_SHORTEST, RIGHT_SHORTEST -> true;
-                        default -> false;
-                    };
+            boolean shortestOfSome = switch (entry.measure()) {
+                case SHORTEST_CUTTER, EQUALISED_LENGTH, LEFT_SHORTEST, RIGHT_SHORTEST -> true;
+                default -> false;
+            };
             if (shortestOfSome) {
                 shortest.merge(
                         entry.record(),

@@ -68,7 +68,7 @@ public record SawLedger(
         addOil(work, ratio);
         faults.forEach(fault -> addFault(work, fault, rules));
         findings.forEach(open -> work.add(ofFinding(open.finding())));
-        addAttends(work, findings);
+        addAttends(work);
         boolean tensionPasses = loop.fitness().work().stream().noneMatch(w -> failsTension(w.what()));
         for (TaskDue task : tasks) {
             WaitingWork waits = ofTask(task, tensionPasses, rules.numbers());
@@ -196,7 +196,7 @@ public record SawLedger(
     }
 
     /** Attend with a note only: what it was stands in the log. */
-    private void addAttends(List<WaitingWork> work, List<OpenFinding> findings) {
+    private void addAttends(List<WaitingWork> work) {
         latest().values().stream()
                 .filter(record -> record.outcome() == StepOutcome.ATTEND
                         && record.findings().isEmpty()

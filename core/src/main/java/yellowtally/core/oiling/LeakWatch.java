@@ -54,7 +54,7 @@ public record LeakWatch(
      */
     public static LeakWatch of(
             @Nullable Instant stoodAt, List<Look> looks, @Nullable Instant brokenAt, Instant now, Numbers numbers) {
-        if (stoodAt == null || brokenAt != null && brokenAt.isAfter(stoodAt)) {
+        if (stoodAt == null || (brokenAt != null && brokenAt.isAfter(stoodAt))) {
             return new LeakWatch(LeakState.NOT_STANDING, null, null, null, null);
         }
         Instant lookAt = stoodAt.plus(hours(numbers.of(OilingSetting.LOOK_HOURS)));

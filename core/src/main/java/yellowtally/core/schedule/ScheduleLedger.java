@@ -78,9 +78,10 @@ public record ScheduleLedger(
                     latest.put(step.step(), step);
                 }
                 if (step.step() == Step.SHARPEN) {
-                    step.subjects().forEach(subject -> sharpenings
-                            .computeIfAbsent(subject, s -> new ArrayList<>())
-                            .add(step));
+                    step.subjects()
+                            .forEach(subject -> sharpenings
+                                    .computeIfAbsent(subject, s -> new ArrayList<>())
+                                    .add(step));
                 }
             }
         }
@@ -174,12 +175,11 @@ public record ScheduleLedger(
             for (int i = firstRemembered(counter); i < uses.size(); i++) {
                 UseEntry use = uses.get(i);
                 if (use.subjects().contains(subject)) {
-                    double amount =
-                            switch (unit) {
-                                case TANKS -> use.tanks();
-                                case OUTINGS -> 1;
-                                default -> newDays(use, before);
-                            };
+                    double amount = switch (unit) {
+                        case TANKS -> use.tanks();
+                        case OUTINGS -> 1;
+                        default -> newDays(use, before);
+                    };
                     counter.add(use.lastDay(), amount);
                     before = use.lastDay().isAfter(before) ? use.lastDay() : before;
                 }
@@ -240,13 +240,13 @@ public record ScheduleLedger(
 
             LimitUse use(UseUnit unit, double limit) {
                 return switch (unit) {
-                    case DAYS -> plain(unit, Math.max(0, ChronoUnit.DAYS.between(from, today)), limit);
-                    case FIRE_SEASON_DAYS -> plain(unit, seasons.fireDays(from, today), limit);
-                    case SHARPENINGS -> plain(unit, sharpeningsSince(), limit);
+                    case DAYS -> plain(unit, (double) Math.max(0, ChronoUnit.DAYS.between(from, today)), limit);
+                    case FIRE_SEASON_DAYS -> plain(unit, (double) seasons.fireDays(from, today), limit);
+                    case SHARPENINGS -> plain(unit, (double) sharpeningsSince(), limit);
                     case LOOPS ->
                         plain(
                                 unit,
-                                loopsFitted.stream()
+                                (double) loopsFitted.stream()
                                         .filter(at -> last == null || at.isAfter(last.at()))
                                         .count(),
                                 limit);
@@ -277,12 +277,11 @@ public record ScheduleLedger(
                     if (!outing.subjects().contains(task.subject())) {
                         continue;
                     }
-                    double units =
-                            switch (unit) {
-                                case TANKS -> outing.tanks();
-                                case OUTINGS -> 1;
-                                default -> newDays(outing, before);
-                            };
+                    double units = switch (unit) {
+                        case TANKS -> outing.tanks();
+                        case OUTINGS -> 1;
+                        default -> newDays(outing, before);
+                    };
                     before = outing.lastDay().isAfter(before) ? outing.lastDay() : before;
                     double weight = 1;
                     for (Condition condition : outing.conditions()) {

@@ -28,9 +28,10 @@ public record CommonScale(double targetMm, double endMm, List<Band> bands, List<
         double end = throwRiskFromMm(subject, settings) * 1.3;
         List<Mark> marks = new ArrayList<>();
         for (TensionMethod method : TensionMethod.values()) {
-            boolean estimated = method == TensionMethod.TWELFTH_PAST_TOUCH
-                            && !settings.changed().containsKey(TensionSetting.SCALE_TWELFTH)
-                    || method == TensionMethod.RAIL_TOUCH && !settings.changed().containsKey(TensionSetting.SCALE_RAIL);
+            boolean estimated = (method == TensionMethod.TWELFTH_PAST_TOUCH
+                            && !settings.changed().containsKey(TensionSetting.SCALE_TWELFTH))
+                    || (method == TensionMethod.RAIL_TOUCH
+                            && !settings.changed().containsKey(TensionSetting.SCALE_RAIL));
             marks.add(new Mark(method, aimPlaceMm(method, subject, settings), estimated));
         }
         marks.sort(Comparator.comparingDouble(Mark::placeMm));

@@ -53,7 +53,7 @@ public final class TensionJudge {
             boolean unfair,
             List<TensionReason> reasons) {
         // A chain that hangs out of its groove by itself is dangerous however unfair the reading was.
-        if (entry.tipsClearWithoutPull() || sagsClear(entry.reading(), subject) && !unfair) {
+        if (entry.tipsClearWithoutPull() || (sagsClear(entry.reading(), subject) && !unfair)) {
             reasons.add(TensionReason.TIPS_CLEAR_WITHOUT_PULL);
             return TensionOutcome.THROW_RISK;
         }
@@ -87,16 +87,13 @@ public final class TensionJudge {
             };
         }
         double figure = reading.figure().orElseThrow();
-        TensionOutcome outcome =
-                switch (reading.method()) {
-                    case TANG_LINE, LIFT_AND_SNAP -> byRatio(ratio(figure, subject, settings), settings);
-                    case RAIL_TOUCH ->
-                        figure <= settings.of(TensionSetting.RAIL_GOOD_TO)
-                                ? TensionOutcome.RIGHT
-                                : TensionOutcome.LOOSE;
-                    case COIN_GAP -> byCoin(figure, settings);
-                    case TWELFTH_PAST_TOUCH -> byAngle(figure, settings);
-                };
+        TensionOutcome outcome = switch (reading.method()) {
+            case TANG_LINE, LIFT_AND_SNAP -> byRatio(ratio(figure, subject, settings), settings);
+            case RAIL_TOUCH ->
+                figure <= settings.of(TensionSetting.RAIL_GOOD_TO) ? TensionOutcome.RIGHT : TensionOutcome.LOOSE;
+            case COIN_GAP -> byCoin(figure, settings);
+            case TWELFTH_PAST_TOUCH -> byAngle(figure, settings);
+        };
         reasons.add(reading.method().judgedByRatio() ? TensionReason.RATIO : TensionReason.BAND);
         return refined(entry, outcome, reasons);
     }

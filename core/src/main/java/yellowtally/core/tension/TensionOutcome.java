@@ -23,6 +23,6 @@ public enum TensionOutcome {
 
     /** Whether this outcome says how slack the chain is. */
     public boolean tellsSlack() {
-        return ordinal() <= THROW_RISK.ordinal();
+        return compareTo(THROW_RISK) <= 0;
     }
 }

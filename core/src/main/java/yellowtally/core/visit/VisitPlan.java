@@ -140,11 +140,10 @@ public record VisitPlan(List<PlannedStep> steps, Bill bill, List<RideAlong> ride
 
         void putWork(WaitingWork waits) {
             Finding finding = waits.finding();
-            boolean holds =
-                    switch (waits.what()) {
-                        case FINDING_HOLDS, STEP_FAILED, PERSON_HOLDS, NO_SET_FITTED, THROW_RISK -> true;
-                        default -> false;
-                    };
+            boolean holds = switch (waits.what()) {
+                case FINDING_HOLDS, STEP_FAILED, PERSON_HOLDS, NO_SET_FITTED, THROW_RISK -> true;
+                default -> false;
+            };
             Why why = holds ? Why.HOLD : finding == null ? Why.DUE : Why.FINDING;
             if (waits.step() != null) {
                 put(waits.step(), why, waits.task(), finding);

@@ -43,8 +43,9 @@ class BillTest {
     void workAtAStageThatIsOpenAlreadyOpensNothingMore(Stage stage) {
         assertThat(Bill.of(List.of(stage, stage), 0, Numbers.STANDARD))
                 .isEqualTo(Bill.of(List.of(stage), 0, Numbers.STANDARD));
-        stage.opened().forEach(under -> assertThat(Bill.of(List.of(stage, under), 0, Numbers.STANDARD))
-                .isEqualTo(Bill.of(List.of(stage), 0, Numbers.STANDARD)));
+        stage.opened()
+                .forEach(under -> assertThat(Bill.of(List.of(stage, under), 0, Numbers.STANDARD))
+                        .isEqualTo(Bill.of(List.of(stage), 0, Numbers.STANDARD)));
     }
 
     @Test

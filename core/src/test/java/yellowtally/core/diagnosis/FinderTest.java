@@ -111,8 +111,9 @@ class FinderTest {
     void offersWhatTellsMostForItsMinutes() {
         Diagnosis closed = finder().after(List.of());
         assertThat(closed.next()).isNotNull();
-        assertThat(closed.others()).allSatisfy(other -> assertThat(other.bitsPerMinute())
-                .isLessThanOrEqualTo(closed.next().bitsPerMinute() * 1.06));
+        assertThat(closed.others())
+                .allSatisfy(other -> assertThat(other.bitsPerMinute())
+                        .isLessThanOrEqualTo(closed.next().bitsPerMinute() * 1.06));
         // Closed, opening for a look of one minute would not pay; with the bar off it leads.
         assertThat(closed.next().check()).isNotEqualTo(SmallKnowledge.DRAG);
         Diagnosis open = finder(Set.of(), Stage.BAR_OFF.opened()).after(List.of());

@@ -42,11 +42,8 @@ class HoldKindsTest {
 
     /** A hold without a proof stays, whatever else was done well since. */
     @ParameterizedTest
-    @EnumSource(Step.class)
+    @EnumSource(mode = EnumSource.Mode.EXCLUDE, names = "BRAKE_BAND")
     void noOtherStepProvesIt(Step other) {
-        if (other == Step.BRAKE_BAND) {
-            return;
-        }
         SawAccount account = Served.onDayOne(entry(4, other, StepOutcome.FINE))
                 .holds(hold(Step.BRAKE_BAND, false))
                 .assess(5);

@@ -48,8 +48,9 @@ class PartLedgerTest {
                 entry("b", 4, Measure.LEFT_LONGEST, 7.6),
                 entry("b", 4, Measure.RIGHT_SHORTEST, 7.1),
                 entry("b", 4, Measure.RIGHT_LONGEST, 7.3));
-        assertThat(ledger.sideDifferences()).singleElement().satisfies(mm -> assertThat(mm)
-                .isCloseTo(0.3, within(1e-9)));
+        assertThat(ledger.sideDifferences())
+                .singleElement()
+                .satisfies(mm -> assertThat(mm).isCloseTo(0.3, within(1e-9)));
         assertThat(ledger.latestSpread(Measure.LEFT_SHORTEST, Measure.LEFT_LONGEST))
                 .isCloseTo(0.2, within(1e-9));
         assertThat(ledger.latestSpread(Measure.SHORTEST_CUTTER, Measure.LEFT_LONGEST))

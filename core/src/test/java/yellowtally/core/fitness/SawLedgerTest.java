@@ -7,13 +7,14 @@ import static yellowtally.core.schedule.Uses.at;
 import static yellowtally.core.schedule.Uses.day;
 import static yellowtally.core.schedule.Uses.done;
 
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import yellowtally.core.fitness.WaitingWork.What;
 import yellowtally.core.schedule.UseEntry;
 import yellowtally.core.schedule.Uses;
@@ -58,13 +59,16 @@ class SawLedgerTest {
         assertThat(account.work()).extracting(WaitingWork::what).contains(What.TASK_DUE, What.CHECK_DUE);
     }
 
+    static List<Finding> failures() {
+        return Arrays.stream(Finding.values())
+                .filter(finding -> finding.outcome(Profiles.petrol()) == StepOutcome.FAIL)
+                .toList();
+    }
+
     /** Every finding that fails holds, until a passing record without it; then the officer's release is missing. */
     @ParameterizedTest
-    @EnumSource(Finding.class)
+    @MethodSource("failures")
     void aFailureHoldsUntilItsStepPasses(Finding finding) {
-        if (finding.outcome(Profiles.petrol()) != StepOutcome.FAIL) {
-            return;
-        }
         Step step = finding.step();
         StepEntry failed = entry(2, step, StepOutcome.FAIL, finding);
         HoldEntry hold = hold(2, step, ALL, finding);

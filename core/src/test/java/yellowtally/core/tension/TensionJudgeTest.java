@@ -191,8 +191,10 @@ class TensionJudgeTest {
     })
     void refusesWhatCannotBe(TensionMethod method, double figure, ReadingRefusal.Why why) {
         TensionJudgement judgement = TensionJudge.judge(EIGHTEEN_INCH, fair(reading(method, figure)), STANDARD);
-        assertThat(judgement).isInstanceOfSatisfying(ReadingRefusal.class, refusal -> assertThat(refusal.why())
-                .isEqualTo(why));
+        assertThat(judgement)
+                .isInstanceOfSatisfying(
+                        ReadingRefusal.class,
+                        refusal -> assertThat(refusal.why()).isEqualTo(why));
     }
 
     @ParameterizedTest

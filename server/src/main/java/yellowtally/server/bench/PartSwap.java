@@ -41,21 +41,16 @@ class PartSwap {
         SetInput.BarInput bar = before.bar() == null ? null : bar(before.bar().tag());
         SetInput.SprocketInput sprocket =
                 before.sprocket() == null ? null : sprocket(before.sprocket().tag());
-        SetInput set =
-                switch (step) {
-                    case REPLACE_CHAIN -> input(chain(part.tag()), bar, sprocket, part);
-                    case REPLACE_BAR -> input(chain, bar(part.tag()), sprocket, part);
-                    default -> input(chain, bar, sprocket(part.tag()), part);
-                };
-        UUID off =
-                switch (step) {
-                    case REPLACE_CHAIN ->
-                        before.chain() == null ? null : before.chain().id();
-                    case REPLACE_BAR ->
-                        before.bar() == null ? null : before.bar().id();
-                    default ->
-                        before.sprocket() == null ? null : before.sprocket().id();
-                };
+        SetInput set = switch (step) {
+            case REPLACE_CHAIN -> input(chain(part.tag()), bar, sprocket, part);
+            case REPLACE_BAR -> input(chain, bar(part.tag()), sprocket, part);
+            default -> input(chain, bar, sprocket(part.tag()), part);
+        };
+        UUID off = switch (step) {
+            case REPLACE_CHAIN -> before.chain() == null ? null : before.chain().id();
+            case REPLACE_BAR -> before.bar() == null ? null : before.bar().id();
+            default -> before.sprocket() == null ? null : before.sprocket().id();
+        };
         fitter.fit(UUID.randomUUID(), saw, set, person, given.device());
         if (off != null && part.retireReason() != null && !part.retireReason().isBlank()) {
             retirements.retire(off, person, part.retireReason());

@@ -1,5 +1,6 @@
 package yellowtally.server.bench;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -18,13 +19,24 @@ class ScaleCalibrationRecord {
     private UUID id;
 
     @Enumerated(EnumType.STRING)
+    @Column
     private TensionMethod method;
 
+    @Column
     private UUID sawId;
+
+    @Column
     private double figure;
+
+    @Column
     private double pullDownMm;
+
     private double share;
+
+    @Column
     private Instant at;
+
+    @Column
     private UUID personId;
 
     protected ScaleCalibrationRecord() {}

@@ -1,5 +1,6 @@
 package yellowtally.server.bench;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -25,8 +26,13 @@ public class TensionCheck {
     private UUID chainId;
     private UUID fittingId;
     private Instant at;
+
+    @Column
     private Instant recordedAt;
+
     private UUID personId;
+
+    @Column
     private String device;
 
     @Enumerated(EnumType.STRING)
@@ -40,9 +46,16 @@ public class TensionCheck {
 
     private boolean provisional;
     private double turns;
+
+    @Column
     private double adjusterLeadMm;
+
+    @Column
     private double barLengthMm;
+
+    @Column
     private double tangDepthMm;
+
     private double targetMm;
     private @Nullable Double jointPlayMm;
     private @Nullable String note;

@@ -244,15 +244,16 @@ class TensionPages {
             }
         }
         Map<UUID, List<ReadingView>> byCheck = new HashMap<>();
-        readings.ofChecks(ids).forEach(row -> byCheck.computeIfAbsent(row.checkId(), id -> new ArrayList<>())
-                .add(new ReadingView(
-                        row.method(),
-                        row.figure(),
-                        row.tips(),
-                        row.unmet(),
-                        row.turnsBefore(),
-                        row.outcome(),
-                        row.provisional())));
+        readings.ofChecks(ids)
+                .forEach(row -> byCheck.computeIfAbsent(row.checkId(), id -> new ArrayList<>())
+                        .add(new ReadingView(
+                                row.method(),
+                                row.figure(),
+                                row.tips(),
+                                row.unmet(),
+                                row.turnsBefore(),
+                                row.outcome(),
+                                row.provisional())));
         return found.stream()
                 .map(c -> new CheckView(
                         c.id(),

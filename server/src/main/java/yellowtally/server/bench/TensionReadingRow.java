@@ -1,5 +1,6 @@
 package yellowtally.server.bench;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EmbeddedId;
 import jakarta.persistence.Entity;
@@ -34,13 +35,17 @@ public class TensionReadingRow {
     @Enumerated(EnumType.STRING)
     private TensionMethod method;
 
+    @Column
     private @Nullable String typed;
+
     private @Nullable Double figure;
 
     @Enumerated(EnumType.STRING)
     private @Nullable TipsPosition tips;
 
+    @Column
     private @Nullable Boolean springsBack;
+
     private boolean nutsSlack;
     private boolean brakeOff;
     private boolean noseUp;
@@ -49,10 +54,15 @@ public class TensionReadingRow {
     private boolean pulledRound;
 
     @Enumerated(EnumType.STRING)
+    @Column
     private Movement movement;
 
+    @Column
     private boolean tipsClear;
+
+    @Column
     private boolean tightSpot;
+
     private double turnsBefore;
 
     @Enumerated(EnumType.STRING)

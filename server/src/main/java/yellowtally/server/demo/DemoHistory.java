@@ -114,7 +114,7 @@ final class DemoHistory {
     void outing(int daysAgo, double growthPerTank) {
         double tanks = (2 + random.nextInt(5)) / 2.0;
         boolean wet = random.nextInt(6) == 0;
-        Set<Wood> woods = EnumSet.of(Wood.values()[random.nextInt(2)]);
+        Set<Wood> woods = EnumSet.of(random.nextInt(2) == 0 ? Wood.SOFT : Wood.HARD);
         outing(daysAgo, growthPerTank, use(tanks, woods, wet, null));
     }
 

@@ -1,5 +1,6 @@
 package yellowtally.server.faults;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -24,7 +25,11 @@ class Fault {
     private @Nullable String seen;
     private Instant at;
     private UUID personId;
+
+    @Column
     private String device;
+
+    @Column
     private @Nullable UUID outingId;
 
     protected Fault() {}

@@ -38,6 +38,8 @@ class FaultEventRow {
     private @Nullable String note;
     private Instant at;
     private UUID personId;
+
+    @Column
     private String device;
 
     protected FaultEventRow() {}

@@ -341,12 +341,11 @@ class FaultPages {
         return read.events().stream()
                 .map(row -> {
                     FaultEvent event = row.event();
-                    String what =
-                            switch (event.kind()) {
-                                case ANSWERED -> said(new Answered(String.valueOf(event.check()), event.answer()));
-                                case CAUSE_FOUND -> knowledge.causeTitle(String.valueOf(event.cause()));
-                                default -> null;
-                            };
+                    String what = switch (event.kind()) {
+                        case ANSWERED -> said(new Answered(String.valueOf(event.check()), event.answer()));
+                        case CAUSE_FOUND -> knowledge.causeTitle(String.valueOf(event.cause()));
+                        default -> null;
+                    };
                     return new HappenedView(
                             event.kind(),
                             what,

@@ -1,5 +1,6 @@
 package yellowtally.server.fleet;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import java.time.Instant;
@@ -24,8 +25,13 @@ public class SetFitting {
     private @Nullable Double soakHours;
     private @Nullable String note;
     private Instant at;
+
+    @Column
     private Instant recordedAt;
+
     private UUID personId;
+
+    @Column
     private String device;
 
     protected SetFitting() {}

@@ -183,7 +183,7 @@ final class KnowledgeReader {
         return new Complaint(
                 code,
                 line.title() == null && known != null ? known.title() : needed(line.title(), "title"),
-                line.hold() == null && known != null ? known.holds() : is(line.hold()),
+                (line.hold() == null && known != null) ? known.holds() : is(line.hold()),
                 line.proof() == null && known != null ? known.proof() : needed(line.proof(), "proof"),
                 line.needs() == null && known != null ? known.needs() : set(line.needs()),
                 causes);

@@ -112,10 +112,12 @@ class LogController {
                 "select r from WorkRecord r" + filter.where("r.sawId", "r.personId", "r.at")
                         + " order by r.at desc, r.recordedAt desc",
                 filter);
-        Map<UUID, String> struck = new HashMap<>();
+        Map<UUID, LogEntry.StrikeLine> struck = new HashMap<>();
         List<UUID> ids = rows.stream().map(WorkRecord::id).toList();
         for (WorkVoid strike : worklog.struckOf(ids)) {
-            struck.put(strike.recordId(), strike.reason());
+            struck.put(
+                    strike.recordId(),
+                    new LogEntry.StrikeLine(strike.reason(), names.person(strike.personId()), strike.at()));
         }
         Map<UUID, TensionOutcome> tension = tension(ids);
         return rows.stream()

@@ -22,7 +22,7 @@ import yellowtally.server.worklog.WorkOutcome;
  * @param at when it happened
  * @param tag the saw
  * @param by who
- * @param struck why it was struck out; absent when it counts
+ * @param struck why, by whom and when it was struck out; absent when it counts
  */
 record LogEntry(
         UUID id,
@@ -37,7 +37,7 @@ record LogEntry(
         @Nullable FitState decision,
         @Nullable FaultLogLine fault,
         @Nullable String note,
-        @Nullable String struck) {
+        @Nullable StrikeLine struck) {
 
     /**
      * A step.
@@ -52,6 +52,9 @@ record LogEntry(
             Map<Measure, Double> figures,
             @Nullable UUID visitId,
             @Nullable TensionOutcome tension) {}
+
+    /** Why, by whom and when a record was struck out. */
+    record StrikeLine(String reason, String by, Instant at) {}
 
     /** What a saw did; {@code power} says whether it counts tanks, charges or run hours. */
     record BackLine(Use use, Power power) {}

@@ -77,7 +77,10 @@ public class Insights {
         List<Insight> found = new ArrayList<>();
         perTank(standing).ifPresent(own -> {
             List<Double> others = fleet.stream()
-                    .filter(other -> other != standing
+                    .filter(other -> !other.fitted()
+                                    .saw()
+                                    .id()
+                                    .equals(standing.fitted().saw().id())
                             && other.fitted().chain() != null
                             && other.fitted().chain().pitch() == chain.pitch())
                     .flatMap(other -> perTank(other).stream())
@@ -86,18 +89,20 @@ public class Insights {
                     .ifPresent(eater -> found.add(plain(
                             InsightKind.EATS_EDGES, saw, chain.tag(), eater.mmPerTank(), eater.sistersMmPerTank())));
         });
-        standing.wear().kind(WearKind.CUTTER).ifPresent(wear -> CostlyStretch.of(wear.points(), standing.numbers())
-                .forEach(stretch -> found.add(new Insight(
-                        InsightKind.COSTLY_OUTING,
-                        saw,
-                        chain.tag(),
-                        stretch.mmPerTank(),
-                        stretch.usualMmPerTank(),
-                        null,
-                        null,
-                        null,
-                        stretch.from(),
-                        stretch.to()))));
+        standing.wear()
+                .kind(WearKind.CUTTER)
+                .ifPresent(wear -> CostlyStretch.of(wear.points(), standing.numbers())
+                        .forEach(stretch -> found.add(new Insight(
+                                InsightKind.COSTLY_OUTING,
+                                saw,
+                                chain.tag(),
+                                stretch.mmPerTank(),
+                                stretch.usualMmPerTank(),
+                                null,
+                                null,
+                                null,
+                                stretch.from(),
+                                stretch.to()))));
         TakeUp takeUp = standing.tension().takeUp();
         boolean fast = standing.account().work().stream().anyMatch(w -> w.what() == What.TAKES_UP_FAST);
         if (fast && takeUp != null && takeUp.recentMmPerTank() != null) {
@@ -126,8 +131,9 @@ public class Insights {
     }
 
     private static Optional<Double> perTank(Standing standing) {
-        return standing.wear().kind(WearKind.CUTTER).map(PartWear::projection).map(projection -> projection
-                .perUse()
-                .likely());
+        return standing.wear()
+                .kind(WearKind.CUTTER)
+                .map(PartWear::projection)
+                .map(projection -> projection.perUse().likely());
     }
 }

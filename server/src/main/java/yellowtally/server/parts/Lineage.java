@@ -49,8 +49,7 @@ class Lineage {
         Open open = null;
         for (SetFitting fitting : with) {
             boolean on = partId.equals(id(fitting, kind));
-            if (open != null && fitting.sawId().equals(open.sawId()) && !on
-                    || open != null && on && !fitting.sawId().equals(open.sawId())) {
+            if (open != null && fitting.sawId().equals(open.sawId()) != on) {
                 stays.add(open.until(fitting.at(), tanks(partId, kind, open.sawId(), open.from(), fitting.at())));
                 open = null;
             }

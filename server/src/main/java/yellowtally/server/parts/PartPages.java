@@ -72,7 +72,7 @@ class PartPages {
      *
      * @param condemned whether something found on it keeps it from being fitted
      * @param wear absent readings leave the list empty
-     * @param centsPerTank absent while it has hardly run, or nobody said what it cost
+     * @param cost absent while it has hardly run, or nobody said what it cost
      */
     record PartPage(
             String tag,
@@ -109,7 +109,7 @@ class PartPages {
     /**
      * How the set of a saw is worn.
      *
-     * @param lineage for each fitted part: where it has been
+     * @param parts for each fitted part: where it has been
      * @param nextLoop the loop whose turn it is on this sprocket; absent when none takes turns
      */
     record SawWearPage(

@@ -1,5 +1,7 @@
 package yellowtally.server.sharpening;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -95,10 +97,10 @@ class CaliperController {
         LoopCutters known = edge.known(standings.of(saw));
         Double latest = known.latestMm();
         double longest = latest == null ? known.newMm() - SHORTER_THAN_NEW_MM : latest + 0.4;
-        int[] strokes = new int[given.after() ? chain.cutters() : 0];
-        for (int place = 0; place < strokes.length; place++) {
+        List<Integer> strokes = new ArrayList<>();
+        for (int place = 0; given.after() && place < chain.cutters(); place++) {
             Integer made = open.cutter(place).strokes();
-            strokes[place] = made == null ? 0 : made;
+            strokes.add(made == null ? 0 : made);
         }
         return new SimulatedCaliper.Loop(
                 chain.id(), Math.min(longest, known.newMm()), given.from(), chain.cutters(), strokes);

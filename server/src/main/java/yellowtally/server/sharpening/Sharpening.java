@@ -1,6 +1,7 @@
 package yellowtally.server.sharpening;
 
 import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -37,11 +38,18 @@ class Sharpening {
     @Enumerated(EnumType.STRING)
     private @Nullable FilingWay way;
 
+    @Column
     private @Nullable Double removalMm;
+
     private @Nullable Integer baseStrokes;
     private @Nullable Instant endedAt;
+
+    @Column
     private @Nullable UUID recordId;
+
+    @Column
     private @Nullable String leftReason;
+
     private @Nullable UUID openChainId;
 
     @ElementCollection

@@ -177,7 +177,7 @@ class Sharpenings {
         Instant now = clock.instant();
         if (open.cutters().values().stream()
                 .anyMatch(row -> row.damage() != null && row.damage().condemns())) {
-            record(saw, open, given, UUID.randomUUID(), now, condemned(open));
+            record(saw, given, UUID.randomUUID(), now, condemned(open));
             open.end(now, null, rate.mm(), "Out of use");
             return;
         }
@@ -187,9 +187,9 @@ class Sharpenings {
         fileTheRest(open, plan, given.allFiled());
         UUID recordId = UUID.randomUUID();
         // A moment earlier than the equalising that it calls for, so that the one answers the other.
-        record(saw, open, given, recordId, now.minusMillis(10), sharpened(open, plan));
+        record(saw, given, recordId, now.minusMillis(10), sharpened(open, plan));
         if (plan.way() == FilingWay.TO_ONE_LENGTH) {
-            record(saw, open, given, UUID.randomUUID(), now, equalised(open, plan, standing));
+            record(saw, given, UUID.randomUUID(), now, equalised(open, plan, standing));
         }
         open.end(now, recordId, rate.mm(), null);
     }
@@ -255,7 +255,7 @@ class Sharpenings {
                         Map.of(Measure.EQUALISED_LENGTH, shortest + " mm")));
     }
 
-    private void record(Saw saw, Sharpening open, SharpeningController.Finish given, UUID id, Instant at, Done done) {
+    private void record(Saw saw, SharpeningController.Finish given, UUID id, Instant at, Done done) {
         recorder.saveOver(
                 saw.tag(),
                 new NewRecord(

@@ -2,6 +2,7 @@ package yellowtally.server.sharpening;
 
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
+import java.util.List;
 import java.util.Random;
 import java.util.SplittableRandom;
 import java.util.UUID;
@@ -46,9 +47,13 @@ class SimulatedCaliper {
      * @param longestMm the longest cutter before filing, mm
      * @param from cutter to begin with
      * @param count cutters of the loop
-     * @param strokes strokes that each has got; empty array before filing
+     * @param strokes strokes that each has got; empty before filing
      */
-    record Loop(UUID chainId, double longestMm, int from, int count, int[] strokes) {
+    record Loop(UUID chainId, double longestMm, int from, int count, List<Integer> strokes) {
+
+        Loop {
+            strokes = List.copyOf(strokes);
+        }
 
         private static final double TAKES_MM = 0.055;
         private static final double SHORT_SIDE_MM = 0.38;
@@ -57,7 +62,7 @@ class SimulatedCaliper {
         double length(int place) {
             SplittableRandom shape = new SplittableRandom(chainId.getMostSignificantBits() * 31 + place);
             double uneven = shape.nextDouble() * 0.28 + (place % 2 == 0 ? 0 : SHORT_SIDE_MM);
-            double filed = place < strokes.length ? strokes[place] * TAKES_MM : 0;
+            double filed = place < strokes.size() ? strokes.get(place) * TAKES_MM : 0;
             return Math.max(1, longestMm - uneven - filed);
         }
     }
@@ -108,7 +113,8 @@ class SimulatedCaliper {
 
         Turn(Loop loop) {
             this.loop = loop;
-            noise = new Random(loop.chainId().getLeastSignificantBits() + loop.strokes().length);
+            noise = new Random(
+                    loop.chainId().getLeastSignificantBits() + loop.strokes().size());
             place = loop.from();
         }
 

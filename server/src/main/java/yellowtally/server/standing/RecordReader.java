@@ -10,11 +10,13 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -34,7 +36,6 @@ import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.StepOutcome;
-import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.server.usage.EndedOuting;
@@ -60,6 +61,14 @@ class RecordReader {
             select r.id, r.step, r.at, r.outcome, r.visit_id, r.saw_id, r.chain_id, r.bar_id, r.sprocket_id
             from work_record r left join work_void v on v.record_id = r.id
             where v.record_id is null and r.outcome <> 'SKIPPED' and\s""";
+
+    private static final String SHARPENINGS = WORK + "r.step = 'SHARPEN' and ";
+
+    /** In the order of its index, from its end: the database reads one row of a step done a thousand times. */
+    private static final String LATEST = WORK + """
+            r.%1$s = ? and r.step = ? and r.outcome in (%2$s) order by r.%1$s desc, r.step desc, r.at desc limit 1""";
+
+    private static final String ANY_OUTCOME = "'FINE', 'ATTEND', 'FAIL'";
 
     private static final String HOLDS = """
             select h.id, h.at, h.step, h.record_id, h.chain_id, h.bar_id, h.sprocket_id from saw_hold h
@@ -234,25 +243,27 @@ class RecordReader {
             return owners;
         }
 
+        /**
+         * The few of many records that the rules look at: of each step the latest and the latest that passed, done on the saw
+         * or on the part that it is about, and every sharpening. Reading no more keeps the first board after a start quick,
+         * and a fleet of years in memory.
+         */
         private List<StepEntry> steps() throws SQLException {
             Map<UUID, WorkRow> found = new LinkedHashMap<>();
             for (Map.Entry<String, Object[]> owner : owners("r").entrySet()) {
-                rows(
-                        WORK + owner.getKey(),
-                        row -> {
-                            UUID id = uuid(row, 1);
-                            if (!found.containsKey(id)) {
-                                found.put(id, work(id, row));
-                            }
-                            return id;
-                        },
-                        owner.getValue());
+                keep(found, rows(SHARPENINGS + owner.getKey(), OneSaw::work, owner.getValue()));
             }
-            List<WorkRow> kept = LatestWork.of(found.values(), this::subjects);
-            Map<UUID, Set<Finding>> findings = findings(
-                    "select record_id, finding from work_finding where record_id in ",
-                    kept.stream().map(WorkRow::id).toList());
-            return kept.stream()
+            for (Step step : Step.values()) {
+                List<WorkRow> latest = latest(step, ANY_OUTCOME);
+                keep(found, latest);
+                if (!latest.isEmpty() && !passed(latest.get(0))) {
+                    keep(found, latest(step, step == Step.TENSION ? "'FINE'" : "'FINE', 'ATTEND'"));
+                }
+            }
+            Map<UUID, Set<Finding>> findings =
+                    findings("select record_id, finding from work_finding where record_id in ", found.keySet());
+            return found.values().stream()
+                    .sorted(Comparator.comparing(WorkRow::at))
                     .map(row -> new StepEntry(
                             row.step(),
                             row.at(),
@@ -260,13 +271,34 @@ class RecordReader {
                             row.outcome(),
                             findings.getOrDefault(row.id(), Set.of()),
                             row.visitId(),
-                            subjects(row)))
+                            Subjects.of(fitted, row.sawId(), row.chainId(), row.barId(), row.sprocketId())))
                     .toList();
         }
 
-        private static WorkRow work(UUID id, ResultSet row) throws SQLException {
+        private static void keep(Map<UUID, WorkRow> found, List<WorkRow> rows) {
+            rows.forEach(row -> found.put(row.id(), row));
+        }
+
+        private static boolean passed(WorkRow row) {
+            return row.step() == Step.TENSION ? row.outcome() == StepOutcome.FINE : row.outcome() != StepOutcome.FAIL;
+        }
+
+        private List<WorkRow> latest(Step step, String outcomes) throws SQLException {
+            UUID owner = switch (step.subject()) {
+                case SAW -> saw;
+                case CHAIN -> chain;
+                case BAR -> bar;
+                case SPROCKET -> sprocket;
+            };
+            String column = step.subject().name().toLowerCase(Locale.ROOT) + "_id";
+            return owner == null
+                    ? List.of()
+                    : rows(LATEST.formatted(column, outcomes), OneSaw::work, owner, step.name());
+        }
+
+        private static WorkRow work(ResultSet row) throws SQLException {
             return new WorkRow(
-                    id,
+                    uuid(row, 1),
                     Step.valueOf(row.getString(2)),
                     instant(row, 3),
                     StepOutcome.valueOf(row.getString(4)),
@@ -275,10 +307,6 @@ class RecordReader {
                     uuidOrNull(row, 7),
                     uuidOrNull(row, 8),
                     uuidOrNull(row, 9));
-        }
-
-        private Set<Subject> subjects(WorkRow row) {
-            return Subjects.of(fitted, row.sawId(), row.chainId(), row.barId(), row.sprocketId());
         }
 
         private List<HoldEntry> holds() throws SQLException {

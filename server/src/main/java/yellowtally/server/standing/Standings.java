@@ -176,6 +176,8 @@ public class Standings implements MayGoOut {
                 : Refusal.Fault.of("", "found." + first.finding());
     }
 
+    // The same object, not an equal one: what was read anew is worked out anew.
+    @SuppressWarnings("ReferenceEquality")
     private Kept workedOut(long now, LocalDate today, @Nullable Kept before) {
         SettingsNow settingsNow = settings.now();
         HouseRules rules = settingsNow.rules();

@@ -131,12 +131,11 @@ class CostPages {
         for (Standing standing : all) {
             var fitted = standing.fitted();
             for (PartWear wear : standing.wear().kinds()) {
-                Part part =
-                        switch (wear.kind()) {
-                            case GROWTH, CUTTER -> fitted.chain();
-                            case GROOVE -> fitted.bar();
-                            case SPROCKET -> fitted.sprocket();
-                        };
+                Part part = switch (wear.kind()) {
+                    case GROWTH, CUTTER -> fitted.chain();
+                    case GROOVE -> fitted.bar();
+                    case SPROCKET -> fitted.sprocket();
+                };
                 Range tanks = wear.tanksLeft();
                 if (part != null && tanks != null) {
                     left.merge(part.id(), tanks.likely(), Math::min);

@@ -1,5 +1,6 @@
 package yellowtally.server.stores;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -22,7 +23,10 @@ public class StockMove {
     private MoveCause cause;
 
     private @Nullable UUID sawId;
+
+    @Column
     private @Nullable UUID recordId;
+
     private @Nullable String reason;
     private Instant at;
     private UUID personId;

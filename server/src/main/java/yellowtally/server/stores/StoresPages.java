@@ -138,7 +138,9 @@ class StoresPages {
 
     @Transactional(readOnly = true)
     List<MoveView> history(UUID itemId) {
-        items.findById(itemId).orElseThrow(() -> Refusal.gone("stock.unknown"));
+        if (items.findById(itemId).isEmpty()) {
+            throw Refusal.gone("stock.unknown");
+        }
         Map<UUID, String> names = people.names();
         Map<UUID, String> saws = new HashMap<>();
         standings
@@ -249,8 +251,9 @@ class StoresPages {
                 .atStartOfDay(clock.getZone())
                 .toInstant();
         Map<UUID, List<StockUse.Taken>> taken = new HashMap<>();
-        moves.usedSince(since).forEach(move -> taken.computeIfAbsent(move.itemId(), id -> new ArrayList<>())
-                .add(new StockUse.Taken(LocalDate.ofInstant(move.at(), clock.getZone()), -move.amount())));
+        moves.usedSince(since)
+                .forEach(move -> taken.computeIfAbsent(move.itemId(), id -> new ArrayList<>())
+                        .add(new StockUse.Taken(LocalDate.ofInstant(move.at(), clock.getZone()), -move.amount())));
         return taken;
     }
 }

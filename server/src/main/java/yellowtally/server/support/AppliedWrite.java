@@ -1,5 +1,6 @@
 package yellowtally.server.support;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import java.time.Instant;
@@ -13,6 +14,8 @@ class AppliedWrite {
     private UUID id;
 
     private String fingerprint;
+
+    @Column
     private Instant at;
 
     protected AppliedWrite() {}

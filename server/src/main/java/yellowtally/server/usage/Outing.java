@@ -1,5 +1,6 @@
 package yellowtally.server.usage;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
@@ -23,16 +24,31 @@ public class Outing {
 
     private UUID sawId;
     private UUID crewId;
+
+    @Column
     private @Nullable UUID chainId;
+
+    @Column
     private @Nullable UUID barId;
+
+    @Column
     private @Nullable UUID sprocketId;
+
+    @Column
     private @Nullable UUID fittingId;
+
     private Instant outAt;
+
+    @Column
     private @Nullable Instant outRecordedAt;
+
     private @Nullable String outReason;
     private UUID outPersonId;
     private @Nullable Instant backAt;
+
+    @Column
     private @Nullable Instant backRecordedAt;
+
     private @Nullable String backReason;
     private @Nullable UUID backPersonId;
     private @Nullable Double tanks;
@@ -43,6 +59,8 @@ public class Outing {
     private boolean groundStruck;
     private boolean dustSeen;
     private @Nullable String complaint;
+
+    @Column
     private @Nullable UUID openSawId;
 
     protected Outing() {}

@@ -1,5 +1,6 @@
 package yellowtally.server.usage;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import java.time.Instant;
@@ -14,8 +15,14 @@ class Refuel {
     private UUID id;
 
     private UUID outingId;
+
+    @Column
     private Instant at;
+
+    @Column
     private UUID personId;
+
+    @Column
     private @Nullable Double oilShare;
 
     protected Refuel() {}

@@ -37,12 +37,11 @@ class CondemnedParts implements PartCheck {
                 .map(Finding::step)
                 .distinct()
                 .toList();
-        String part =
-                switch (kind) {
-                    case CHAIN -> "r.parts.chainId";
-                    case BAR -> "r.parts.barId";
-                    default -> "r.parts.sprocketId";
-                };
+        String part = switch (kind) {
+            case CHAIN -> "r.parts.chainId";
+            case BAR -> "r.parts.barId";
+            default -> "r.parts.sprocketId";
+        };
         Map<Step, WorkRecord> latest = new EnumMap<>(Step.class);
         records.createQuery(
                         "select r from WorkRecord r where " + part + " = :part and r.step in :steps"

@@ -44,6 +44,8 @@ public class WorkRecord {
     private Instant at;
     private Instant recordedAt;
     private UUID personId;
+
+    @Column
     private String device;
 
     @Embedded

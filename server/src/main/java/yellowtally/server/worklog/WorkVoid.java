@@ -32,4 +32,14 @@ public class WorkVoid {
     public String reason() {
         return reason;
     }
+
+    /** When it was struck out, not when the record was made. */
+    public Instant at() {
+        return at;
+    }
+
+    /** Who struck it out. */
+    public UUID personId() {
+        return personId;
+    }
 }

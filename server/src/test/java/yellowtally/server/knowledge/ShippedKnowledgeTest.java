@@ -2,14 +2,21 @@ package yellowtally.server.knowledge;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import yellowtally.core.diagnosis.Answered;
+import yellowtally.core.diagnosis.Check;
+import yellowtally.core.diagnosis.Complaint;
 import yellowtally.core.diagnosis.Diagnosis;
 import yellowtally.core.diagnosis.Finder;
 import yellowtally.core.diagnosis.FinderCase;
@@ -28,6 +35,8 @@ class ShippedKnowledgeTest {
 
     private static final KnowledgeBase SHIPPED = KnowledgeReader.shipped();
     private static final int FAULTS = 2_000;
+    private static final int MOST_QUESTIONS = 30;
+    private static final int MOST_ANSWERS = 4;
 
     @Test
     void nothingIsWrongWithIt() {
@@ -74,6 +83,36 @@ class ShippedKnowledgeTest {
         assertThat(finder.meanMinutes()).isLessThanOrEqualTo(listed.meanMinutes() * 2 / 3);
         assertThat(finder.found()).isGreaterThanOrEqualTo(listed.found());
         assertThat(finder.found()).isGreaterThan(0.8);
+    }
+
+    static Stream<Arguments> everyComplaintOnEverySaw() {
+        return SHIPPED.complaints().values().stream()
+                .flatMap(complaint -> SawKinds.all().stream()
+                        .filter(complaint::possibleOn)
+                        .map(kind -> Arguments.of(complaint, kind)));
+    }
+
+    /** Whichever answer is always given, or none at all: the questions end, and what stands clear is a cause of this saw. */
+    @ParameterizedTest
+    @MethodSource("everyComplaintOnEverySaw")
+    void theQuestionsComeToAnEnd(Complaint complaint, Set<SawTrait> kind) {
+        Finder finder = new Finder(SHIPPED, complaint, new FinderCase(kind, Set.of(), Set.of()), Numbers.STANDARD);
+        for (int wish = 0; wish <= MOST_ANSWERS; wish++) {
+            List<Answered> path = new ArrayList<>();
+            Diagnosis stands = finder.after(path);
+            while (stands.outcome() == Diagnosis.Outcome.ASKS) {
+                assertThat(path.size()).as("still asking").isLessThan(MOST_QUESTIONS);
+                Check check = Objects.requireNonNull(stands.next()).check();
+                List<String> answers = List.copyOf(check.answers().keySet());
+                String given = wish == 0 ? null : answers.get(Math.min(wish, answers.size()) - 1);
+                path.add(new Answered(check.code(), given));
+                stands = finder.after(path);
+            }
+            assertThat(finder.causes()).contains(stands.first().cause());
+            if (wish == 0) {
+                assertThat(stands.outcome()).as("nobody could tell anything").isEqualTo(Diagnosis.Outcome.UNCLEAR);
+            }
+        }
     }
 
     private static Diagnosis after(String complaint, Set<Signal> signals, Answered... path) {

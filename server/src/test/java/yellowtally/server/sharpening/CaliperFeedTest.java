@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Collections;
+import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -37,7 +39,7 @@ class CaliperFeedTest {
     @Test
     void theLoopInItsHandIsUnevenAndAlwaysTheSame() {
         UUID chain = UUID.randomUUID();
-        SimulatedCaliper.Loop loop = new SimulatedCaliper.Loop(chain, 8.4, 0, 34, new int[0]);
+        SimulatedCaliper.Loop loop = new SimulatedCaliper.Loop(chain, 8.4, 0, 34, List.of());
         double left = IntStream.range(0, 17)
                 .mapToDouble(i -> loop.length(2 * i))
                 .average()
@@ -47,18 +49,17 @@ class CaliperFeedTest {
                 .average()
                 .orElseThrow();
         assertThat(left - right).isBetween(0.25, 0.55);
-        assertThat(new SimulatedCaliper.Loop(chain, 8.4, 5, 34, new int[0]).length(3))
+        assertThat(new SimulatedCaliper.Loop(chain, 8.4, 5, 34, List.of()).length(3))
                 .isEqualTo(loop.length(3));
     }
 
     @Test
     void everyStrokeTakesSomething() {
         UUID chain = UUID.randomUUID();
-        double before = new SimulatedCaliper.Loop(chain, 8.4, 0, 34, new int[34]).length(4);
-        int[] strokes = new int[34];
+        double before = new SimulatedCaliper.Loop(chain, 8.4, 0, 34, List.of()).length(4);
         for (int made = 1; made < 8; made++) {
-            strokes[4] = made;
-            double after = new SimulatedCaliper.Loop(chain, 8.4, 0, 34, strokes.clone()).length(4);
+            List<Integer> strokes = Collections.nCopies(34, made);
+            double after = new SimulatedCaliper.Loop(chain, 8.4, 0, 34, strokes).length(4);
             assertThat(after).isLessThan(before);
             before = after;
         }

@@ -40,8 +40,8 @@ class SimulatedCaliperTest {
         caliper.shutDown();
     }
 
-    private static SimulatedCaliper.Loop loop(int from, int... strokes) {
-        return new SimulatedCaliper.Loop(CHAIN, 8.0, from, CUTTERS, strokes);
+    private static SimulatedCaliper.Loop loop(int from, Integer... strokes) {
+        return new SimulatedCaliper.Loop(CHAIN, 8.0, from, CUTTERS, List.of(strokes));
     }
 
     private CaliperMessage next() throws InterruptedException {
@@ -92,11 +92,12 @@ class SimulatedCaliperTest {
     void anotherStartMeasuresTheOtherLoopOnly() throws InterruptedException {
         caliper.start(loop(0));
         next();
-        caliper.start(new SimulatedCaliper.Loop(UUID.randomUUID(), 4.9, 0, CUTTERS, new int[0]));
+        caliper.start(new SimulatedCaliper.Loop(UUID.randomUUID(), 4.9, 0, CUTTERS, List.of()));
         sent.clear();
         List<CaliperMessage> heard = List.of(next(), next(), next());
-        assertThat(heard).filteredOn(message -> !bad(message)).allSatisfy(message -> assertThat(message.value())
-                .isLessThan(5));
+        assertThat(heard)
+                .filteredOn(message -> !bad(message))
+                .allSatisfy(message -> assertThat(message.value()).isLessThan(5));
     }
 
     @Test

@@ -51,10 +51,11 @@ class StockTest {
             written.add(call.getArgument(0));
             return call.getArgument(0);
         });
-        when(moves.shelf(any())).thenAnswer(call -> written.stream()
-                .filter(move -> move.itemId().equals(call.getArgument(0)))
-                .mapToDouble(StockMove::amount)
-                .sum());
+        when(moves.shelf(any()))
+                .thenAnswer(call -> written.stream()
+                        .filter(move -> move.itemId().equals(call.getArgument(0)))
+                        .mapToDouble(StockMove::amount)
+                        .sum());
     }
 
     private void receive(UUID item, double amount) {
