@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# Called by Maven: unpacks the packaged application and writes a class archive beside it, so that it starts in seconds.
+# Unpacks the packaged application and writes a class archive beside it, so that it starts in seconds.
 set -euo pipefail
 cd "$(dirname "$0")/.."
 . scripts/setup.sh

@@ -71,6 +71,7 @@ build_application() {
   need_build_tools
   say "Building the application."
   mvn -q -B -pl core,web,server -DskipTests -Dspotless.check.skip=true package
+  scripts/prepare-start.sh
   printf '%s' "$now" >"$stamp"
 }
 

@@ -1,7 +1,7 @@
 # Sourced by test: runs lanes side by side, keeps what they print, and says at the end how many seconds each stage took.
 
 begin_stages() {
-  stages_dir=target/stages
+  stages_dir=$PWD/target/stages
   stages_began=$SECONDS
   rm -rf "$stages_dir"
   mkdir -p "$stages_dir"
@@ -9,12 +9,21 @@ begin_stages() {
   trap 'kill $(jobs -p) 2>/dev/null || true' EXIT
 }
 
-# lane NAME COMMAND...: starts a lane; what it prints is kept and shown only when it fails.
-lane() {
-  local name=$1
+# stage NAME COMMAND...: one stage of a lane, with the seconds that it took.
+stage() {
+  local name=$1 began=$SECONDS
   shift
-  ( "$@" >"$stages_dir/$name.log" 2>&1 ) &
-  lanes+=("$name:$!")
+  "$@"
+  printf '%5d s  %s\n' $((SECONDS - began)) "$name" >>"$stages_dir/seconds"
+}
+
+# lane FUNCTION: starts a lane; what it prints is kept and shown only when it fails.
+lane() {
+  (
+    set -e
+    "$1" >"$stages_dir/$1.log" 2>&1
+  ) &
+  lanes+=("$1:$!")
 }
 
 # Waits for every lane, so that one run tells all that is wrong, then fails if one failed.
@@ -27,14 +36,14 @@ await_lanes() {
       cat "$stages_dir/${entry%%:*}.log" >&2
     fi
   done
-  trap - EXIT
-  [ "$failed" = 0 ]
+  lanes=()
+  if [ "$failed" != 0 ]; then
+    exit 1
+  fi
 }
 
-# The stages of the screens say their seconds themselves, those of the application are Maven's modules.
 print_stages() {
-  say "Seconds of each stage, the two lanes side by side:"
-  sed -n 's/^stage //p' "$stages_dir/screens.log" >&2
-  sed -n 's/^\[INFO\] Yellow Tally \(.*[^ .]\) \.* SUCCESS \[ *\(.*\)\]$/  \2  \1/p' "$stages_dir/application.log" >&2
-  say "  $((SECONDS - stages_began)) s in all"
+  say "Seconds of each stage, two lanes side by side:"
+  cat "$stages_dir/seconds" >&2
+  say "$(printf '%5d s  in all' $((SECONDS - stages_began)))"
 }

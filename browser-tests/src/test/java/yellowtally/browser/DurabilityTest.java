@@ -39,22 +39,23 @@ class DurabilityTest {
 
     @BeforeAll
     static void writeKillAndStartAgain(@TempDir Path data) {
-        try (Application application = Application.start(data)) {
+        try (Application application = Application.start(data, "--yellowtally.demo=false")) {
+            new Fleet(application).addSaw("D1", Fleet.Kit.STANDARD);
             person = personOf(application.get("/api/people"));
             application.send(
                     "POST",
-                    "/api/saws/15/visits",
+                    "/api/saws/D1/visits",
                     "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\"}".formatted(VISIT, person));
             for (String step : List.of("MAKE_SAFE", "OUTSIDE_LOOK", "BRAKE_LEVER")) {
-                application.send("POST", "/api/saws/15/records", step(step));
+                application.send("POST", "/api/saws/D1/records", step(step));
             }
             for (int i = 0; i < 5; i++) {
                 lastCheck = UUID.randomUUID();
-                application.send("POST", "/api/saws/06/tension-checks", check(lastCheck));
+                application.send("POST", "/api/saws/D1/tension-checks", check(lastCheck));
             }
             application.kill();
         }
-        again = Application.start(data);
+        again = Application.start(data, "--yellowtally.demo=false");
     }
 
     @AfterAll
@@ -65,14 +66,14 @@ class DurabilityTest {
     @Test
     @Order(1)
     void anAcknowledgedCheckSurvivesAKill() {
-        assertThat(again.get("/api/saws/06/tension")).contains(lastCheck.toString());
+        assertThat(again.get("/api/saws/D1/tension")).contains(lastCheck.toString());
     }
 
     @Test
     @Order(2)
     void aVisitGoesOnWhereItWasWhenTheServerWasKilled() {
         assertThat(again.get("/api/board")).contains("\"stepsDone\":3");
-        again.send("POST", "/api/saws/15/records", step("INERTIA"));
+        again.send("POST", "/api/saws/D1/records", step("INERTIA"));
         assertThat(again.get("/api/board")).contains("\"stepsDone\":4");
     }
 

@@ -34,7 +34,7 @@ import yellowtally.core.settings.Numbers;
 class ShippedKnowledgeTest {
 
     private static final KnowledgeBase SHIPPED = KnowledgeReader.shipped();
-    private static final int FAULTS = 2_000;
+    private static final int FAULTS = 700;
     private static final int MOST_QUESTIONS = 30;
     private static final int MOST_ANSWERS = 4;
 
