@@ -21,7 +21,7 @@ public final class Application implements AutoCloseable {
             List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx256m", "-Xshare:auto");
 
     /** Keeps the records in memory: as the disk does, without waiting for it. */
-    static final String IN_MEMORY = "--spring.datasource.url=jdbc:h2:mem:yellow-tally;DB_CLOSE_ON_EXIT=FALSE";
+    static final String IN_MEMORY = "--yellowtally.store=mem:yellow-tally";
 
     /** A practice copy: its clock can be set ahead. */
     static final String PRACTICE = "--yellowtally.practice=true";

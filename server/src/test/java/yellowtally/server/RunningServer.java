@@ -154,7 +154,7 @@ public final class RunningServer implements ParameterResolver {
                         "--server.port=0",
                         "--yellowtally.data=" + data,
                         // What the disk keeps is proved elsewhere, on a disk.
-                        "--spring.datasource.url=jdbc:h2:mem:tests;DB_CLOSE_ON_EXIT=FALSE");
+                        "--yellowtally.store=mem:tests");
                 api = new Api(
                         ((WebServerApplicationContext) running).getWebServer().getPort());
             } catch (IOException e) {

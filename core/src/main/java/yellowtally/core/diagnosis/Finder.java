@@ -1,14 +1,16 @@
 package yellowtally.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
-import java.util.LinkedHashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.access.Bill;
 import yellowtally.core.access.Stage;
@@ -28,6 +30,9 @@ public final class Finder {
     private final List<Check> checks;
     private final Numbers numbers;
 
+    /** How likely each answer is, by check, answer and cause in their orders: looked up once, weighed thousands of times. */
+    private final IdentityHashMap<Check, double[][]> likely = new IdentityHashMap<>();
+
     /**
      * A finder for one complaint about one saw; one that nothing known can be behind has no causes and ranks none.
      */
@@ -37,6 +42,15 @@ public final class Finder {
         this.causes = known.behind(complaint, saw.traits());
         this.checks = known.telling(causes, saw.traits());
         this.numbers = numbers;
+        checks.forEach(check -> likely.put(check, likely(check)));
+    }
+
+    private double[][] likely(Check check) {
+        return check.answers().keySet().stream()
+                .map(answer -> causes.stream()
+                        .mapToDouble(cause -> check.likelihood(answer, cause.code()))
+                        .toArray())
+                .toArray(double[][]::new);
     }
 
     /** What can be behind the complaint on this saw, in the order of the file. */
@@ -103,35 +117,26 @@ public final class Finder {
     /** The answers walked one by one. */
     private final class Walk {
         private final List<Answered> path;
-        private final Map<Cause, List<Evidence>> evidence = new LinkedHashMap<>();
-        private final Map<Cause, Double> surprise = new LinkedHashMap<>();
+        private final List<List<Evidence>> evidence = new ArrayList<>();
+        private final double[] surprise = new double[causes.size()];
         private final List<Check> made = new ArrayList<>();
-        private Map<Cause, Double> shares = new LinkedHashMap<>();
+        private double[] shares;
         private Set<Stage> open = EnumSet.noneOf(Stage.class);
         private double minutes;
 
         Walk(List<Answered> path) {
             this.path = path;
             open.addAll(saw.open());
-            for (Cause cause : causes) {
-                surprise.put(cause, 0.0);
-                shares.put(cause, complaint.causes().get(cause.code()));
-            }
-            shares = normalised(shares);
+            causes.forEach(cause -> evidence.add(new ArrayList<>()));
+            shares = normalised(causes.stream()
+                    .mapToDouble(cause -> complaint.causes().getOrDefault(cause.code(), 0.0))
+                    .toArray());
             for (Signal signal : Signal.values()) {
                 if (saw.signals().contains(signal)) {
                     weigh(cause -> cause.raised().getOrDefault(signal, 1.0), signal, null);
                 }
             }
             path.forEach(this::answer);
-        }
-
-        private double share(Cause cause) {
-            return shares.getOrDefault(cause, 0.0);
-        }
-
-        private List<Evidence> said(Cause cause) {
-            return evidence.computeIfAbsent(cause, c -> new ArrayList<>());
         }
 
         private void answer(Answered given) {
@@ -150,18 +155,19 @@ public final class Finder {
                 return;
             }
             weigh(cause -> check.likelihood(answer, cause.code()), null, given);
-            causes.forEach(cause -> surprise.merge(cause, surprise(check, answer, cause), Double::sum));
+            Arrays.setAll(surprise, i -> surprise[i] + surprise(check, answer, causes.get(i)));
         }
 
         private void weigh(ToDoubleFunction<Cause> likelihood, @Nullable Signal signal, @Nullable Answered answered) {
-            double expected = causes.stream()
-                    .mapToDouble(cause -> share(cause) * likelihood.applyAsDouble(cause))
-                    .sum();
-            Map<Cause, Double> next = new LinkedHashMap<>();
-            for (Cause cause : causes) {
-                double likely = likelihood.applyAsDouble(cause);
-                next.put(cause, share(cause) * likely);
-                said(cause).add(new Evidence(signal, answered, factor(likely, expected, share(cause))));
+            double[] under = causes.stream().mapToDouble(likelihood).toArray();
+            double expected = 0;
+            for (int i = 0; i < under.length; i++) {
+                expected += shares[i] * under[i];
+            }
+            double[] next = new double[under.length];
+            for (int i = 0; i < under.length; i++) {
+                next[i] = shares[i] * under[i];
+                evidence.get(i).add(new Evidence(signal, answered, factor(under[i], expected, shares[i])));
             }
             shares = normalised(next);
         }
@@ -174,13 +180,15 @@ public final class Finder {
         }
 
         Diagnosis diagnosis() {
-            List<RankedCause> ranking = shares.entrySet().stream()
-                    .sorted(Map.Entry.<Cause, Double>comparingByValue().reversed())
-                    .map(entry -> new RankedCause(entry.getKey(), entry.getValue(), worthSaying(entry.getKey())))
+            List<Integer> order = IntStream.range(0, shares.length)
+                    .boxed()
+                    .sorted(Comparator.comparingDouble((Integer i) -> shares[i]).reversed())
+                    .toList();
+            List<RankedCause> ranking = order.stream()
+                    .map(i -> new RankedCause(causes.get(i), shares[i], worthSaying(evidence.get(i))))
                     .toList();
             List<OfferedCheck> offers = offers();
-            List<Answered> clashing =
-                    ranking.isEmpty() ? List.of() : clashing(ranking.get(0).cause());
+            List<Answered> clashing = order.isEmpty() ? List.of() : clashing(order.get(0));
             boolean clear = !ranking.isEmpty()
                     && clashing.isEmpty()
                     && ranking.get(0).share() >= numbers.of(DiagnosisSetting.CLEAR_FROM) / 100 - 1e-12;
@@ -195,8 +203,8 @@ public final class Finder {
                     minutes);
         }
 
-        private List<Evidence> worthSaying(Cause cause) {
-            return said(cause).stream()
+        private static List<Evidence> worthSaying(List<Evidence> all) {
+            return all.stream()
                     .filter(Evidence::worthSaying)
                     .sorted(Comparator.comparingDouble((Evidence e) -> Math.abs(Math.log(Math.max(e.times(), 1e-9))))
                             .reversed())
@@ -229,15 +237,14 @@ public final class Finder {
         /** Mutual information of cause and answer as things stand, bits. */
         private double bits(Check check) {
             double bits = 0;
-            for (String answer : check.answers().keySet()) {
+            for (double[] under : Objects.requireNonNull(likely.get(check))) {
                 double expected = 0;
-                for (Cause cause : causes) {
-                    expected += share(cause) * check.likelihood(answer, cause.code());
+                for (int i = 0; i < under.length; i++) {
+                    expected += shares[i] * under[i];
                 }
-                for (Cause cause : causes) {
-                    double likely = check.likelihood(answer, cause.code());
-                    if (likely > 0 && expected > 0) {
-                        bits += share(cause) * likely * Math.log(likely / expected) / Math.log(2);
+                for (int i = 0; i < under.length; i++) {
+                    if (under[i] > 0 && expected > 0) {
+                        bits += shares[i] * under[i] * Math.log(under[i] / expected) / Math.log(2);
                     }
                 }
             }
@@ -245,10 +252,11 @@ public final class Finder {
         }
 
         /** Answers that the best cause does not explain, once they surprise too much to be chance. */
-        private List<Answered> clashing(Cause best) {
-            if (surprise.getOrDefault(best, 0.0) <= numbers.of(DiagnosisSetting.SURPRISE)) {
+        private List<Answered> clashing(int leader) {
+            if (surprise[leader] <= numbers.of(DiagnosisSetting.SURPRISE)) {
                 return List.of();
             }
+            Cause best = causes.get(leader);
             List<Answered> against = new ArrayList<>();
             for (Answered given : path) {
                 for (Check check : made) {
@@ -272,10 +280,10 @@ public final class Finder {
         return -Math.log(Math.max(1e-9, check.likelihood(answer, cause.code()))) - usual;
     }
 
-    private static Map<Cause, Double> normalised(Map<Cause, Double> weights) {
-        double sum = weights.values().stream().mapToDouble(Double::doubleValue).sum();
-        Map<Cause, Double> shares = new LinkedHashMap<>();
-        weights.forEach((cause, weight) -> shares.put(cause, sum > 0 ? weight / sum : 1.0 / weights.size()));
-        return shares;
+    private static double[] normalised(double[] weights) {
+        double sum = Arrays.stream(weights).sum();
+        return Arrays.stream(weights)
+                .map(weight -> sum > 0 ? weight / sum : 1.0 / weights.length)
+                .toArray();
     }
 }
