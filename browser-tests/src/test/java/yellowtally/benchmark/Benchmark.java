@@ -8,71 +8,101 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
-import java.util.Arrays;
+import java.util.List;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import yellowtally.benchmark.Report.Repeats;
 import yellowtally.browser.Application;
 import yellowtally.browser.Lane;
+import yellowtally.core.fitness.SawWear;
+import yellowtally.core.schedule.ScheduleLedger;
 
 /** Prints the figures of speed and size, each beside its limit, with the machine named. */
 public final class Benchmark {
 
-    private static final int WARM_UP = 200;
-    private static final int ROUNDS = 500;
-    private static final int BOARD_ROUNDS = 60;
+    private static final int FAULTS = 1000;
+    private static final int STARTS = 3;
+    private static final int BATCHES = 7;
+    private static final int BATCH = 60;
 
-    private static boolean allKept = true;
+    private final Report report = new Report();
 
     private Benchmark() {}
 
     public static void main(String[] args) throws IOException, SQLException {
+        long began = System.nanoTime();
         System.out.println("Machine: " + machine());
+        Benchmark benchmark = new Benchmark();
+        Reference.warmUp();
+        benchmark.computing();
         Path data = Files.createTempDirectory("yellow-tally-benchmark");
-        startAndMemory(data);
-        preview(data);
-        firstPage(data);
-        due();
-        wear();
-        finder(data);
-        board(data);
-        System.out.println(allKept ? "Every limit kept." : "Some limit was not kept.");
-        System.exit(allKept ? 0 : 1);
-    }
-
-    private static void startAndMemory(Path data) throws IOException {
-        Application.start(data).close();
-        double[] seconds = new double[3];
-        double memory = 0;
-        for (int i = 0; i < seconds.length; i++) {
-            long start = System.nanoTime();
-            try (Application application = Application.start(data)) {
-                seconds[i] = (System.nanoTime() - start) / 1e9;
-                memory = Math.max(memory, application.residentMb());
-            }
+        benchmark.startAndMemory(data);
+        try (Application application = Application.start(data)) {
+            benchmark.preview(application);
+            benchmark.firstPage(application);
+            benchmark.finder(application);
         }
-        limit("Start to first answered request, median of 3", median(seconds), 8, "s");
-        limit("Resident memory after start, most of 3", memory, 400, "MB");
+        benchmark.years(data);
+        System.exit(benchmark.report.end((System.nanoTime() - began) / 1e9) ? 0 : 1);
     }
 
-    private static void preview(Path data) {
+    /** What core works out from records that are loaded already. */
+    private void computing() {
+        List<ScheduleLedger> half = DueDates.fleet(2.5);
+        List<ScheduleLedger> whole = DueDates.fleet(5);
+        DueDates.millis(whole); // for the compiler to warm up
+        double[] twice = new double[BATCHES];
+        for (int i = 0; i < BATCHES; i++) {
+            twice[i] = DueDates.millis(whole) / DueDates.millis(half);
+        }
+        report.timed(
+                "Due dates of %,d saws, 5 years of records".formatted(DueDates.SAWS),
+                BATCHES,
+                300,
+                "ms",
+                () -> DueDates.millis(whole));
+        report.ratio("  twice the records cost this many times as much", new Repeats(twice), 3);
+        Wear.planMillis(); // for the compiler to warm up
+        report.timed("Sharpening plan of %d drive links".formatted(Wear.DRIVE_LINKS), BATCHES, 2, "ms", Wear::planMillis);
+        List<SawWear.Ledgers> worn = Wear.fleet();
+        Wear.projectionMillis(worn);
+        report.timed(
+                "Wear of %d saws, 5 years of readings".formatted(Wear.SAWS),
+                BATCHES,
+                200,
+                "ms",
+                () -> Wear.projectionMillis(worn));
+    }
+
+    private void startAndMemory(Path data) {
+        Application.start(data).close();
+        double[] memory = new double[STARTS];
+        int[] start = {0};
+        report.timed("Start to first answered request", STARTS, 8, "s", () -> {
+            long began = System.nanoTime();
+            try (Application application = Application.start(data)) {
+                double seconds = (System.nanoTime() - began) / 1e9;
+                memory[start[0]++] = application.residentMb();
+                return seconds;
+            }
+        });
+        report.exact("Resident memory after start, most of " + STARTS, new Repeats(memory).at(100), 400, "MB");
+    }
+
+    private void preview(Application application) {
         String question = """
                 {"work":"FELLING","reading":{"method":"TANG_LINE","value":"%d.5",
                  "met":["NUTS_SLACK","BRAKE_OFF","NOSE_UP","COLD","OILED","PULLED_ROUND"],"movement":"ONE_FINGER",
                  "tipsClearWithoutPull":false,"tightSpot":false,"turnsBefore":0}}""";
-        try (Application application = Application.start(data)) {
-            double[] millis = timed(
-                    ROUNDS,
-                    i -> {},
-                    i -> application.send(
-                            "POST", "/api/saws/06/tension/preview", question.formatted(1 + Math.floorMod(i, 15))));
-            limit("Preview over HTTP, p95 of " + ROUNDS, percentile(millis, 95), 20, "ms");
-        }
+        Work ask = i -> application.send(
+                "POST", "/api/saws/06/tension/preview", question.formatted(1 + Math.floorMod(i, 15)));
+        millis(3 * BATCH, ask);
+        report.timed("Preview over HTTP, p95", BATCHES, 20, "ms", () -> millis(BATCH, ask).at(95));
     }
 
-    private static void firstPage(Path data) {
-        try (Application application = Application.start(data);
-                Playwright playwright = Playwright.create();
+    private void firstPage(Application application) {
+        try (Playwright playwright = Playwright.create();
                 Browser browser = Lane.launch(playwright)) {
             Page page = browser.newPage();
             page.navigate(application.address());
@@ -80,41 +110,68 @@ public final class Benchmark {
             page.waitForLoadState(LoadState.NETWORKIDLE);
             Object bytes = page.evaluate("[...performance.getEntriesByType('navigation'),"
                     + " ...performance.getEntriesByType('resource')].reduce((sum, e) => sum + e.transferSize, 0)");
-            limit("Download of the first page, compressed", ((Number) bytes).doubleValue() / 1000, 300, "kB");
+            report.exact("Download of the first page, compressed", ((Number) bytes).doubleValue() / 1000, 300, "kB");
         }
     }
 
-    private static void board(Path data) throws IOException, SQLException {
+    /** A large fleet with years of records: the first board after a start, and what a page costs beside bare JDBC. */
+    private void years(Path data) throws IOException, SQLException {
         long records = LargeFleet.write(data);
-        LargeFleet.Bare bare = LargeFleet.readBarely(data, WARM_UP, false);
-        double[] afterWrite;
-        double[] again;
-        double[] saves = new double[BOARD_ROUNDS];
-        double first;
+        BareJdbc.Reading bareBoard = BareJdbc.of(data, BareJdbc.Page.BOARD, 6);
+        BareJdbc.Reading bareSaw = BareJdbc.of(data, BareJdbc.Page.SAW, 200);
+        BareJdbc.Reading bareLog = BareJdbc.of(data, BareJdbc.Page.LOG, 100);
+        report.note("A fleet of %d saws with %,d records; bare JDBC: board %,d rows %.0f ms (first time %.0f), saw %,d rows %.1f ms, log %,d rows %.1f ms"
+                .formatted(
+                        LargeFleet.SAWS,
+                        records,
+                        bareBoard.rows(),
+                        bareBoard.medianMillis(),
+                        bareBoard.firstMillis(),
+                        bareSaw.rows(),
+                        bareSaw.medianMillis(),
+                        bareLog.rows(),
+                        bareLog.medianMillis()));
+        double[] besideBare = new double[STARTS];
+        int[] start = {0};
+        report.timed("First board after a start", STARTS, 3, "s", () -> {
+            try (Application application = Application.start(data)) {
+                long began = System.nanoTime();
+                application.get("/api/board");
+                double seconds = (System.nanoTime() - began) / 1e9;
+                besideBare[start[0]++] = 1000 * seconds / bareBoard.firstMillis();
+                return seconds;
+            }
+        });
+        report.ratio("  beside bare JDBC reading its rows the first time", new Repeats(besideBare), 3);
         try (Application application = Application.start(data)) {
-            long start = System.nanoTime();
-            application.get("/api/board");
-            first = (System.nanoTime() - start) / 1e9;
-            String person = application.get("/api/people").replaceFirst("(?s).*?\"id\":\"([^\"]+)\".*", "$1");
-            // Another saw each time: its records are read again, all others stand.
-            afterWrite = timed(
-                    BOARD_ROUNDS,
-                    i -> {
-                        long began = System.nanoTime();
-                        save(application, person, i);
-                        saves[i % BOARD_ROUNDS] = (System.nanoTime() - began) / 1e6;
-                    },
-                    i -> application.get("/api/board"));
-            again = timed(BOARD_ROUNDS, i -> {}, i -> application.get("/api/board"));
+            pages(application, bareSaw, bareLog);
         }
-        System.out.printf(
-                "Board of %d saws, %,d records; first board after a start %.1f s%n", LargeFleet.SAWS, records, first);
-        System.out.printf(
-                "  bare JDBC reading %,d rows of loops, outings and holds alone: %.1f ms%n",
-                bare.rows(), bare.medianMillis());
-        limit("Board after a write, p95", percentile(afterWrite, 95), 150, "ms");
-        limit("Board until the next write, p95", percentile(again, 95), 150, "ms");
-        limit("Save of a step over HTTP, p95", percentile(saves, 95), 40, "ms");
+    }
+
+    private void pages(Application application, BareJdbc.Reading bareSaw, BareJdbc.Reading bareLog) {
+        String person = application.get("/api/people").replaceFirst("(?s).*?\"id\":\"([^\"]+)\".*", "$1");
+        // Another saw each time: its records are read again, all others stand.
+        Work save = i -> save(application, person, i);
+        Work board = i -> application.get("/api/board");
+        inTurns(save, board);
+        report.timed("Board after a write, p95", BATCHES, 150, "ms", () -> inTurns(save, board)[1].at(95));
+        report.timed("Save of a step over HTTP, p95", BATCHES, 40, "ms", () -> inTurns(save, board)[0].at(95));
+        beside("Page of a saw", bareSaw, 8, i -> {
+            for (String part : List.of("", "/schedule", "/tension", "/wear", "/faults")) {
+                application.get("/api/saws/L5" + part);
+            }
+            application.get("/api/log?saw=L5");
+        });
+        beside("Page of the log", bareLog, 8, i -> application.get("/api/log"));
+    }
+
+    private void beside(String page, BareJdbc.Reading bare, double most, Work ask) {
+        millis(BATCH, ask);
+        double[] ratios = new double[BATCHES];
+        for (int i = 0; i < BATCHES; i++) {
+            ratios[i] = millis(BATCH / 3, ask).median() / bare.medianMillis();
+        }
+        report.ratio(page + ", beside bare JDBC reading its rows", new Repeats(ratios), most);
     }
 
     private static void save(Application application, String person, int round) {
@@ -125,39 +182,20 @@ public final class Benchmark {
                         .formatted(UUID.randomUUID(), person));
     }
 
-    private static void due() {
-        DueDates.millis(1); // for the compiler to warm up
-        double half = DueDates.millis(2.5);
-        double whole = DueDates.millis(5);
-        System.out.printf(
-                "Due dates of %,d saws: 2.5 years of use %.0f ms, 5 years %.0f ms%n", DueDates.SAWS, half, whole);
-        limit("Due dates of 1,000 saws, 5 years of records", whole, 300, "ms");
-        limit("Twice the records cost this many times as much", whole / half, 3, "times");
-    }
-
-    private static void wear() {
-        limit("Sharpening plan of %d drive links, slowest".formatted(Wear.DRIVE_LINKS), Wear.planMillis(), 5, "ms");
-        Wear.projectionMillis(); // for the compiler to warm up
-        limit("Wear of %d saws, 5 years of readings".formatted(Wear.SAWS), Wear.projectionMillis(), 200, "ms");
-    }
-
-    /** Two thousand made-up faults, as the finder believes them and with its shares off by 30 %. */
-    private static void finder(Path data) {
-        try (Application application = Application.start(data)) {
-            for (String off : new String[] {"0", "0.3"}) {
-                String said = application.get("/api/knowledge/trial?faults=2000&off=" + off);
-                System.out.printf("Fault finder, 2,000 faults, true shares off by %s%n", off);
-                double[] finder = trial(said, "FINDER");
-                double[] listed = trial(said, "AS_LISTED");
-                for (String order : new String[] {"FINDER", "AS_LISTED", "BY_STAGE", "BY_MINUTES"}) {
-                    double[] line = trial(said, order);
-                    System.out.printf(
-                            "  %-10s found %.1f %%, wrong %.1f %%, %.1f min%n",
-                            order, 100 * line[0], 100 * line[1], line[2]);
-                }
-                limit("  Minutes beside the list, percent", 100 * finder[2] / listed[2], 67, "%");
-                limit("  Share missed beside the list, percent", 100 * (1 - finder[0]) / (1 - listed[0]), 100, "%");
+    /** Made-up faults, as the finder believes them and with its shares off by 30 %. */
+    private void finder(Application application) {
+        for (String off : new String[] {"0", "0.3"}) {
+            String said = application.get("/api/knowledge/trial?faults=" + FAULTS + "&off=" + off);
+            report.note("Fault finder, %,d faults, true shares off by %s".formatted(FAULTS, off));
+            for (String order : new String[] {"FINDER", "AS_LISTED", "BY_STAGE", "BY_MINUTES"}) {
+                double[] line = trial(said, order);
+                report.note("  %-10s found %.1f %%, wrong %.1f %%, %.1f min"
+                        .formatted(order, 100 * line[0], 100 * line[1], line[2]));
             }
+            double[] finder = trial(said, "FINDER");
+            double[] listed = trial(said, "AS_LISTED");
+            report.exact("  Minutes beside the list", 100 * finder[2] / listed[2], 67, "%");
+            report.exact("  Share missed beside the list", 100 * (1 - finder[0]) / (1 - listed[0]), 100, "%");
         }
     }
 
@@ -185,35 +223,25 @@ public final class Benchmark {
         void run(int round);
     }
 
-    private static double[] timed(int rounds, Work before, Work work) {
-        for (int i = 0; i < WARM_UP; i++) {
-            before.run(i);
-            work.run(i);
+    /** One after the other, a batch of each: the times of the first, and those of the second. */
+    private static Repeats[] inTurns(Work first, Work second) {
+        double[][] millis = new double[2][BATCH];
+        for (int i = 0; i < BATCH; i++) {
+            int round = i;
+            millis[0][i] = millis(1, once -> first.run(round)).median();
+            millis[1][i] = millis(1, once -> second.run(round)).median();
         }
+        return new Repeats[] {new Repeats(millis[0]), new Repeats(millis[1])};
+    }
+
+    private static Repeats millis(int rounds, Work work) {
         double[] millis = new double[rounds];
         for (int i = 0; i < rounds; i++) {
-            before.run(i);
             long start = System.nanoTime();
             work.run(i);
             millis[i] = (System.nanoTime() - start) / 1e6;
         }
-        return millis;
-    }
-
-    private static void limit(String what, double measured, double most, String unit) {
-        boolean kept = measured <= most;
-        allKept &= kept;
-        System.out.printf("%-48s %8.2f %-5s limit %.0f  %s%n", what, measured, unit, most, kept ? "kept" : "OVER");
-    }
-
-    private static double median(double[] values) {
-        return percentile(values, 50);
-    }
-
-    private static double percentile(double[] values, int percent) {
-        double[] sorted = values.clone();
-        Arrays.sort(sorted);
-        return sorted[Math.min(sorted.length - 1, (int) Math.ceil(sorted.length * percent / 100.0) - 1)];
+        return new Repeats(millis);
     }
 
     private static String machine() throws IOException {

@@ -1,9 +1,5 @@
 package yellowtally.benchmark;
 
-import java.io.File;
-import java.io.IOException;
-import java.net.URI;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -13,14 +9,10 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.sql.Timestamp;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
-import org.h2.Driver;
-import yellowtally.browser.Application;
 
-/** Writes a large fleet straight into the database of a stopped application, and reads it back as barely as can be. */
+/** Writes a large fleet straight into the database of a stopped application. */
 final class LargeFleet {
 
     static final int SAWS = 200;
@@ -31,11 +23,7 @@ final class LargeFleet {
     private LargeFleet() {}
 
     private static Connection open(Path data) throws SQLException {
-        return open(data, "");
-    }
-
-    private static Connection open(Path data, String options) throws SQLException {
-        return DriverManager.getConnection("jdbc:h2:file:" + data.resolve("yellow-tally") + options, "sa", "");
+        return DriverManager.getConnection("jdbc:h2:file:" + data.resolve("yellow-tally"), "sa", "");
     }
 
     /** Adds the fleet; answers how many records of work the database holds then. */
@@ -178,99 +166,6 @@ final class LargeFleet {
             throws SQLException {
         set(work, id, of.saw(), step, ago(day), ago(day), person, of.chain(), of.bar(), of.sprocket(), of.fitting());
         work.addBatch();
-    }
-
-    /**
-     * What the board reads, read with nothing but JDBC: the queries and columns the server asks for. In a process of its own
-     * with the options of the application, so that the two differ in their code and not in their compiler.
-     *
-     * @param reuse whether the database may answer a repeated query from its last result, as it does until something is
-     *     written; after a write it reads anew
-     */
-    static Bare readBarely(Path data, int times, boolean reuse) throws IOException {
-        Process process = new ProcessBuilder(command(data, times, reuse))
-                .redirectErrorStream(true)
-                .start();
-        String[] answer = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8)
-                .strip()
-                .split(" ");
-        return new Bare(Long.parseLong(answer[0]), Double.parseDouble(answer[1]));
-    }
-
-    private static List<String> command(Path data, int times, boolean reuse) {
-        List<String> command = new ArrayList<>();
-        command.add(Application.java());
-        command.addAll(Application.JVM_OPTIONS);
-        command.addAll(List.of(
-                "-cp",
-                place(LargeFleet.class) + File.pathSeparator + place(Driver.class),
-                LargeFleet.class.getName(),
-                data.toString(),
-                Integer.toString(times),
-                reuse ? "1" : "0"));
-        return command;
-    }
-
-    private static String place(Class<?> type) {
-        return Path.of(URI.create(
-                        type.getProtectionDomain().getCodeSource().getLocation().toString()))
-                .toString();
-    }
-
-    /** Reads as often as asked for twice, and prints rows and median ms of the second half. */
-    public static void main(String[] args) throws SQLException {
-        int times = Integer.parseInt(args[1]);
-        double[] millis = new double[times];
-        long rows = 0;
-        try (Connection db = open(Path.of(args[0]), ";OPTIMIZE_REUSE_RESULTS=" + args[2])) {
-            for (int run = 0; run < 2 * times; run++) {
-                long start = System.nanoTime();
-                rows = read(db);
-                millis[run % times] = (System.nanoTime() - start) / 1e6;
-            }
-        }
-        Arrays.sort(millis);
-        System.out.println(rows + " " + millis[times / 2]);
-    }
-
-    private static long read(Connection db) throws SQLException {
-        String[] queries = {
-            "select * from setting_change order by at",
-            "select s.*, c.*, b.*, p.*, f.* from saw s left join chain c on c.saw_id = s.id left join bar b on b.saw_id = s.id"
-                    + " left join sprocket p on p.saw_id = s.id left join set_fitting f on f.id = s.fitting_id"
-                    + " where s.retired_at is null order by s.tag",
-            "select t.id, t.chain_id, t.fitting_id, t.at, t.occasion, t.outcome, t.provisional, t.turns, t.adjuster_lead_mm,"
-                    + " t.joint_play_mm, t.amends_id from tension_check t join chain c on c.id = t.chain_id"
-                    + " where c.saw_id is not null",
-            "select o.chain_id, o.fitting_id, o.back_at, o.tanks from outing o join chain c on c.id = o.chain_id"
-                    + " where c.saw_id is not null and o.back_at is not null",
-            "select h.* from saw_hold h where not exists (select 1 from saw_hold_release r where r.hold_id = h.id)",
-            "select * from outing where open_saw_id is not null",
-            "select * from crew order by name",
-        };
-        long rows = 0;
-        for (String query : queries) {
-            rows += readAll(db, query);
-        }
-        return rows;
-    }
-
-    /** Rows read in one run, and the median time of a run in ms. */
-    record Bare(long rows, double medianMillis) {}
-
-    private static long readAll(Connection db, String query) throws SQLException {
-        long rows = 0;
-        try (PreparedStatement statement = db.prepareStatement(query);
-                ResultSet result = statement.executeQuery()) {
-            int columns = result.getMetaData().getColumnCount();
-            while (result.next()) {
-                rows++;
-                for (int column = 1; column <= columns; column++) {
-                    result.getObject(column);
-                }
-            }
-        }
-        return rows;
     }
 
     private static Timestamp ago(int days) {

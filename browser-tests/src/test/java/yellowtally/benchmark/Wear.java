@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
@@ -33,19 +32,19 @@ final class Wear {
 
     static final int SAWS = 200;
     static final int DRIVE_LINKS = 114;
-    private static final int ROUNDS = 15;
+    private static final int PLANS = 100;
     private static final int DAYS = 5 * 365;
     private static final LocalDate TODAY = LocalDate.of(2026, 6, 1);
 
     private Wear() {}
 
-    /** Time in ms for the sharpening plan of a fully mapped loop, the slowest of many. */
+    /** Time in ms for the sharpening plan of a fully mapped loop, the mean of many. */
     static double planMillis() {
         int count = CutterSequence.STANDARD.cutters(DRIVE_LINKS);
-        double[] millis = new double[ROUNDS];
         int strokes = 0;
-        for (int round = 0; round < 20 * ROUNDS; round++) {
-            Random random = new Random(round);
+        double millis = 0;
+        for (int plan = 0; plan < PLANS; plan++) {
+            Random random = new Random(plan);
             List<Cutter> cutters = new ArrayList<>();
             for (int place = 0; place < count; place++) {
                 cutters.add(new Cutter(place, Side.at(place, Side.LEFT), 6.5 + random.nextDouble(), null));
@@ -53,43 +52,39 @@ final class Wear {
             long start = System.nanoTime();
             strokes += SharpeningPlan.of(new SharpeningPlan.Given(cutters, Set.of(), 0.06, 2, Numbers.STANDARD))
                     .strokes();
-            // The first rounds are for the compiler to warm up.
-            millis[round % ROUNDS] = (System.nanoTime() - start) / 1e6;
+            millis += (System.nanoTime() - start) / 1e6;
         }
-        return worst(millis, strokes);
+        if (strokes == 0) {
+            throw new AssertionError("nothing was worked out");
+        }
+        return millis / PLANS;
     }
 
-    /** Median time in ms to project growth, cutters, groove and sprocket of every saw. */
-    static double projectionMillis() {
+    /** A fleet with five years of readings. */
+    static List<SawWear.Ledgers> fleet() {
         List<SawWear.Ledgers> ledgers = new ArrayList<>();
         for (int saw = 0; saw < SAWS; saw++) {
             ledgers.add(ledgers(saw));
         }
-        SawWear.Rules rules =
-                new SawWear.Rules(Numbers.STANDARD, TensionSettings.STANDARD, FlipSchool.EVERY_SHARPENING);
-        double[] millis = new double[ROUNDS];
-        int kinds = 0;
-        for (int round = 0; round < ROUNDS; round++) {
-            long start = System.nanoTime();
-            for (SawWear.Ledgers one : ledgers) {
-                kinds += SawWear.of(one, one.tension().growth(TensionSettings.STANDARD), rules)
-                        .kinds()
-                        .size();
-            }
-            millis[round] = (System.nanoTime() - start) / 1e6;
-        }
-        Arrays.sort(millis);
-        if (kinds < 4 * SAWS * ROUNDS) {
-            throw new AssertionError("not every kind was projected");
-        }
-        return millis[ROUNDS / 2];
+        return ledgers;
     }
 
-    private static double worst(double[] millis, int proof) {
-        if (proof == 0) {
-            throw new AssertionError("nothing was worked out");
+    /** Time in ms to project growth, cutters, groove and sprocket of every saw once. */
+    static double projectionMillis(List<SawWear.Ledgers> fleet) {
+        SawWear.Rules rules =
+                new SawWear.Rules(Numbers.STANDARD, TensionSettings.STANDARD, FlipSchool.EVERY_SHARPENING);
+        int kinds = 0;
+        long start = System.nanoTime();
+        for (SawWear.Ledgers one : fleet) {
+            kinds += SawWear.of(one, one.tension().growth(TensionSettings.STANDARD), rules)
+                    .kinds()
+                    .size();
         }
-        return Arrays.stream(millis).max().orElseThrow();
+        double millis = (System.nanoTime() - start) / 1e6;
+        if (kinds < 4 * SAWS) {
+            throw new AssertionError("not every kind was projected");
+        }
+        return millis;
     }
 
     private static SawWear.Ledgers ledgers(int seed) {

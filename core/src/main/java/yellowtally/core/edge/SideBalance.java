@@ -30,8 +30,9 @@ public record SideBalance(
 
     /** Judges two means, mm. */
     public static SideBalance of(double leftMm, double rightMm, Numbers numbers) {
-        double difference = Math.round((leftMm - rightMm) * 1000) / 1000.0;
-        double off = Math.abs(difference);
+        // Rounded before it gets its sign, so that either side is judged alike.
+        double off = Math.round(Math.abs(leftMm - rightMm) * 1000) / 1000.0;
+        double difference = leftMm >= rightMm || off == 0 ? off : -off;
         BalanceVerdict verdict = off > numbers.of(EdgeSetting.BALANCE_EQUALISE)
                 ? BalanceVerdict.EQUALISE
                 : off > numbers.of(EdgeSetting.BALANCE_CURVE) ? BalanceVerdict.CURVES : BalanceVerdict.EVEN;

@@ -10,10 +10,5 @@ public enum UseUnit {
     FIRE_SEASON_DAYS,
     SHARPENINGS,
     /** Loops fitted on the sprocket. */
-    LOOPS;
-
-    /** Whether what the saw went through makes a unit count more. Time passes at one pace. */
-    boolean weighs() {
-        return this == TANKS || this == OUTINGS || this == DAYS_IN_USE;
-    }
+    LOOPS
 }

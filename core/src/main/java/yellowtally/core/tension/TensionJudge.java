@@ -221,7 +221,7 @@ public final class TensionJudge {
         double turns = AdjusterAdvice.turns(reading, subject, figures.slackMm(), figures.targetSlackMm(), settings);
         boolean in = outcome == TensionOutcome.LOOSE || outcome == TensionOutcome.THROW_RISK;
         // The finger can contradict the figure (moves hard at a good gap, no spring back): then one small step its way.
-        if (in != turns > 0) {
+        if (in ? turns <= 0 : turns >= 0) {
             turns = in ? AdjusterAdvice.SMALLEST_STEP : -AdjusterAdvice.SMALLEST_STEP;
         }
         HandTurn said = HandTurn.nearest(Math.max(Math.abs(turns), AdjusterAdvice.SMALLEST_STEP));

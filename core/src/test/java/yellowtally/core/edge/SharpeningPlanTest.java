@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -136,43 +135,6 @@ class SharpeningPlanTest {
                 .hasValueSatisfying(r -> assertThat(r.reason()).isEqualTo(PlanRefusal.Reason.TOO_FEW_LENGTHS));
         assertThat(SharpeningPlan.refusal(loop(7.1, 7.0, 7.2, 7.1), Set.of())).isEmpty();
         assertThat(SharpeningPlan.refusal(loop(7.1, 7.0, 7.2, 7.1), Set.of(2))).isPresent();
-    }
-
-    /** Strokes planned and filed bring all cutters within one stroke of each other. */
-    @Test
-    void plannedAndFiledAllCuttersComeWithinOneStroke() {
-        Random random = new Random(7);
-        for (int run = 0; run < 500; run++) {
-            double removal = 0.02 + random.nextDouble() * 0.1;
-            double[] lengths = random.doubles(4 + random.nextInt(110), 6.5, 8.5).toArray();
-            SharpeningPlan plan = SharpeningPlan.of(
-                    new Given(loop(lengths), Set.of(), removal, random.nextInt(5), Numbers.STANDARD),
-                    FilingWay.TO_ONE_LENGTH);
-            var after = plan.cutters().stream()
-                    .mapToDouble(c -> c.mm() - c.strokes() * removal)
-                    .summaryStatistics();
-            assertThat(after.getMax() - after.getMin()).isLessThanOrEqualTo(removal + 1e-6);
-            assertThat(after.getMax()).isLessThanOrEqualTo(plan.endsAtMm() + 1e-6);
-        }
-    }
-
-    /** Swapping the sides mirrors the curve and changes no stroke. */
-    @Test
-    void swappingSidesMirrorsTheCurve() {
-        Random random = new Random(8);
-        for (int run = 0; run < 200; run++) {
-            double[] lengths = random.doubles(34, 6.8, 8.2).toArray();
-            List<Cutter> here = loop(lengths);
-            List<Cutter> mirrored = here.stream()
-                    .map(c -> new Cutter(c.place(), c.side().other(), c.mm(), null))
-                    .toList();
-            SharpeningPlan one = SharpeningPlan.of(given(here));
-            SharpeningPlan other = SharpeningPlan.of(given(mirrored));
-            Side leads = one.balance().leadsTo();
-            assertThat(other.balance().leadsTo()).isEqualTo(leads == null ? null : leads.other());
-            assertThat(other.balance().differenceMm()).isCloseTo(-one.balance().differenceMm(), within(1e-9));
-            assertThat(strokes(other)).isEqualTo(strokes(one));
-        }
     }
 
     @ParameterizedTest

@@ -5,8 +5,6 @@ import static yellowtally.core.fitness.Served.ALL;
 import static yellowtally.core.fitness.Served.entry;
 import static yellowtally.core.schedule.Uses.at;
 
-import java.util.List;
-import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -15,7 +13,6 @@ import org.junit.jupiter.params.provider.EnumSource;
 import yellowtally.core.fitness.WaitingWork.What;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.StepOutcome;
 
 /** Every way in which a saw can be held, and that nothing but its own proof lifts it (handbook section 11). */
@@ -71,25 +68,5 @@ class HoldKindsTest {
         assertThat(account.state()).isEqualTo(FitState.HELD);
         assertThat(account.work()).extracting(WaitingWork::finding).contains(Finding.LEVER_DOES_NOT_SNAP);
         assertThat(account.work()).extracting(WaitingWork::finding).doesNotContain(Finding.BAND_THIN);
-    }
-
-    /** Whatever is recorded of other steps, in any order: a saw with an unproved hold is held. */
-    @Test
-    void noSequenceOfRecordsGetsAroundAHold() {
-        Random random = new Random(11);
-        Step[] steps = Step.values();
-        for (int run = 0; run < 300; run++) {
-            StepEntry[] records = new StepEntry[12];
-            for (int i = 0; i < records.length; i++) {
-                Step step = steps[random.nextInt(steps.length)];
-                StepOutcome outcome = step == Step.INERTIA ? StepOutcome.FAIL : StepOutcome.values()[random.nextInt(3)];
-                records[i] = entry(3 + i / 6, step, outcome);
-            }
-            SawAccount account = Served.onDayOne(records)
-                    .holds(new HoldEntry(
-                            "hold", at(2, 12), Step.INERTIA, Set.of(Finding.INERTIA_NOT_TRIPPED), false, ALL))
-                    .assess(9);
-            assertThat(account.state()).as(List.of(records).toString()).isEqualTo(FitState.HELD);
-        }
     }
 }

@@ -8,7 +8,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -180,24 +179,6 @@ class OilingRulesTest {
                         .state())
                 .isEqualTo(LeakState.NOT_STANDING);
         assertThat(LeakWatch.of(null, dry, null, stood, STANDARD).state()).isEqualTo(LeakState.NOT_STANDING);
-    }
-
-    /** Whatever was seen, less than a day on card never closes a leak. */
-    @Test
-    void lessThanADayNeverCloses() {
-        Random random = new Random(3);
-        Instant stood = at(1, 8);
-        for (int run = 0; run < 500; run++) {
-            List<Look> looks = new ArrayList<>();
-            for (int i = 0; i < random.nextInt(6); i++) {
-                looks.add(new Look(
-                        stood.plus(hours(random.nextDouble() * 23.9)),
-                        Wet.values()[random.nextInt(Wet.values().length)]));
-            }
-            assertThat(LeakWatch.of(stood, looks, null, stood.plus(hours(48)), STANDARD)
-                            .dry())
-                    .isFalse();
-        }
     }
 
     @Test

@@ -66,4 +66,36 @@ class PaceTest {
                 .as("more than two years off")
                 .isEmpty();
     }
+
+    /** Two uses, today and 28 days ago, one unit each: the older weighs 1/e, and 29 days stand behind them. */
+    @Test
+    void aPaceIsWeighedByItsAge() {
+        Pace.Counter counter = new Pace.Counter(TODAY, 28);
+        counter.add(TODAY, 1);
+        counter.add(TODAY.minusDays(28), 1);
+        double old = Math.exp(-1);
+        Pace pace = counter.pace().orElseThrow();
+        assertThat(pace.perDay()).isCloseTo((1 + old) / (28 * (1 - Math.exp(-29 / 28.0))), within(1e-9));
+        assertThat(pace.spread()).isCloseTo(Math.sqrt(1 + old * old) / (1 + old), within(1e-9));
+    }
+
+    @Test
+    void usesThatUsedNothingHaveNoPace() {
+        Pace.Counter counter = new Pace.Counter(TODAY, 28);
+        counter.add(TODAY, 0);
+        counter.add(TODAY.minusDays(1), 0);
+        assertThat(counter.pace()).isEmpty();
+    }
+
+    /** Two years off is still said, a day more is not. */
+    @Test
+    void theFarthestDateThatIsSaid() {
+        Pace pace = new Pace(1, 0.5);
+        assertThat(pace.reach(730, TODAY)).isPresent();
+        assertThat(pace.reach(730.5, TODAY)).isEmpty();
+        DueDate date = pace.reach(3, TODAY).orElseThrow();
+        assertThat(date.early()).isEqualTo(TODAY.plusDays(2));
+        assertThat(date.likely()).isEqualTo(TODAY.plusDays(3));
+        assertThat(date.late()).isEqualTo(TODAY.plusDays(5));
+    }
 }

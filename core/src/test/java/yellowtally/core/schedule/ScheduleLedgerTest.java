@@ -11,17 +11,14 @@ import java.time.LocalDate;
 import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import org.junit.jupiter.params.provider.ValueSource;
 import yellowtally.core.edge.FilingSchool;
 import yellowtally.core.edge.GaugeSchool;
 import yellowtally.core.edge.Schools;
@@ -272,36 +269,6 @@ class ScheduleLedgerTest {
         assertThat(lately.likely()).isBefore(longAgo.likely());
     }
 
-    @ParameterizedTest
-    @EnumSource(Task.class)
-    void moreUseNeverMakesATaskLessDue(Task task) {
-        List<UseEntry> uses = new ArrayList<>();
-        double before = 0;
-        for (int i = 2; i < 30; i++) {
-            uses.add(outing(i, 1, Condition.values()[i % Condition.values().length]));
-            double now = assess(task, uses, allDone(1)).fraction();
-            assertThat(now).isGreaterThanOrEqualTo(before);
-            before = now;
-        }
-    }
-
-    /** The order in which records are read back does not matter: an account rebuilt from storage is the same account. */
-    @ParameterizedTest
-    @ValueSource(longs = {1, 2, 3})
-    void rebuildsFromRecordsInAnyOrder(long seed) {
-        List<UseEntry> uses = new ArrayList<>();
-        List<StepEntry> done = allDone(1);
-        for (int i = 2; i < 30; i++) {
-            uses.add(outing(i, 0.5 + i % 3, Condition.values()[i % 5]));
-            done.add(done(i, Step.values()[i]));
-        }
-        List<TaskDue> running = Uses.ledger(SAW, uses, done).assess(day(40), Seasons.STANDARD, Numbers.STANDARD);
-        Collections.shuffle(uses, new Random(seed));
-        Collections.shuffle(done, new Random(seed));
-        assertThat(Uses.ledger(SAW, uses, done).assess(day(40), Seasons.STANDARD, Numbers.STANDARD))
-                .isEqualTo(running);
-    }
-
     @Test
     void aChangedLimitCounts() {
         Numbers often = new Numbers(Map.of(ScheduleSetting.SHARPEN_TANKS, 2.0));
@@ -349,5 +316,92 @@ class ScheduleLedgerTest {
                 .isAfter(date.likely());
         assertThat(Uses.ledger(SAW, List.of(), List.of()).after(10, Subject.CHAIN, Uses.day(40), Numbers.STANDARD))
                 .isEmpty();
+    }
+
+    /** A weight of one weighs nothing and is not told; nor is what an outing without use went through. */
+    @Test
+    void onlyWhatWeighsMoreIsTold() {
+        Numbers even = new Numbers(Map.of(ScheduleSetting.WEIGHT_HARD, 1.0));
+        List<UseEntry> hard = List.of(outing(2, 2, Condition.HARD));
+        LimitUse weighed = Uses.of(
+                        Uses.ledger(SAW, hard, allDone(1)).assess(day(5), Seasons.STANDARD, even), Task.SHARPEN)
+                .limits()
+                .get(0);
+        assertThat(weighed.heavier()).isEmpty();
+        assertThat(weighed.counted()).isEqualTo(2);
+        assertThat(assess(Task.SHARPEN, List.of(outing(2, 0, Condition.HARD)), allDone(1))
+                        .limits()
+                        .get(0)
+                        .heavier())
+                .isEmpty();
+        assertThat(assess(Task.SHARPEN, hard, allDone(1)).limits().get(0).heavier())
+                .containsExactly(Condition.HARD);
+    }
+
+    /** Sharpenings have a pace of their own: one every two days, five of them until the gauges. */
+    @Test
+    void whatCountsSharpeningsIsExpectedByTheirPace() {
+        List<StepEntry> done = allDone(20);
+        for (int i = 22; i <= 26; i += 2) {
+            done.add(done(i, Step.SHARPEN));
+        }
+        TaskDue gauges = assess(Task.DEPTH_GAUGES, List.of(), done, 27);
+        assertThat(gauges.binding().raw()).isEqualTo(3);
+        assertThat(gauges.expected()).isNotNull();
+        assertThat(gauges.expected().likely()).isBetween(day(29), day(33));
+        // All so long ago that no pace is left of it.
+        assertThat(assess(Task.DEPTH_GAUGES, List.of(), done, 400).expected()).isNull();
+    }
+
+    /** The arrestor in the fire season: 30 of its days after it was looked at, as sure as the calendar. */
+    @Test
+    void theDayInTheFireSeasonIsSure() {
+        LocalDate from = Seasons.STANDARD.fireDays(day(0), day(1)) > 0 ? day(0) : null;
+        int first = 0;
+        while (from == null) {
+            first++;
+            from = Seasons.STANDARD.fireDays(day(first), day(first + 1)) > 0 ? day(first) : null;
+        }
+        int looked = first + 2;
+        TaskDue due = assess(Task.ARRESTOR, List.of(), List.of(done(looked, Step.ARRESTOR)), looked + 5);
+        assertThat(due.expected()).isEqualTo(new DueDate(day(looked + 30), day(looked + 30), day(looked + 30)));
+    }
+
+    /** Two outings on one day are one day of use. */
+    @Test
+    void aDayIsUsedOnce() {
+        List<UseEntry> twice = List.of(outing(3, 0.1), outing(3, 0.1), outing(5, 0.1));
+        assertThat(Uses.of(
+                                Uses.ledger(SAW, twice, allDone(1)).assess(day(6), Seasons.STANDARD, Numbers.STANDARD),
+                                Task.OIL_CARD)
+                        .limits()
+                        .stream()
+                        .filter(limit -> limit.unit() == UseUnit.DAYS_IN_USE)
+                        .map(LimitUse::raw))
+                .containsExactly(2.0);
+    }
+
+    /** Only loops that came onto the sprocket after it was measured count towards its next measure. */
+    @Test
+    void onlyLoopsSinceTheMeasureCount() {
+        ScheduleLedger ledger = new ScheduleLedger(
+                SAW, Uses.START, List.of(), allDone(10), List.of(at(5, 9), at(12, 9), at(14, 9)), null);
+        assertThat(Uses.of(ledger.assess(day(20), Seasons.STANDARD, Numbers.STANDARD), Task.SPROCKET).limits().stream()
+                        .filter(limit -> limit.unit() == UseUnit.LOOPS)
+                        .map(LimitUse::raw))
+                .containsExactly(2.0);
+    }
+
+    /** What was heavy so far is expected to go on: four hard tanks a day reach a limit half again as soon. */
+    @Test
+    void heavyWorkBringsTheDayNearer() {
+        List<UseEntry> soft = new ArrayList<>();
+        List<UseEntry> hard = new ArrayList<>();
+        for (int i = 30; i < 40; i++) {
+            soft.add(outing(i, 0.1));
+            hard.add(outing(i, 0.1, Condition.HARD));
+        }
+        assertThat(assess(Task.SHARPEN, hard, allDone(29)).expected().likely())
+                .isBefore(assess(Task.SHARPEN, soft, allDone(29)).expected().likely());
     }
 }

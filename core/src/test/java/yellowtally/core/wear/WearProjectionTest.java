@@ -6,13 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Random;
-import org.junit.jupiter.api.RepeatedTest;
-import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
 import yellowtally.core.settings.Numbers;
 
 class WearProjectionTest {
@@ -76,49 +72,6 @@ class WearProjectionTest {
     void nothingIsLeftAtTheLimit() {
         assertThat(of(WearKind.SPROCKET, 0.5, points(0, 0.3, 5, 0.4, 10, 0.5)).left())
                 .isEqualTo(Range.ZERO);
-    }
-
-    @ParameterizedTest
-    @EnumSource(WearKind.class)
-    void theRangeHoldsItsMiddle(WearKind kind) {
-        Random random = new Random(kind.ordinal());
-        for (int run = 0; run < 200; run++) {
-            WearProjection found = of(kind, kind.rising() ? 100 : -100, noisy(random, kind, 8));
-            Range left = found.left();
-            assertThat(left == null || left.low() <= left.likely() && left.likely() <= left.high())
-                    .isTrue();
-        }
-    }
-
-    /** More wear never lengthens life: a worse last reading leaves no more than a better one. */
-    @RepeatedTest(4)
-    void moreWearNeverLengthensLife(RepetitionInfo repetition) {
-        WearKind kind = WearKind.values()[repetition.getCurrentRepetition() - 1];
-        Random random = new Random(40L + repetition.getCurrentRepetition());
-        double limit = kind.rising() ? 6 : -6;
-        for (int run = 0; run < 500; run++) {
-            List<WearPoint> better = noisy(random, kind, 3 + random.nextInt(10));
-            List<WearPoint> worse = new ArrayList<>(better);
-            WearPoint last = worse.remove(worse.size() - 1);
-            double more = random.nextDouble() * (kind.rising() ? 1 : -1);
-            worse.add(new WearPoint(last.at(), last.use(), last.mm() + more));
-            assertThat(likely(of(kind, limit, worse))).isLessThanOrEqualTo(likely(of(kind, limit, better)) + 1e-9);
-        }
-    }
-
-    private static double likely(WearProjection projection) {
-        return projection.left() == null
-                ? Double.POSITIVE_INFINITY
-                : projection.left().likely();
-    }
-
-    private static List<WearPoint> noisy(Random random, WearKind kind, int readings) {
-        List<WearPoint> points = new ArrayList<>();
-        for (int i = 0; i < readings; i++) {
-            double worn = 0.3 * i + random.nextDouble() * 0.5;
-            points.add(new WearPoint(Instant.EPOCH.plusSeconds(i), 2.0 * i, kind.rising() ? worn : -worn));
-        }
-        return points;
     }
 
     @Test
