@@ -6,11 +6,15 @@ import static yellowtally.core.schedule.Uses.day;
 import static yellowtally.core.schedule.Uses.done;
 import static yellowtally.core.schedule.Uses.outing;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import yellowtally.core.bar.FlipSchool;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.LoopSpec;
@@ -46,6 +50,16 @@ class KnownSignalsTest {
             List<StepEntry> more,
             List<OilUse> oil,
             MeasureEntry... measured) {
+        return known(read, uses, more, oil, null, measured);
+    }
+
+    private static Set<Signal> known(
+            TensionOutcome read,
+            List<UseEntry> uses,
+            List<StepEntry> more,
+            List<OilUse> oil,
+            @Nullable Instant newChainAt,
+            MeasureEntry... measured) {
         List<StepEntry> records = new ArrayList<>();
         for (Step step : Step.values()) {
             records.add(done(1, step));
@@ -62,7 +76,7 @@ class KnownSignalsTest {
                         at(2, 19), true, CheckOccasion.ROUTINE, read, false, 0, 0.8, null)),
                 List.of());
         ScheduleLedger schedule = new ScheduleLedger(Profiles.petrol(), Uses.START, uses, records, List.of(), null);
-        PartLedger parts = new PartLedger(List.of(measured), List.of(), List.of(), 1, null);
+        PartLedger parts = new PartLedger(List.of(measured), List.of(), List.of(), 1, newChainAt);
         SawLedger ledger = new SawLedger(tension, schedule, List.of(), oil, List.of());
         SawAccount account = ledger.assess(
                 SisterPaces.NONE, new SawLedger.Rules(TensionSettings.STANDARD, STANDARD, Seasons.STANDARD, day(5)));
@@ -147,5 +161,67 @@ class KnownSignalsTest {
                                 found(3, Step.FILL, Finding.FUEL_OLD)),
                         List.of()))
                 .contains(Signal.SPROCKET_WORN, Signal.GROOVE_WORN, Signal.FUEL_OLD);
+    }
+
+    /** What its limit has used up speaks for its cause, and nothing before that. */
+    @ParameterizedTest
+    @CsvSource({
+        "SHARPEN_OVERDUE,   3",
+        "FILTER_OVERDUE,    5",
+        "BEARING_OVERDUE,   20",
+        "PLUG_OVERDUE,      40",
+        "STARTER_OVERDUE,   40",
+        "ARRESTOR_OVERDUE,  40",
+    })
+    void whatIsOverdueSpeaks(Signal signal, double tanks) {
+        assertThat(known(TensionOutcome.RIGHT, List.of(outing(3, tanks)), List.of(), List.of()))
+                .contains(signal);
+        assertThat(known(TensionOutcome.RIGHT, List.of(outing(3, tanks - 0.1)), List.of(), List.of()))
+                .doesNotContain(signal);
+    }
+
+    /** Left out three times, not once. */
+    @ParameterizedTest
+    @CsvSource({"2, false", "3, true"})
+    void whatIsLeftOftenSpeaks(int outings, boolean speaks) {
+        List<UseEntry> uses = new ArrayList<>();
+        for (int i = 0; i < outings; i++) {
+            uses.add(outing(2 + i, 0.1));
+        }
+        Set<Signal> known = known(TensionOutcome.RIGHT, uses, List.of(), List.of());
+        assertThat(known.contains(Signal.LONG_SINCE_CLEAN)).isEqualTo(speaks);
+        assertThat(known.contains(Signal.NOSE_UNGREASED)).isEqualTo(speaks);
+    }
+
+    @Test
+    void aBarThatWasNotTurnedWithItsNewChainSpeaks() {
+        assertThat(known(TensionOutcome.RIGHT, List.of(), List.of(), List.of(), at(3, 9)))
+                .contains(Signal.FLIP_OVERDUE);
+        assertThat(known(TensionOutcome.RIGHT, List.of(), List.of(), List.of(), (Instant) null))
+                .doesNotContain(Signal.FLIP_OVERDUE);
+    }
+
+    private static Set<Signal> measured(double leftShort, double leftLong, double rightShort, double rightLong) {
+        return known(
+                TensionOutcome.RIGHT,
+                List.of(),
+                List.of(),
+                List.of(),
+                new MeasureEntry("a", Measure.LEFT_SHORTEST, at(3, 9), leftShort),
+                new MeasureEntry("a", Measure.LEFT_LONGEST, at(3, 9), leftLong),
+                new MeasureEntry("a", Measure.RIGHT_SHORTEST, at(3, 9), rightShort),
+                new MeasureEntry("a", Measure.RIGHT_LONGEST, at(3, 9), rightLong));
+    }
+
+    /** Either side can be the longer one, and either can be uneven in itself. */
+    @Test
+    void eitherSideSpeaksForItself() {
+        assertThat(measured(7.5, 7.5, 7.5, 7.5)).isEmpty();
+        assertThat(measured(7.5, 7.5, 7.25, 7.25)).as("within 0.3 mm").isEmpty();
+        assertThat(measured(7.75, 7.75, 7.25, 7.25)).containsExactly(Signal.LEFT_CUTTERS_LONGER);
+        assertThat(measured(7.25, 7.25, 7.75, 7.75)).containsExactly(Signal.RIGHT_CUTTERS_LONGER);
+        assertThat(measured(7.25, 7.75, 7.5, 7.5)).containsExactly(Signal.CUTTERS_UNEVEN);
+        assertThat(measured(7.5, 7.5, 7.25, 7.75)).containsExactly(Signal.CUTTERS_UNEVEN);
+        assertThat(measured(7.375, 7.625, 7.5, 7.5)).as("within 0.4 mm").isEmpty();
     }
 }

@@ -25,6 +25,8 @@ import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepEntry;
+import yellowtally.core.tension.CheckOccasion;
+import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.tension.TensionSettings;
 import yellowtally.core.wear.WearKind;
 
@@ -153,5 +155,67 @@ class SawWearTest {
         assertThat(parts.sideDifferences()).hasSize(1);
         assertThat(parts.sideDifferences().get(0)).isCloseTo(-0.2, within(1e-9));
         assertThat(parts.latestCutterMm()).contains(6.8);
+    }
+
+    /** Growth is projected beside the parts that are measured, each with the tanks of its own part. */
+    @Test
+    void growthIsWearLikeAnyOther() {
+        List<TensionLedger.CheckEntry> checks = new ArrayList<>();
+        List<TensionLedger.OutingEntry> outings = new ArrayList<>();
+        List<UseEntry> uses = new ArrayList<>();
+        for (int i = 1; i <= 6; i++) {
+            uses.add(Uses.outing(3 * i, 2));
+            outings.add(new TensionLedger.OutingEntry(at(3 * i, 16), 2, true));
+            checks.add(new TensionLedger.CheckEntry(
+                    at(3 * i, 18), true, CheckOccasion.ROUTINE, TensionOutcome.RIGHT, false, 0.5, 0.8, null));
+        }
+        ScheduleLedger schedule = new ScheduleLedger(Profiles.petrol(), Uses.START, uses, List.of(), List.of(), null);
+        TensionLedger tension = new TensionLedger(LOOP, true, false, 20.0, checks, outings);
+        SawWear wear = SawWear.of(
+                new SawWear.Ledgers(PartLedger.EMPTY, schedule, tension),
+                tension.growth(TensionSettings.STANDARD),
+                new SawWear.Rules(Numbers.STANDARD, TensionSettings.STANDARD, FlipSchool.EVERY_SHARPENING));
+        // Half a turn of 0.8 mm takes 0.8 mm of loop; two tanks each, so 0.4 mm a tank.
+        var growth = wear.kind(WearKind.GROWTH).orElseThrow();
+        assertThat(growth.tanksLeft().likely()).isCloseTo((2 * LOOP.lengthMm() / 100 - 4.8) / 0.4, within(0.01));
+        assertThat(wear.kind(WearKind.CUTTER)).isEmpty();
+        assertThat(wear.kinds()).hasSize(1);
+    }
+
+    /** A saw without bar and chain wears nothing, and nothing is asked of it. */
+    @Test
+    void withoutASetThereIsNothingToWear() {
+        ScheduleLedger bare = new ScheduleLedger(Profiles.bare(), Uses.START, List.of(), List.of(), List.of(), null);
+        TensionLedger none = new TensionLedger(null, false, false, null, List.of(), List.of());
+        SawWear wear = SawWear.of(
+                new SawWear.Ledgers(PartLedger.EMPTY, bare, none),
+                null,
+                new SawWear.Rules(Numbers.STANDARD, TensionSettings.STANDARD, FlipSchool.EVERY_SHARPENING));
+        assertThat(wear.kinds()).isEmpty();
+        assertThat(wear.pairing()).isEmpty();
+        assertThat(wear.flip()).isNull();
+        assertThat(wear.edge()).isNull();
+        assertThat(wear.barLoopsLeft()).isNull();
+    }
+
+    /** A new chain asks for the other side up when that is the school; before the last turn it does not. */
+    @ParameterizedTest
+    @CsvSource({"10, true", "5, false"})
+    void aNewChainTurnsTheBar(int fittedOn, boolean turnNow) {
+        PartLedger parts = new PartLedger(List.of(), List.of(), List.of(at(7, 9)), 2, at(fittedOn, 9));
+        ScheduleLedger schedule =
+                new ScheduleLedger(Profiles.petrol(), Uses.START, List.of(), List.of(), List.of(), null);
+        SawWear wear = SawWear.of(
+                new SawWear.Ledgers(parts, schedule, new TensionLedger(LOOP, true, false, null, List.of(), List.of())),
+                null,
+                new SawWear.Rules(Numbers.STANDARD, TensionSettings.STANDARD, FlipSchool.EACH_NEW_CHAIN));
+        assertThat(wear.flip().turnNow()).isEqualTo(turnNow);
+    }
+
+    /** A loop that ran on a worn sprocket belongs to it; one that never ran would be spoiled by it. */
+    @Test
+    void aLoopThatHasRunBelongsToItsSprocket() {
+        SawWear wear = wear(3, List.of(measure(3, Measure.SPROCKET_WEAR, 0.4)), List.of(), List.of());
+        assertThat(wear.pairing()).doesNotContain(PairingNote.NEW_LOOP_ON_WORN_SPROCKET);
     }
 }

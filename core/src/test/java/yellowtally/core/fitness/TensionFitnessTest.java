@@ -122,4 +122,31 @@ class TensionFitnessTest {
         assertThat(watch.state()).isEqualTo(FitState.FIT);
         assertThat(watch.work()).extracting(WaitingWork::what).containsExactly(What.TAKES_UP_FAST, What.GROWN_TO_WATCH);
     }
+
+    /** A chain that takes up fast is told and stays fit; one of which that cannot be said is not told. */
+    @ParameterizedTest
+    @CsvSource(
+            nullValues = "-",
+            value = {
+                "FASTER_THAN_ITS_PAST,    0.6, true",
+                "FASTER_THAN_ITS_SISTERS, 0.6, true",
+                "STEADY,                  0.6, false",
+                "TOO_FEW_READINGS,        0.6, false",
+                "FASTER_THAN_ITS_PAST,    -,   false",
+            })
+    void takingUpFastIsToldAndStaysFit(TakeUp.State state, Double recent, boolean told) {
+        TensionHistory history = new TensionHistory(
+                true,
+                false,
+                List.of(check(CheckOccasion.ROUTINE, TensionOutcome.RIGHT)),
+                0,
+                0,
+                0,
+                null,
+                new TakeUp(state, recent, null, null));
+        TensionFitness fitness = assess(history);
+        assertThat(fitness.state()).isEqualTo(FitState.FIT);
+        assertThat(fitness.work().stream().anyMatch(w -> w.what() == What.TAKES_UP_FAST))
+                .isEqualTo(told);
+    }
 }
