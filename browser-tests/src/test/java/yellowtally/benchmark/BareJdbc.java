@@ -62,8 +62,7 @@ final class BareJdbc {
         if (figures.length != 3) {
             throw new AssertionError(said);
         }
-        return new Reading(
-                Long.parseLong(figures[0]), Double.parseDouble(figures[1]), Double.parseDouble(figures[2]));
+        return new Reading(Long.parseLong(figures[0]), Double.parseDouble(figures[1]), Double.parseDouble(figures[2]));
     }
 
     private static String place(Class<?> type) {
@@ -140,8 +139,7 @@ final class BareJdbc {
     }
 
     private static long ofPart(Connection db, String column, Object part) throws SQLException {
-        return latest(db, column, part)
-                + rows(db, "select * from set_fitting where " + column + " = ?", part);
+        return latest(db, column, part) + rows(db, "select * from set_fitting where " + column + " = ?", part);
     }
 
     /** Of each step the latest. */
@@ -175,9 +173,9 @@ final class BareJdbc {
                     + rows(db, "select * from work_finding where record_id = ?", record)
                     + rows(db, "select * from work_measure where record_id = ?", record);
         }
-        for (String[] kind : new String[][] {
-            {"outing", "out_at"}, {"outing", "back_at"}, {"set_fitting", "at"}, {"saw_hold", "at"}
-        }) {
+        for (String[] kind :
+                new String[][] {{"outing", "out_at"}, {"outing", "back_at"}, {"set_fitting", "at"}, {"saw_hold", "at"}
+                }) {
             rows += rows(
                     db,
                     "select * from " + kind[0] + " where " + kind[1] + " is not null" + only + " order by " + kind[1]

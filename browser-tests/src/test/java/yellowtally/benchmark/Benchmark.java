@@ -64,7 +64,8 @@ public final class Benchmark {
                 () -> DueDates.millis(whole));
         report.ratio("  twice the records cost this many times as much", new Repeats(twice), 3);
         Wear.planMillis(); // for the compiler to warm up
-        report.timed("Sharpening plan of %d drive links".formatted(Wear.DRIVE_LINKS), BATCHES, 2, "ms", Wear::planMillis);
+        report.timed(
+                "Sharpening plan of %d drive links".formatted(Wear.DRIVE_LINKS), BATCHES, 2, "ms", Wear::planMillis);
         List<SawWear.Ledgers> worn = Wear.fleet();
         Wear.projectionMillis(worn);
         report.timed(
@@ -95,10 +96,15 @@ public final class Benchmark {
                 {"work":"FELLING","reading":{"method":"TANG_LINE","value":"%d.5",
                  "met":["NUTS_SLACK","BRAKE_OFF","NOSE_UP","COLD","OILED","PULLED_ROUND"],"movement":"ONE_FINGER",
                  "tipsClearWithoutPull":false,"tightSpot":false,"turnsBefore":0}}""";
-        Work ask = i -> application.send(
-                "POST", "/api/saws/06/tension/preview", question.formatted(1 + Math.floorMod(i, 15)));
+        Work ask = i ->
+                application.send("POST", "/api/saws/06/tension/preview", question.formatted(1 + Math.floorMod(i, 15)));
         millis(3 * BATCH, ask);
-        report.timed("Preview over HTTP, p95", BATCHES, 20, "ms", () -> millis(BATCH, ask).at(95));
+        report.timed(
+                "Preview over HTTP, p95",
+                BATCHES,
+                20,
+                "ms",
+                () -> millis(BATCH, ask).at(95));
     }
 
     private void firstPage(Application application) {
@@ -120,17 +126,18 @@ public final class Benchmark {
         BareJdbc.Reading bareBoard = BareJdbc.of(data, BareJdbc.Page.BOARD, 6);
         BareJdbc.Reading bareSaw = BareJdbc.of(data, BareJdbc.Page.SAW, 200);
         BareJdbc.Reading bareLog = BareJdbc.of(data, BareJdbc.Page.LOG, 100);
-        report.note("A fleet of %d saws with %,d records; bare JDBC: board %,d rows %.0f ms (first time %.0f), saw %,d rows %.1f ms, log %,d rows %.1f ms"
-                .formatted(
-                        LargeFleet.SAWS,
-                        records,
-                        bareBoard.rows(),
-                        bareBoard.medianMillis(),
-                        bareBoard.firstMillis(),
-                        bareSaw.rows(),
-                        bareSaw.medianMillis(),
-                        bareLog.rows(),
-                        bareLog.medianMillis()));
+        report.note(
+                "A fleet of %d saws with %,d records; bare JDBC: board %,d rows %.0f ms (first time %.0f), saw %,d rows %.1f ms, log %,d rows %.1f ms"
+                        .formatted(
+                                LargeFleet.SAWS,
+                                records,
+                                bareBoard.rows(),
+                                bareBoard.medianMillis(),
+                                bareBoard.firstMillis(),
+                                bareSaw.rows(),
+                                bareSaw.medianMillis(),
+                                bareLog.rows(),
+                                bareLog.medianMillis()));
         double[] besideBare = new double[STARTS];
         int[] start = {0};
         report.timed("First board after a start", STARTS, 3, "s", () -> {

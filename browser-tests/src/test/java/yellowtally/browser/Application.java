@@ -73,13 +73,17 @@ public final class Application implements AutoCloseable {
     }
 
     /** Resident memory of the process in MB, as the kernel counts it. */
-    public double residentMb() throws IOException {
-        for (String line : Files.readAllLines(Path.of("/proc", Long.toString(process.pid()), "status"))) {
-            if (line.startsWith("VmRSS:")) {
-                return Double.parseDouble(line.replaceAll("\\D", "")) / 1024;
+    public double residentMb() {
+        try {
+            for (String line : Files.readAllLines(Path.of("/proc", Long.toString(process.pid()), "status"))) {
+                if (line.startsWith("VmRSS:")) {
+                    return Double.parseDouble(line.replaceAll("\\D", "")) / 1024;
+                }
             }
+            throw new AssertionError("no VmRSS");
+        } catch (IOException e) {
+            throw new AssertionError(e);
         }
-        throw new IOException("no VmRSS");
     }
 
     /** Body of a GET. */

@@ -14,11 +14,16 @@ import org.junit.jupiter.params.provider.MethodSource;
 import yellowtally.core.access.AccessSetting;
 import yellowtally.core.bar.BarSetting;
 import yellowtally.core.brake.BrakeSetting;
+import yellowtally.core.diagnosis.DiagnosisSetting;
 import yellowtally.core.drive.DriveSetting;
 import yellowtally.core.edge.EdgeSetting;
 import yellowtally.core.engine.EngineSetting;
+import yellowtally.core.insight.InsightSetting;
+import yellowtally.core.oiling.OilingSetting;
 import yellowtally.core.schedule.ScheduleSetting;
+import yellowtally.core.stores.StoresSetting;
 import yellowtally.core.tension.TensionSetting;
+import yellowtally.core.wear.WearSetting;
 
 class NumbersTest {
 
@@ -31,8 +36,25 @@ class NumbersTest {
                         EdgeSetting.values(),
                         DriveSetting.values(),
                         BrakeSetting.values(),
-                        EngineSetting.values())
+                        EngineSetting.values(),
+                        OilingSetting.values(),
+                        DiagnosisSetting.values(),
+                        InsightSetting.values(),
+                        StoresSetting.values(),
+                        WearSetting.values())
                 .flatMap(Stream::of);
+    }
+
+    @ParameterizedTest
+    @MethodSource("all")
+    void aValueMayStandOnTheEndsOfItsRangeAndNotBeyond(NumberSetting setting) {
+        assertThat(setting.min()).isLessThan(setting.max());
+        for (double at : new double[] {setting.min(), setting.max()}) {
+            assertThat(new Numbers(Map.of(setting, at)).of(setting)).isEqualTo(at);
+        }
+        for (double at : new double[] {setting.min() - 1e-3, setting.max() + 1e-3, Double.NaN}) {
+            assertThatIllegalArgumentException().isThrownBy(() -> new Numbers(Map.of(setting, at)));
+        }
     }
 
     @ParameterizedTest
