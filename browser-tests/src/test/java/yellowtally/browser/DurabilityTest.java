@@ -88,7 +88,7 @@ class DurabilityTest {
                 .body()) {
             assertThat(stream.read()).as("it listens").isPositive();
             // Left to its own patience with open requests it would wait for 30 s.
-            assertThat(again.endsWithin(Duration.ofSeconds(12))).isTrue();
+            assertThat(again.endsWithin(Duration.ofSeconds(25))).isTrue();
         }
     }
 

@@ -22,9 +22,4 @@ final class SlackGeometry {
     static double slackOfSag(double sagMm, double barLengthMm) {
         return 8 * sagMm * sagMm / (3 * barLengthMm);
     }
-
-    /** The sag g that shows a slack e without pull. */
-    static double sagOfSlack(double slackMm, double barLengthMm) {
-        return Math.sqrt(Math.max(0, slackMm) * 3 * barLengthMm / 8);
-    }
 }

@@ -255,7 +255,7 @@ class TensionJudgeTest {
                 SlackGeometry.pullOfSlack(SlackGeometry.slackOfPull(figure, length) - takenUp, length);
             case RAIL_TOUCH -> {
                 double slack = SlackGeometry.slackOfSag(figure, length) - takenUp;
-                yield Math.abs(slack) < 1e-12 ? 0 : SlackGeometry.sagOfSlack(slack, length);
+                yield Math.abs(slack) < 1e-12 ? 0 : Math.sqrt(slack * 3 * length / 8);
             }
             case TWELFTH_PAST_TOUCH -> figure + turns * 360;
         };

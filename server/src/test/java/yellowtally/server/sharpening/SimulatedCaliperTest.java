@@ -45,7 +45,7 @@ class SimulatedCaliperTest {
     }
 
     private CaliperMessage next() throws InterruptedException {
-        CaliperMessage message = sent.poll(10, TimeUnit.SECONDS);
+        CaliperMessage message = sent.poll(60, TimeUnit.SECONDS); // patience with a busy machine
         assertThat(message).as("it sends").isNotNull();
         return message;
     }
@@ -77,7 +77,7 @@ class SimulatedCaliperTest {
     }
 
     @Test
-    @Timeout(value = 20, threadMode = Timeout.ThreadMode.SEPARATE_THREAD)
+    @Timeout(value = 90, threadMode = Timeout.ThreadMode.SEPARATE_THREAD)
     void itEndsByItselfAfterTheLastCutter() {
         caliper.start(loop(CUTTERS - 1));
         while (caliper.running()) {
@@ -101,7 +101,7 @@ class SimulatedCaliperTest {
     }
 
     @Test
-    @Timeout(value = 20, threadMode = Timeout.ThreadMode.SEPARATE_THREAD)
+    @Timeout(value = 90, threadMode = Timeout.ThreadMode.SEPARATE_THREAD)
     void aReadingUnderWayCountsBeforeTheOtherStartNeverAfterIt() throws Exception {
         CountDownLatch underWay = new CountDownLatch(1);
         CountDownLatch goOn = new CountDownLatch(1);

@@ -90,7 +90,7 @@ class OnceOnlyTest {
             });
         }
         pool.shutdown();
-        assertThat(pool.awaitTermination(10, TimeUnit.SECONDS)).isTrue();
+        assertThat(pool.awaitTermination(60, TimeUnit.SECONDS)).isTrue();
         assertThat(runs).hasValue(1);
     }
 }
