@@ -25,8 +25,9 @@ final class BareJdbc {
 
     private static final String SAW = "(select id from saw where tag = 'L5')";
     private static final String CHAIN = "(select c.id from chain c join saw s on s.id = c.saw_id where s.tag = 'L5')";
-    private static final String NOT_STRUCK =
-            " from work_record r left join work_void v on v.record_id = r.id where v.record_id is null and ";
+    private static final String STEPS =
+            "select r.id, r.step, r.at, r.outcome, r.visit_id, r.saw_id, r.chain_id, r.bar_id, r.sprocket_id"
+                    + " from work_record r left join work_void v on v.record_id = r.id where v.record_id is null and ";
     private static final int PAGE = 201;
 
     private BareJdbc() {}
@@ -132,14 +133,21 @@ final class BareJdbc {
 
     private static long ofSaw(Connection db, Object saw) throws SQLException {
         return rows(db, "select * from outing where back_at is not null and saw_id = ?", saw)
-                + rows(db, "select r.*" + NOT_STRUCK + "r.step = 'SHARPEN' and r.saw_id = ?", saw)
+                + rows(db, STEPS + "r.step = 'SHARPEN' and r.saw_id = ?", saw)
                 + rows(db, "select * from saw_hold where saw_id = ?", saw)
                 + rows(db, "select * from fault where saw_id = ?", saw)
                 + latest(db, "saw_id", saw);
     }
 
     private static long ofPart(Connection db, String column, Object part) throws SQLException {
-        return latest(db, column, part) + rows(db, "select * from set_fitting where " + column + " = ?", part);
+        return latest(db, column, part)
+                + rows(db, "select * from set_fitting where " + column + " = ?", part)
+                + rows(
+                        db,
+                        "select m.record_id, m.measure, r.at, m.figure from work_record r join work_measure m"
+                                + " on m.record_id = r.id where r.step in ('GROOVE', 'SPROCKET', 'SHARPEN') and r."
+                                + column + " = ?",
+                        part);
     }
 
     /** Of each step the latest. */
@@ -149,7 +157,7 @@ final class BareJdbc {
             if (column.equals(step.subject().name().toLowerCase(java.util.Locale.ROOT) + "_id")) {
                 rows += rows(
                         db,
-                        "select r.*" + NOT_STRUCK + "r." + column + " = ? and r.step = ? order by r." + column
+                        STEPS + "r." + column + " = ? and r.step = ? order by r." + column
                                 + " desc, r.step desc, r.at desc limit 1",
                         owner,
                         step.name());
@@ -162,24 +170,18 @@ final class BareJdbc {
         return rows(db, "select * from saw where tag = 'L5'")
                 + rows(db, "select * from tension_check where chain_id = " + CHAIN + " order by at desc")
                 + ofSaw(db, ids(db, "select id from saw where tag = 'L5'").get(0))
-                + log(db, " and saw_id = " + SAW);
+                + log(db, " where saw_id = " + SAW);
     }
 
     private static long log(Connection db, String only) throws SQLException {
         long rows = rows(db, "select * from person");
-        for (Object record :
-                ids(db, "select id from work_record where 1 = 1" + only + " order by at desc limit " + PAGE)) {
+        for (Object record : ids(db, "select id from work_record" + only + " order by at desc limit " + PAGE)) {
             rows += 1
                     + rows(db, "select * from work_finding where record_id = ?", record)
                     + rows(db, "select * from work_measure where record_id = ?", record);
         }
-        for (String[] kind :
-                new String[][] {{"outing", "out_at"}, {"outing", "back_at"}, {"set_fitting", "at"}, {"saw_hold", "at"}
-                }) {
-            rows += rows(
-                    db,
-                    "select * from " + kind[0] + " where " + kind[1] + " is not null" + only + " order by " + kind[1]
-                            + " desc limit " + PAGE);
+        for (String[] kind : new String[][] {{"outing", "back_at"}, {"set_fitting", "at"}, {"saw_hold", "at"}}) {
+            rows += rows(db, "select * from " + kind[0] + only + " order by " + kind[1] + " desc limit " + PAGE);
         }
         return rows;
     }

@@ -23,7 +23,7 @@ public final class Benchmark {
 
     private static final int FAULTS = 1000;
     private static final int STARTS = 3;
-    private static final int BATCHES = 7;
+    private static final int BATCHES = 5;
     private static final int BATCH = 60;
 
     private final Report report = new Report();
@@ -123,8 +123,8 @@ public final class Benchmark {
     /** A large fleet with years of records: the first board after a start, and what a page costs beside bare JDBC. */
     private void years(Path data) throws IOException, SQLException {
         long records = LargeFleet.write(data);
-        BareJdbc.Reading bareBoard = BareJdbc.of(data, BareJdbc.Page.BOARD, 6);
-        BareJdbc.Reading bareSaw = BareJdbc.of(data, BareJdbc.Page.SAW, 200);
+        BareJdbc.Reading bareBoard = BareJdbc.of(data, BareJdbc.Page.BOARD, 4);
+        BareJdbc.Reading bareSaw = BareJdbc.of(data, BareJdbc.Page.SAW, 100);
         BareJdbc.Reading bareLog = BareJdbc.of(data, BareJdbc.Page.LOG, 100);
         report.note(
                 "A fleet of %d saws with %,d records; bare JDBC: board %,d rows %.0f ms (first time %.0f), saw %,d rows %.1f ms, log %,d rows %.1f ms"
@@ -163,13 +163,13 @@ public final class Benchmark {
         inTurns(save, board);
         report.timed("Board after a write, p95", BATCHES, 150, "ms", () -> inTurns(save, board)[1].at(95));
         report.timed("Save of a step over HTTP, p95", BATCHES, 40, "ms", () -> inTurns(save, board)[0].at(95));
-        beside("Page of a saw", bareSaw, 8, i -> {
+        beside("Page of a saw", bareSaw, 12, i -> {
             for (String part : List.of("", "/schedule", "/tension", "/wear", "/faults")) {
                 application.get("/api/saws/L5" + part);
             }
             application.get("/api/log?saw=L5");
         });
-        beside("Page of the log", bareLog, 8, i -> application.get("/api/log"));
+        beside("Page of the log", bareLog, 12, i -> application.get("/api/log"));
     }
 
     private void beside(String page, BareJdbc.Reading bare, double most, Work ask) {

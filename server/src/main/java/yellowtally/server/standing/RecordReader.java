@@ -62,6 +62,8 @@ class RecordReader {
             from work_record r left join work_void v on v.record_id = r.id
             where v.record_id is null and r.outcome <> 'SKIPPED' and\s""";
 
+    private static final String ELSEWHERE = "select 1 from set_fitting f where f.%s = ? and f.saw_id <> ? limit 1";
+
     private static final String SHARPENINGS = WORK + "r.step = 'SHARPEN' and ";
 
     /** In the order of its index, from its end: the database reads one row of a step done a thousand times. */
@@ -226,21 +228,33 @@ class RecordReader {
             return List.copyOf(found.values());
         }
 
-        /** Which rows belong to this saw, or were made on a part of it elsewhere; each condition has its own index. */
-        private Map<String, Object[]> owners(String alias) {
+        /** Which rows belong to this saw, or were made on a part of it while it hung on another. */
+        private Map<String, Object[]> owners(String alias) throws SQLException {
             Map<String, Object[]> owners = new LinkedHashMap<>();
             owners.put(alias + ".saw_id = ?", new Object[] {saw});
-            String elsewhere = " = ? and " + alias + ".saw_id <> ?";
-            if (chain != null) {
-                owners.put(alias + ".chain_id" + elsewhere, new Object[] {chain, saw});
-            }
-            if (bar != null) {
-                owners.put(alias + ".bar_id" + elsewhere, new Object[] {bar, saw});
-            }
-            if (sprocket != null) {
-                owners.put(alias + ".sprocket_id" + elsewhere, new Object[] {sprocket, saw});
+            for (Map.Entry<String, UUID> part : elsewhere().entrySet()) {
+                owners.put(
+                        alias + "." + part.getKey() + " = ? and " + alias + ".saw_id <> ?",
+                        new Object[] {part.getValue(), saw});
             }
             return owners;
+        }
+
+        /** Parts that have hung on another saw, by column; few have, and the years of the others are not gone through for them. */
+        private Map<String, UUID> elsewhere() throws SQLException {
+            Map<String, UUID> elsewhere = new LinkedHashMap<>();
+            addElsewhere(elsewhere, "chain_id", chain);
+            addElsewhere(elsewhere, "bar_id", bar);
+            addElsewhere(elsewhere, "sprocket_id", sprocket);
+            return elsewhere;
+        }
+
+        private void addElsewhere(Map<String, UUID> elsewhere, String column, @Nullable UUID part) throws SQLException {
+            if (part != null
+                    && !rows(ELSEWHERE.formatted(column), row -> row.getInt(1), part, saw)
+                            .isEmpty()) {
+                elsewhere.put(column, part);
+            }
         }
 
         /**

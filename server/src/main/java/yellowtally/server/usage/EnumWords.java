@@ -3,13 +3,10 @@ package yellowtally.server.usage;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.Set;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** A few choices in one column, as words between spaces. */
 final class EnumWords {
-
-    private static final Pattern WORDS = Pattern.compile(" ");
 
     private EnumWords() {}
 
@@ -19,9 +16,11 @@ final class EnumWords {
 
     static <E extends Enum<E>> Set<E> read(Class<E> kind, String words) {
         Set<E> chosen = EnumSet.noneOf(kind);
-        WORDS.splitAsStream(words)
-                .filter(word -> !word.isEmpty())
-                .forEach(word -> chosen.add(Enum.valueOf(kind, word)));
+        for (String word : words.split(" ", -1)) {
+            if (!word.isEmpty()) {
+                chosen.add(Enum.valueOf(kind, word));
+            }
+        }
         return chosen;
     }
 }
