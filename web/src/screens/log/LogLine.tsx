@@ -55,7 +55,7 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
 
 /** Who struck it out, when and why. */
 function struckOut(strike: GatheredLine['entry']['struck']): string {
-  return strike ? `struck out by ${strike.by}, ${momentOf(strike.at)}: ${strike.reason}` : '';
+  return strike ? `Struck out by ${strike.by}, ${momentOf(strike.at)}: ${strike.reason}` : '';
 }
 
 /** A tension check is amended, not struck out; what was gathered is struck out step by step in the visit. */

@@ -140,7 +140,7 @@ class OutAndBackBrowserTest {
         assertThat(line.getByRole(AriaRole.ALERT)).containsText("This is needed.");
         line.getByLabel("Why it is struck out").fill("It was saw 04");
         line.getByRole(AriaRole.BUTTON).click();
-        assertThat(line).containsText(Pattern.compile("struck out by Ida Marsh, .*: It was saw 04"));
+        assertThat(line).containsText(Pattern.compile("Struck out by Ida Marsh, .*: It was saw 04"));
         assertThat(line).containsText("Air filter");
     }
 }
