@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # Mutation testing of core: changes the rules one by one and sees whether a test notices. Prints the share of killed mutants
-# of each room and the mutants that live and are not excused in docs/mutants.txt. Takes about a quarter of an hour on two cores.
+# of each room and the mutants that live and are not excused in docs/mutants.txt. Takes about seven minutes on two cores.
 #   scripts/mutation.sh [ROOM]     such as: scripts/mutation.sh tension
 set -euo pipefail
 cd "$(dirname "$0")/.."
