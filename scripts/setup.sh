@@ -2,8 +2,8 @@
 
 say() { printf '%s\n' "$*" >&2; }
 
-# need COMMAND PACKAGE: makes sure a command is there.
-need() {
+# have COMMAND PACKAGE: whether a command is there, after installing its package where that may be done.
+have() {
   command -v "$1" >/dev/null 2>&1 && return 0
   if [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null 2>&1; then
     say "Installing the Debian package $2."
@@ -13,9 +13,15 @@ need() {
     fi
     DEBIAN_FRONTEND=noninteractive apt-get install -y -qq "$2" >/dev/null 2>&1 || true
   fi
-  command -v "$1" >/dev/null 2>&1 && return 0
-  say "Missing: $1. Install the Debian package $2, then start again."
-  exit 1
+  command -v "$1" >/dev/null 2>&1
+}
+
+# need COMMAND PACKAGE: makes sure a command is there.
+need() {
+  if ! have "$1" "$2"; then
+    say "Missing: $1. Install the Debian package $2, then start again."
+    exit 1
+  fi
 }
 
 need_build_tools() {
@@ -25,9 +31,9 @@ need_build_tools() {
   need npm npm
 }
 
-# The shell without windows is enough, and quicker; an installed Chromium does as well.
+# Chromium without windows draws the same pages in half the time; the whole one does as well.
 need_browser() {
-  command -v chromium >/dev/null 2>&1 || need chromium-headless-shell chromium-headless-shell
+  have chromium-headless-shell chromium-headless-shell || need chromium chromium
 }
 
 # A fingerprint of everything that goes into the application.
