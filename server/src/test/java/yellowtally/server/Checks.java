@@ -82,6 +82,20 @@ final class Checks {
                 .readValue(stepOf(api, RunningServer.id(), step, "FINE", "", figures, ""), NewRecord.class);
     }
 
+    /** The chain of a saw goes back to the shelf. */
+    static void takeChainOff(Api api, String other) {
+        JsonNode saw = api.get("/api/saws/" + other).body();
+        api.post(
+                "/api/saws/" + other + "/fittings",
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"t\",\"version\":%d,\"set\":{\"bar\":{\"tag\":\"B-%s\",\"create\":false},\"sprocket\":{\"tag\":\"S-%s\",\"create\":false}}}"
+                        .formatted(
+                                RunningServer.id(),
+                                api.officer(),
+                                saw.path("version").asInt(),
+                                other,
+                                other));
+    }
+
     /** Saws out to the first crew, an hour and a half ago, so that there was time to burn something. */
     static String issue(Api api, String... tags) {
         return """

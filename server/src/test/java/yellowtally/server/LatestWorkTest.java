@@ -100,6 +100,28 @@ class LatestWorkTest {
         assertThat(kept()).contains("OUTSIDE_LOOK FINE").doesNotContain("CHAIN_LOOK FINE");
     }
 
+    /** What was done on a loop goes with it to another saw, every sharpening of it too. */
+    @Test
+    void theWorkOnAPartFollowsItToAnotherSaw() {
+        sharpened(3);
+        sharpened(4);
+        did("CHAIN_LOOK", "FINE", "", "{}");
+        did("OUTSIDE_LOOK", "FINE", "", "{}");
+        Checks.takeChainOff(api, tag);
+        String from = tag;
+        aSaw();
+        assertThat(api.post(
+                                "/api/saws/" + tag + "/records",
+                                Checks.step(api, "REPLACE_CHAIN", "FINE", "", ",\"part\":{\"tag\":\"C-" + from + "\"}"))
+                        .status())
+                .isEqualTo(204);
+        assertThat(kept())
+                .contains("CHAIN_LOOK FINE")
+                .doesNotContain("OUTSIDE_LOOK FINE")
+                .filteredOn("SHARPEN FINE"::equals)
+                .hasSize(2);
+    }
+
     @Test
     void aRecordThatWasStruckOutLetsTheOneBeforeStand() {
         did("NUTS", "FINE", "", "{}");

@@ -263,7 +263,7 @@ class VisitHttpTest {
         assertThat(steps(true)).contains("REPLACE_CHAIN");
         String other = "W" + RunningServer.id().substring(0, 6);
         api.post("/api/saws", Checks.newSaw(api, RunningServer.id(), other, 68));
-        freeChainOf(other);
+        Checks.takeChainOff(api, other);
         String part = inVisit() + ",\"part\":{\"tag\":\"C-" + other + "\",\"newChain\":true,\"soakHours\":13}";
         Answer replaced =
                 api.post("/api/saws/" + tag + "/records", Checks.step(api, "REPLACE_CHAIN", "FINE", "", part));
@@ -282,19 +282,6 @@ class VisitHttpTest {
                                 other,
                                 other));
         assertThat(back.body().path("detail").asString()).contains("C-" + tag + " is condemned");
-    }
-
-    private void freeChainOf(String other) {
-        JsonNode saw = api.get("/api/saws/" + other).body();
-        api.post(
-                "/api/saws/" + other + "/fittings",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"t\",\"version\":%d,\"set\":{\"bar\":{\"tag\":\"B-%s\",\"create\":false},\"sprocket\":{\"tag\":\"S-%s\",\"create\":false}}}"
-                        .formatted(
-                                RunningServer.id(),
-                                api.officer(),
-                                saw.path("version").asInt(),
-                                other,
-                                other));
     }
 
     @ParameterizedTest
