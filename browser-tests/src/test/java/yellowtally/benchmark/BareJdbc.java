@@ -42,8 +42,18 @@ final class BareJdbc {
         LOG
     }
 
-    /** Rows read in one run, the time of the first run in ms, and the median time of the later half. */
-    record Reading(long rows, double firstMillis, double medianMillis) {}
+    /**
+     * Rows read in one run, the time of the first run in ms, and the median time of the later half.
+     *
+     * @param slowness how slow the machine was meanwhile
+     */
+    record Reading(long rows, double firstMillis, double medianMillis, double slowness) {
+
+        /** The median time as it would be on the nominal machine, ms. */
+        double adjustedMillis() {
+            return medianMillis / slowness;
+        }
+    }
 
     /** Reads {@code times} times in a process of its own, nothing answered from an earlier result. */
     static Reading of(Path data, Page page, int times) throws IOException {
@@ -57,13 +67,18 @@ final class BareJdbc {
                 data.toString(),
                 page.name(),
                 Integer.toString(times)));
+        double before = Reference.slowness();
         Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
         String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
         String[] figures = said.split(" ");
         if (figures.length != 3) {
             throw new AssertionError(said);
         }
-        return new Reading(Long.parseLong(figures[0]), Double.parseDouble(figures[1]), Double.parseDouble(figures[2]));
+        return new Reading(
+                Long.parseLong(figures[0]),
+                Double.parseDouble(figures[1]),
+                Double.parseDouble(figures[2]),
+                (before + Reference.slowness()) / 2);
     }
 
     private static String place(Class<?> type) {

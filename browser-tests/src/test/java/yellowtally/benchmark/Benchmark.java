@@ -176,7 +176,9 @@ public final class Benchmark {
         millis(BATCH, ask);
         double[] ratios = new double[BATCHES];
         for (int i = 0; i < BATCHES; i++) {
-            ratios[i] = millis(BATCH / 3, ask).median() / bare.medianMillis();
+            double before = Reference.slowness();
+            double millis = millis(BATCH / 3, ask).median();
+            ratios[i] = millis / ((before + Reference.slowness()) / 2) / bare.adjustedMillis();
         }
         report.ratio(page + ", beside bare JDBC reading its rows", new Repeats(ratios), most);
     }
