@@ -26,7 +26,7 @@ final class BareJdbc {
     private static final String SAW = "(select id from saw where tag = 'L5')";
     private static final String CHAIN = "(select c.id from chain c join saw s on s.id = c.saw_id where s.tag = 'L5')";
     private static final String STEPS =
-            "select r.id, r.step, r.at, r.outcome, r.visit_id, r.saw_id, r.chain_id, r.bar_id, r.sprocket_id"
+            "select r.id, r.seq, r.step, r.at, r.outcome, r.visit_id, r.saw_id, r.chain_id, r.bar_id, r.sprocket_id"
                     + " from work_record r left join work_void v on v.record_id = r.id where v.record_id is null and ";
     private static final int PAGE = 201;
 
@@ -173,7 +173,7 @@ final class BareJdbc {
                 rows += rows(
                         db,
                         STEPS + "r." + column + " = ? and r.step = ? order by r." + column
-                                + " desc, r.step desc, r.at desc limit 1",
+                                + " desc, r.step desc, r.at desc, r.seq desc limit 1",
                         owner,
                         step.name());
             }

@@ -12,6 +12,8 @@ import yellowtally.core.cuttingset.NoseKind;
 import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.edge.LoopCutters;
 import yellowtally.core.edge.Schools;
+import yellowtally.core.log.SawLog;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.schedule.Condition;
 import yellowtally.core.schedule.ScheduleLedger;
 import yellowtally.core.schedule.Seasons;
@@ -21,7 +23,6 @@ import yellowtally.core.steps.OilerKind;
 import yellowtally.core.steps.Power;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 
@@ -81,9 +82,10 @@ final class DueDates {
             uses.add(new UseEntry(back, day, day, 1.5, (ago + seed) % 6 == 0 ? hard : Set.of(), Set.of(), ALL));
             for (int i = 0; i < 3; i++) {
                 Step step = Step.values()[(ago + i * 7 + seed) % Step.values().length];
-                steps.add(new StepEntry(step, back.plusSeconds(60L * i), day, StepOutcome.FINE, Set.of(), null, ALL));
+                steps.add(
+                        new StepEntry(0, step, back.plusSeconds(60L * i), day, StepOutcome.FINE, Set.of(), null, ALL));
             }
         }
-        return new ScheduleLedger(SAW, TODAY.minusDays(days), uses, steps, List.of(), null);
+        return new ScheduleLedger(SAW, TODAY.minusDays(days), uses, SawLog.of(steps), List.of(), null);
     }
 }

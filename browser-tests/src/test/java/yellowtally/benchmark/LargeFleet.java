@@ -129,9 +129,9 @@ final class LargeFleet {
                                 + " fitting_id, out_at, out_person_id, back_at, back_person_id, tanks, bar_id, sprocket_id)"
                                 + " values (?, 0, ?, ?, ?, ?, ?, ?, ?, ?, 1.5, ?, ?)");
                 PreparedStatement work = db.prepareStatement(
-                        "insert into work_record (id, saw_id, step, outcome, at, recorded_at, person_id, device, chain_id,"
+                        "insert into work_record (id, seq, saw_id, step, outcome, at, recorded_at, person_id, device, chain_id,"
                                 + " bar_id, sprocket_id, fitting_id) values"
-                                + " (?, ?, ?, 'FINE', ?, ?, ?, 'benchmark', ?, ?, ?, ?)")) {
+                                + " (?, (select max(seq) + 1 from work_record), ?, ?, 'FINE', ?, ?, ?, 'benchmark', ?, ?, ?, ?)")) {
             for (int i = 0; i < CHECKS_A_CHAIN; i++, day -= DAYS_A_CHECK) {
                 set(
                         outing,

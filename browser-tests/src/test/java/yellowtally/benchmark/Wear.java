@@ -19,6 +19,7 @@ import yellowtally.core.fitness.MeasureEntry;
 import yellowtally.core.fitness.PartLedger;
 import yellowtally.core.fitness.SawWear;
 import yellowtally.core.fitness.TensionLedger;
+import yellowtally.core.log.SawLog;
 import yellowtally.core.schedule.ScheduleLedger;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Measure;
@@ -95,9 +96,9 @@ final class Wear {
                 all.saw(),
                 all.inService(),
                 all.uses(),
-                all.records().stream()
+                SawLog.of(all.log().entries().stream()
                         .filter(step -> step.step() == Step.SHARPEN || step.at().isAfter(late))
-                        .toList(),
+                        .toList()),
                 List.of(),
                 null);
         List<MeasureEntry> measures = new ArrayList<>();
@@ -105,10 +106,10 @@ final class Wear {
         for (int ago = DAYS; ago > 0; ago -= 6) {
             double worn = (DAYS - ago) / (double) DAYS;
             Instant at = TODAY.minusDays(ago).atTime(18, 0).toInstant(ZoneOffset.UTC);
-            measures.add(new MeasureEntry(ago, Measure.LEFT_SHORTEST, at, 9.5 - 4 * worn));
-            measures.add(new MeasureEntry(ago, Measure.RIGHT_SHORTEST, at, 9.4 - 4 * worn));
-            measures.add(new MeasureEntry(-ago, Measure.GROOVE_DEPTH, at, 8 - 1.2 * worn));
-            measures.add(new MeasureEntry(DAYS + ago, Measure.SPROCKET_WEAR, at, 0.4 * worn));
+            measures.add(new MeasureEntry(0, ago, Measure.LEFT_SHORTEST, at, 9.5 - 4 * worn));
+            measures.add(new MeasureEntry(0, ago, Measure.RIGHT_SHORTEST, at, 9.4 - 4 * worn));
+            measures.add(new MeasureEntry(0, -ago, Measure.GROOVE_DEPTH, at, 8 - 1.2 * worn));
+            measures.add(new MeasureEntry(0, DAYS + ago, Measure.SPROCKET_WEAR, at, 0.4 * worn));
             checks.add(new TensionLedger.CheckEntry(
                     at, true, CheckOccasion.ROUTINE, TensionOutcome.RIGHT, false, 0.02, 0.8, null));
         }

@@ -49,7 +49,8 @@ class LatestWorkTest {
                 .orElseThrow()
                 .ledger()
                 .schedule()
-                .records()
+                .log()
+                .entries()
                 .stream()
                 .map(entry -> entry.step() + " " + entry.outcome())
                 .toList();

@@ -13,7 +13,7 @@ import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** Records made by the first release are still there, and mean the same, after the second migration. */
+/** Records made by an earlier release are still there, and mean the same, after a migration. */
 class MigrationTest {
 
     private static final UUID SAW = UUID.randomUUID();
@@ -129,6 +129,68 @@ class MigrationTest {
             assertThat(one(db, "select tanks from outing where works = '' and not rain"))
                     .isEqualTo("2.5");
             assertThat(one(db, "select scope from setting_change")).isEqualTo("FLEET");
+        }
+    }
+
+    private static void step(Connection db, UUID visit, String step, String why, String finding, String since)
+            throws SQLException {
+        run(
+                db,
+                "insert into visit_step values ('" + visit + "', '" + step + "', '" + why + "', null, " + finding
+                        + ", timestamp with time zone '2026-05-03 " + since + "+00')");
+    }
+
+    private static void work(Connection db, UUID id, UUID visit, String step, String at) throws SQLException {
+        String moment = "timestamp with time zone '2026-05-03 " + at + "+00'";
+        run(
+                db,
+                "insert into work_record (id, saw_id, visit_id, step, outcome, at, recorded_at, person_id, device) values ('"
+                        + id + "', '" + SAW + "', '" + visit + "', '" + step + "', 'FINE', " + moment + ", " + moment
+                        + ", '" + PERSON + "', 'd')");
+    }
+
+    /** A visit under way: rails dressed, then a burr found on them, so that they are to be dressed again. */
+    @Test
+    void aVisitUnderWayGoesOnAsItWas(@TempDir Path folder) throws SQLException {
+        String url = "jdbc:h2:file:" + folder.resolve("old");
+        UUID visit = UUID.randomUUID();
+        UUID dressed = UUID.randomUUID();
+        UUID rails = UUID.randomUUID();
+        migrate(url, "1");
+        try (Connection db = DriverManager.getConnection(url, "sa", "")) {
+            firstRelease(db);
+        }
+        migrate(url, "6");
+        try (Connection db = DriverManager.getConnection(url, "sa", "")) {
+            run(
+                    db,
+                    "insert into visit values ('" + visit + "', 0, '" + SAW
+                            + "', timestamp with time zone '2026-05-03 08:00:00+00', '" + PERSON
+                            + "', null, null, null, null, '" + SAW + "')");
+            step(db, visit, "RAILS", "DUE", "null", "08:00:00");
+            work(db, dressed, visit, "DRESS_RAILS", "08:10:00");
+            work(db, rails, visit, "RAILS", "08:20:00");
+            step(db, visit, "DRESS_RAILS", "FINDING", "'BURR'", "08:20:00.000001");
+            step(db, visit, "REFIT", "CLOSES", "null", "08:20:00.000001");
+        }
+        migrate(url, "7");
+        try (Connection db = DriverManager.getConnection(url, "sa", "")) {
+            assertThat(one(
+                            db,
+                            "select listagg(step, ' ') within group (order by seq) from (select step, seq from visit_event"
+                                    + " where visit_id = '" + visit + "' union all select step, seq from work_record"
+                                    + " where visit_id = '" + visit + "')"))
+                    .as("what was put in, what was done and what it called for, in their order")
+                    .isIn("RAILS DRESS_RAILS RAILS DRESS_RAILS REFIT", "RAILS DRESS_RAILS RAILS REFIT DRESS_RAILS");
+            assertThat(one(db, "select by_record from visit_event where step = 'DRESS_RAILS'"))
+                    .isEqualTo(rails.toString());
+            assertThat(one(db, "select by_record from visit_event where step = 'RAILS'"))
+                    .isEqualTo("null");
+            assertThat(one(db, "select count(*) from work_record where seq is null"))
+                    .isEqualTo("0");
+            assertThat(one(db, "select id from work_record where step = 'TENSION' order by seq limit 1"))
+                    .as("what was written before is numbered by its time")
+                    .isEqualTo(AMENDED.toString());
         }
     }
 }

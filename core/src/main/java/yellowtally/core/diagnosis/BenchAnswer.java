@@ -3,9 +3,9 @@ package yellowtally.core.diagnosis;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.StepOutcome;
 
 /**

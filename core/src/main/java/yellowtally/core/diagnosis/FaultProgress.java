@@ -3,10 +3,10 @@ package yellowtally.core.diagnosis;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.log.SawLog;
 import yellowtally.core.oiling.LeakWatch;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 
 /**
  * How far a fault is on its way from the complaint to its end (handbook sections 7, 11 and 12): nothing is closed unproven.
@@ -56,10 +56,10 @@ public record FaultProgress(FaultStage stage, List<Step> steps, Step proof, bool
     /**
      * Reads how far it is.
      *
-     * @param records steps of the saw, in order of time
+     * @param log steps of the saw
      * @param watch the stand on card
      */
-    public static FaultProgress of(Facts facts, SawProfile saw, List<StepEntry> records, LeakWatch watch) {
+    public static FaultProgress of(Facts facts, SawProfile saw, SawLog log, LeakWatch watch) {
         FaultStory story = facts.story();
         Step proof = facts.proof();
         boolean leak = facts.cause() != null && facts.cause().leak();
@@ -73,22 +73,22 @@ public record FaultProgress(FaultStage stage, List<Step> steps, Step proof, bool
         List<Step> open = facts.cause() == null || facts.mechanic()
                 ? List.of()
                 : facts.cause().steps().stream()
-                        .filter(step -> step.appliesTo(saw) && !done(step, records, since))
+                        .filter(step -> step.appliesTo(saw) && !log.passedAfter(step, since))
                         .toList();
         if (!open.isEmpty()) {
             return new FaultProgress(FaultStage.REPAIR, open, proof, leak);
         }
-        if (!done(proof, records, since)) {
+        if (!log.passedAfter(proof, since)) {
             FaultStage stage = facts.mechanic() ? FaultStage.WITH_MECHANIC : FaultStage.PROVE;
             return new FaultProgress(stage, List.of(proof), proof, leak);
         }
-        boolean stood = watch.dry() && !repairedMeanwhile(facts, records, watch);
+        boolean stood = watch.dry() && !repairedMeanwhile(facts, log, watch);
         FaultStage stage = leak && !stood ? FaultStage.STAND : FaultStage.CLOSES;
         return new FaultProgress(stage, List.of(), proof, leak);
     }
 
     /** Whether its repair was still going on after the saw was stood on card: then the dry day proves nothing. */
-    private static boolean repairedMeanwhile(Facts facts, List<StepEntry> records, LeakWatch watch) {
+    private static boolean repairedMeanwhile(Facts facts, SawLog log, LeakWatch watch) {
         Cause cause = facts.cause();
         Instant stood = watch.stoodAt();
         Instant looked = facts.story().looks().stream()
@@ -98,20 +98,9 @@ public record FaultProgress(FaultStage stage, List<Step> steps, Step proof, bool
         return cause != null
                 && stood != null
                 && looked != null
-                && records.stream()
+                && log.entries().stream()
                         .anyMatch(record -> cause.steps().contains(record.step())
                                 && record.at().isAfter(stood)
                                 && record.at().isBefore(looked));
-    }
-
-    /** The latest record of a step since then passes, on the part that is fitted. */
-    private static boolean done(Step step, List<StepEntry> records, Instant since) {
-        StepEntry latest = null;
-        for (StepEntry record : records) {
-            if (record.step() == step && record.speaks() && record.at().isAfter(since)) {
-                latest = record;
-            }
-        }
-        return latest != null && latest.passed();
     }
 }

@@ -2,7 +2,6 @@ package yellowtally.core.diagnosis;
 
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.oiling.LeakWatch;
@@ -41,8 +40,7 @@ public record FaultStory(
         Instant mechanicAt = null;
         Instant stoodAt = null;
         Instant closedAt = null;
-        for (FaultEvent event :
-                events.stream().sorted(Comparator.comparing(FaultEvent::at)).toList()) {
+        for (FaultEvent event : events.stream().sorted(FaultEvent.IN_ORDER).toList()) {
             switch (event.kind()) {
                 case ANSWERED -> path.add(new Answered(String.valueOf(event.check()), event.answer()));
                 case TAKEN_BACK -> {

@@ -1,13 +1,12 @@
 package yellowtally.core.fitness;
 
 import java.time.Instant;
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.diagnosis.FaultProgress;
+import yellowtally.core.log.SawLog;
 import yellowtally.core.oiling.LeakWatch;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.SawProfile;
-import yellowtally.core.steps.StepEntry;
 
 /**
  * A fault of a saw that is not closed yet.
@@ -27,8 +26,8 @@ public record FaultEntry(Object id, FaultProgress.Facts facts) {
     }
 
     /** How far it is. */
-    public FaultProgress progress(SawProfile saw, List<StepEntry> records, LeakWatch watch) {
-        return FaultProgress.of(facts, saw, records, watch);
+    public FaultProgress progress(SawProfile saw, SawLog log, LeakWatch watch) {
+        return FaultProgress.of(facts, saw, log, watch);
     }
 
     /** What it is called: by its cause once that is found. */

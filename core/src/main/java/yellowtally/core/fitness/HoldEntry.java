@@ -2,9 +2,9 @@ package yellowtally.core.fitness;
 
 import java.time.Instant;
 import java.util.Set;
+import yellowtally.core.log.SawLog;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.Subject;
 
 /**
@@ -28,20 +28,13 @@ public record HoldEntry(
     /**
      * Whether the reason is gone: the part was replaced, or the latest record of the step made since, on the part that
      * is fitted, passes without the finding (handbook section 11).
-     *
-     * @param records records of the saw and its parts, in order of time
      */
-    public boolean cleared(Iterable<StepEntry> records) {
-        if (replaced()) {
-            return true;
-        }
-        StepEntry latest = null;
-        for (StepEntry record : records) {
-            if (record.step() == step && record.speaks() && record.at().isAfter(at)) {
-                latest = record;
-            }
-        }
-        return latest != null && latest.passed() && latest.findings().stream().noneMatch(findings::contains);
+    public boolean cleared(SawLog log) {
+        return replaced()
+                || log.latestAfter(step, at)
+                        .filter(latest ->
+                                latest.passed() && latest.findings().stream().noneMatch(findings::contains))
+                        .isPresent();
     }
 
     private boolean replaced() {

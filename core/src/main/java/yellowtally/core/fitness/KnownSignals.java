@@ -4,10 +4,13 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.diagnosis.Signal;
 import yellowtally.core.edge.EdgeSetting;
 import yellowtally.core.fitness.WaitingWork.What;
+import yellowtally.core.log.SawLog;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.schedule.DueEvent;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.schedule.TaskDue;
@@ -15,7 +18,6 @@ import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 
 /** What the records of a saw say to the fault finder before its first question (handbook section 12). */
 public final class KnownSignals {
@@ -71,7 +73,7 @@ public final class KnownSignals {
             }
         }
         account.tasks().forEach(due -> addTask(known, due));
-        add(known, freshSprocket(ledger), Signal.FRESH_SPROCKET);
+        add(known, freshSprocket(ledger.schedule().log()), Signal.FRESH_SPROCKET);
         add(known, wear.flip() != null && wear.flip().turnNow(), Signal.FLIP_OVERDUE);
         addSides(known, parts, numbers);
         return known;
@@ -89,18 +91,11 @@ public final class KnownSignals {
     }
 
     /** The drum was off and no oil card has passed since: perhaps the oil drive did not catch. */
-    private static boolean freshSprocket(SawLedger ledger) {
-        StepEntry drum = latest(ledger.schedule().records(), Set.of(Step.BEARING, Step.REPLACE_SPROCKET));
-        StepEntry card = latest(ledger.schedule().records(), Set.of(Step.OIL_CARD));
-        return drum != null && (card == null || !card.passed() || card.at().isBefore(drum.at()));
-    }
-
-    private static @Nullable StepEntry latest(List<StepEntry> records, Set<Step> steps) {
-        StepEntry latest = null;
-        for (StepEntry record : records) {
-            latest = steps.contains(record.step()) ? record : latest;
-        }
-        return latest;
+    private static boolean freshSprocket(SawLog log) {
+        StepEntry card = log.latest(Step.OIL_CARD).orElse(null);
+        return Stream.of(Step.BEARING, Step.REPLACE_SPROCKET)
+                .flatMap(step -> log.latest(step).stream())
+                .anyMatch(drum -> card == null || !card.passed() || drum.after(card));
     }
 
     private static void addSides(Set<Signal> known, PartLedger parts, Numbers numbers) {

@@ -1,13 +1,20 @@
 package yellowtally.core.fitness;
 
 import java.time.Instant;
+import java.util.Comparator;
 import yellowtally.core.steps.Measure;
 
 /**
  * A figure on record.
  *
+ * @param seq number of the record it stands in, in the order in which records were written
  * @param record the record it stands in, any value that equals itself
  * @param at when it was taken
  * @param figure mm
  */
-public record MeasureEntry(Object record, Measure measure, Instant at, double figure) {}
+public record MeasureEntry(long seq, Object record, Measure measure, Instant at, double figure) {
+
+    /** By when it was taken, then by when it was written. */
+    static final Comparator<MeasureEntry> IN_ORDER =
+            Comparator.comparing(MeasureEntry::at).thenComparingLong(MeasureEntry::seq);
+}

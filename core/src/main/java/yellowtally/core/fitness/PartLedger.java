@@ -2,7 +2,6 @@ package yellowtally.core.fitness;
 
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,8 +32,7 @@ public record PartLedger(
     public static final PartLedger EMPTY = new PartLedger(List.of(), List.of(), List.of(), 0, null);
 
     public PartLedger {
-        measures =
-                measures.stream().sorted(Comparator.comparing(MeasureEntry::at)).toList();
+        measures = measures.stream().sorted(MeasureEntry.IN_ORDER).toList();
         dressings = dressings.stream().sorted().toList();
         turns = turns.stream().sorted().toList();
     }

@@ -5,13 +5,12 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.brake.BrakeSetting;
 import yellowtally.core.diagnosis.FaultProgress;
 import yellowtally.core.fitness.WaitingWork.What;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.oiling.OilRatio;
 import yellowtally.core.oiling.OilUse;
 import yellowtally.core.schedule.DueEvent;
@@ -25,7 +24,6 @@ import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.OpenFinding;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.SisterPaces;
@@ -93,40 +91,32 @@ public record SawLedger(
      * step that it opened.
      */
     public List<OpenFinding> openFindings() {
-        Map<Step, StepEntry> latest = latest();
         List<OpenFinding> open = new ArrayList<>();
-        latest.values().forEach(record -> {
+        for (StepEntry record : schedule.log().latest()) {
             for (Finding finding : Finding.values()) {
                 if (record.findings().contains(finding)
                         && finding.outcome(schedule.saw()) == StepOutcome.ATTEND
-                        && !doneSince(finding, record, latest)) {
+                        && !doneSince(finding, record)) {
                     open.add(new OpenFinding(finding, record.at()));
                 }
             }
-        });
+        }
         return List.copyOf(open);
     }
 
-    private Map<Step, StepEntry> latest() {
-        Map<Step, StepEntry> latest = new EnumMap<>(Step.class);
-        for (StepEntry record : schedule.records()) {
-            if (record.speaks()) {
-                latest.put(record.step(), record);
-            }
-        }
-        return latest;
-    }
-
-    private static boolean doneSince(Finding finding, StepEntry found, Map<Step, StepEntry> latest) {
+    private boolean doneSince(Finding finding, StepEntry found) {
         Step opened = finding.opens();
-        StepEntry done = opened == null ? null : latest.get(opened);
-        return done != null && done.passed() && done.at().isAfter(found.at());
+        return opened != null
+                && schedule.log()
+                        .latest(opened)
+                        .filter(done -> done.passed() && done.after(found))
+                        .isPresent();
     }
 
     private void addHolds(List<WaitingWork> work) {
         boolean cleared = false;
         for (HoldEntry hold : holds) {
-            if (hold.cleared(schedule.records())) {
+            if (hold.cleared(schedule.log())) {
                 cleared = true;
             } else if (hold.byPerson()) {
                 work.add(WaitingWork.found(What.PERSON_HOLDS, FitState.HELD, hold.step(), null));
@@ -145,10 +135,10 @@ public record SawLedger(
 
     /** How much bar oil goes beside the fuel since the last passing oil card; {@code null} with too few tanks to tell. */
     private @Nullable OilRatio oilRatio(Numbers numbers) {
-        Instant lastCard = schedule.records().stream()
-                .filter(record -> record.step() == Step.OIL_CARD && record.outcome() == StepOutcome.FINE)
+        Instant lastCard = schedule.log()
+                .latestPassed(Step.OIL_CARD)
+                .filter(card -> card.outcome() == StepOutcome.FINE)
                 .map(StepEntry::at)
-                .max(Comparator.naturalOrder())
                 .orElse(null);
         return OilRatio.of(oil, lastCard, numbers).orElse(null);
     }
@@ -171,7 +161,7 @@ public record SawLedger(
     private void addFault(List<WaitingWork> work, FaultEntry fault, Rules rules) {
         Instant now = rules.today().atStartOfDay().toInstant(ZoneOffset.UTC);
         FaultProgress progress =
-                fault.progress(schedule.saw(), schedule.records(), fault.watch(lastBack(), now, rules.numbers()));
+                fault.progress(schedule.saw(), schedule.log(), fault.watch(lastBack(), now, rules.numbers()));
         switch (progress.stage()) {
             case FIND -> work.add(WaitingWork.fault(What.FAULT_FIND, Step.OUTSIDE_LOOK, fault.title()));
             case WITH_MECHANIC -> work.add(WaitingWork.fault(What.FAULT_MECHANIC, progress.proof(), fault.title()));
@@ -197,7 +187,7 @@ public record SawLedger(
 
     /** Attend with a note only: what it was stands in the log. */
     private void addAttends(List<WaitingWork> work) {
-        latest().values().stream()
+        schedule.log().latest().stream()
                 .filter(record -> record.outcome() == StepOutcome.ATTEND
                         && record.findings().isEmpty()
                         && record.step() != Step.TENSION)

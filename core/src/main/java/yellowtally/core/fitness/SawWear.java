@@ -25,8 +25,6 @@ import yellowtally.core.schedule.UseEntry;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.SawProfile;
-import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.ChainGrowth;
 import yellowtally.core.tension.TensionSettings;
@@ -89,7 +87,6 @@ public record SawWear(
         private final @Nullable ChainGrowth growth;
         private final Rules rules;
         private final List<Reading> depths;
-        private final List<StepEntry> sharpenings = new ArrayList<>();
         private final Map<Subject, UseAccount> tanks = new EnumMap<>(Subject.class);
 
         Account(Ledgers ledgers, @Nullable ChainGrowth growth, Rules rules) {
@@ -97,11 +94,6 @@ public record SawWear(
             this.growth = growth;
             this.rules = rules;
             this.depths = ledgers.parts().readings(Measure.GROOVE_DEPTH);
-            for (StepEntry step : ledgers.schedule().records()) {
-                if (step.step() == Step.SHARPEN && step.passed()) {
-                    sharpenings.add(step);
-                }
-            }
             addTanks();
         }
 
@@ -190,7 +182,7 @@ public record SawWear(
         }
 
         private EdgeLife edge(LoopCutters known, List<Reading> cutters, List<PartWear> kinds) {
-            UseAccount sharpenings = new UseAccount(sharpenings(Subject.CHAIN).stream()
+            UseAccount sharpenings = new UseAccount(ledgers.schedule().log().sharpenings(Subject.CHAIN).stream()
                     .map(step -> new UseAccount.Used(step.at(), 1))
                     .toList());
             Range sharpeningsLeft = WearProjection.of(
@@ -217,16 +209,10 @@ public record SawWear(
                     tanksLeft);
         }
 
-        private List<StepEntry> sharpenings(Subject part) {
-            return sharpenings.stream()
-                    .filter(step -> step.subjects().contains(part))
-                    .toList();
-        }
-
         private BarFlip flip() {
             List<Instant> turns = ledgers.parts().turns();
             Instant last = turns.isEmpty() ? Instant.MIN : turns.get(turns.size() - 1);
-            int since = (int) sharpenings(Subject.BAR).stream()
+            int since = (int) ledgers.schedule().log().sharpenings(Subject.BAR).stream()
                     .filter(step -> step.at().isAfter(last))
                     .count();
             boolean newChain = ledgers.parts().newChainAt() != null

@@ -12,10 +12,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.log.SawLog;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.Subject;
 
 /**
@@ -25,7 +26,7 @@ import yellowtally.core.steps.Subject;
  * @param saw what the saw has
  * @param inService first day in service; what was never done counts from here
  * @param uses outings that have ended
- * @param records steps on record, in order of time; those that failed do not count as done
+ * @param log steps on record; those that failed do not count as done
  * @param loopsFitted when a loop was fitted on the sprocket that is on the saw now, the first one left out
  * @param newSprocketAt when another sprocket came on this saw last; {@code null} while it has its first
  */
@@ -33,15 +34,12 @@ public record ScheduleLedger(
         SawProfile saw,
         LocalDate inService,
         List<UseEntry> uses,
-        List<StepEntry> records,
+        SawLog log,
         List<Instant> loopsFitted,
         @Nullable Instant newSprocketAt) {
 
-    private static final Comparator<StepEntry> BY_TIME = Comparator.comparing(StepEntry::at);
-
     public ScheduleLedger {
         uses = uses.stream().sorted(Comparator.comparing(UseEntry::backAt)).toList();
-        records = records.stream().sorted(BY_TIME).toList();
         loopsFitted = List.copyOf(loopsFitted);
     }
 
@@ -62,28 +60,12 @@ public record ScheduleLedger(
         private final LocalDate today;
         private final Seasons seasons;
         private final Numbers numbers;
-        private final Map<Step, StepEntry> latest = new EnumMap<>(Step.class);
-        private final Map<Subject, List<StepEntry>> sharpenings = new EnumMap<>(Subject.class);
         private final Map<Subject, Map<UseUnit, Optional<Pace>>> paces = new EnumMap<>(Subject.class);
 
         Account(LocalDate today, Seasons seasons, Numbers numbers) {
             this.today = today;
             this.seasons = seasons;
             this.numbers = numbers;
-            for (StepEntry step : records) {
-                if (!step.passed()) {
-                    continue;
-                }
-                if (step.speaks()) {
-                    latest.put(step.step(), step);
-                }
-                if (step.step() == Step.SHARPEN) {
-                    step.subjects()
-                            .forEach(subject -> sharpenings
-                                    .computeIfAbsent(subject, s -> new ArrayList<>())
-                                    .add(step));
-                }
-            }
         }
 
         List<TaskDue> assess() {
@@ -110,11 +92,11 @@ public record ScheduleLedger(
         private @Nullable StepEntry lastDone(Task task) {
             StepEntry oldest = null;
             for (Step step : task.steps()) {
-                StepEntry record = latest.get(step);
+                StepEntry record = log.latestPassed(step).orElse(null);
                 if (record == null) {
                     return null;
                 }
-                oldest = oldest == null || record.at().isBefore(oldest.at()) ? record : oldest;
+                oldest = oldest == null || oldest.after(record) ? record : oldest;
             }
             return oldest;
         }
@@ -166,7 +148,7 @@ public record ScheduleLedger(
         private Optional<Pace> counted(Subject subject, UseUnit unit) {
             Pace.Counter counter = new Pace.Counter(today, numbers.of(ScheduleSetting.PACE_DAYS));
             if (unit == UseUnit.SHARPENINGS) {
-                sharpenings.getOrDefault(subject, List.of()).stream()
+                log.sharpenings(subject).stream()
                         .filter(step -> !counter.forgets(step.day()))
                         .forEach(step -> counter.add(step.day(), 1));
                 return counter.pace();
@@ -260,7 +242,7 @@ public record ScheduleLedger(
 
             /** Sharpenings of the same visit belong to the work that was done in it. */
             private long sharpeningsSince() {
-                return sharpenings.getOrDefault(task.subject(), List.of()).stream()
+                return log.sharpenings(task.subject()).stream()
                         .filter(step -> last == null
                                 || (step.at().isAfter(last.at())
                                         && !(last.visit() != null

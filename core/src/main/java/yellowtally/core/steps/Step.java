@@ -1,5 +1,7 @@
 package yellowtally.core.steps;
 
+import java.util.EnumSet;
+import java.util.Set;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.access.Stage;
@@ -97,6 +99,11 @@ public enum Step {
             case SPROCKET -> Subject.SPROCKET;
             default -> Subject.SAW;
         };
+    }
+
+    /** The outcomes with which it is done. A tension that still wants adjusting is not done. */
+    public Set<StepOutcome> passing() {
+        return this == TENSION ? EnumSet.of(StepOutcome.FINE) : EnumSet.of(StepOutcome.FINE, StepOutcome.ATTEND);
     }
 
     /** The part that another one takes the place of; {@code null} for all but the replacing steps. */

@@ -13,12 +13,13 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import yellowtally.core.diagnosis.FaultProgress.Facts;
 import yellowtally.core.diagnosis.FaultProgress.FaultStage;
+import yellowtally.core.log.SawLog;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.oiling.LeakWatch;
 import yellowtally.core.oiling.Wet;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 
@@ -27,21 +28,21 @@ class FaultProgressTest {
 
     private static FaultEvent event(FaultEventKind kind, int day, int hour, @Nullable String what) {
         return switch (kind) {
-            case CAUSE_FOUND -> new FaultEvent(kind, at(day, hour), null, null, what, null);
-            case LOOKED -> new FaultEvent(kind, at(day, hour), null, null, null, Wet.valueOf(String.valueOf(what)));
-            default -> new FaultEvent(kind, at(day, hour), what, what == null ? null : "none", null, null);
+            case CAUSE_FOUND -> new FaultEvent(0, kind, at(day, hour), null, null, what, null);
+            case LOOKED -> new FaultEvent(0, kind, at(day, hour), null, null, null, Wet.valueOf(String.valueOf(what)));
+            default -> new FaultEvent(0, kind, at(day, hour), what, what == null ? null : "none", null, null);
         };
     }
 
     private static StepEntry record(Step step, StepOutcome outcome, int day, int hour) {
-        return new StepEntry(step, at(day, hour), day(day), outcome, Set.of(), null, EnumSet.allOf(Subject.class));
+        return new StepEntry(0, step, at(day, hour), day(day), outcome, Set.of(), null, EnumSet.allOf(Subject.class));
     }
 
     private static FaultProgress progress(@Nullable Cause cause, List<FaultEvent> events, StepEntry... records) {
         FaultStory story = FaultStory.of(events);
         LeakWatch watch = LeakWatch.of(story.stoodAt(), story.looks(), null, at(30, 8), Numbers.STANDARD);
         return FaultProgress.of(
-                new Facts(SmallKnowledge.DRY, cause, story), Profiles.petrol(), List.of(records), watch);
+                new Facts(SmallKnowledge.DRY, cause, story), Profiles.petrol(), SawLog.of(List.of(records)), watch);
     }
 
     private static final List<FaultEvent> BLOCKED_FOUND =

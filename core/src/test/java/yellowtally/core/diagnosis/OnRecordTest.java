@@ -14,10 +14,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import yellowtally.core.access.Stage;
+import yellowtally.core.log.SawLog;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 
@@ -49,11 +50,12 @@ class OnRecordTest {
     }
 
     private static StepEntry record(Step step, int day, StepOutcome outcome, Finding... findings) {
-        return new StepEntry(step, at(day, 8), day(day), outcome, Set.of(findings), null, EnumSet.allOf(Subject.class));
+        return new StepEntry(
+                0, step, at(day, 8), day(day), outcome, Set.of(findings), null, EnumSet.allOf(Subject.class));
     }
 
     private static @Nullable String answer(Check check, List<StepEntry> records, @Nullable Integer backOnDay) {
-        OnRecord known = OnRecord.of(List.of(check), records, backOnDay == null ? null : at(backOnDay, 7))
+        OnRecord known = OnRecord.of(List.of(check), SawLog.of(records), backOnDay == null ? null : at(backOnDay, 7))
                 .get(check.code());
         return known == null ? null : known.answer();
     }
@@ -105,8 +107,8 @@ class OnRecordTest {
     @Test
     void aRecordOfAnotherPartSaysNothingOfThisOne() {
         Check bar = answeredBy(SmallKnowledge.DRAG, new BenchAnswer(Step.GROOVE, "drags", Map.of()));
-        StepEntry other =
-                new StepEntry(Step.GROOVE, at(3, 8), day(3), StepOutcome.FINE, Set.of(), null, EnumSet.of(Subject.SAW));
+        StepEntry other = new StepEntry(
+                0, Step.GROOVE, at(3, 8), day(3), StepOutcome.FINE, Set.of(), null, EnumSet.of(Subject.SAW));
         assertThat(answer(bar, List.of(other), null)).isNull();
         assertThat(answer(bar, List.of(record(Step.GROOVE, 3, StepOutcome.FINE)), null))
                 .isEqualTo("drags");

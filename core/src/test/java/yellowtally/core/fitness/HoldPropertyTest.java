@@ -12,9 +12,10 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
+import yellowtally.core.log.SawLog;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.StepOutcome;
 
 /** What holds of every hold, whatever else is on record (handbook section 11). */
@@ -57,7 +58,7 @@ class HoldPropertyTest {
             @ForAll @IntRange(min = 1, max = 30) int held, @ForAll @IntRange(min = 1, max = 30) int passed) {
         HoldEntry hold =
                 new HoldEntry("hold", at(held, 12), Step.BRAKE_RUNNING, Set.of(Finding.CHAIN_NOT_STOPPED), false, ALL);
-        assertThat(hold.cleared(List.of(entry(passed, Step.BRAKE_RUNNING, StepOutcome.FINE))))
+        assertThat(hold.cleared(SawLog.of(List.of(entry(passed, Step.BRAKE_RUNNING, StepOutcome.FINE)))))
                 .isEqualTo(passed > held);
     }
 }

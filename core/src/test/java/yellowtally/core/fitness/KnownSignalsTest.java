@@ -20,6 +20,8 @@ import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.LoopSpec;
 import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.diagnosis.Signal;
+import yellowtally.core.log.SawLog;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.oiling.OilUse;
 import yellowtally.core.schedule.DueEvent;
 import yellowtally.core.schedule.ScheduleLedger;
@@ -31,7 +33,6 @@ import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.CheckOccasion;
@@ -65,7 +66,7 @@ class KnownSignalsTest {
             records.add(done(1, step));
         }
         records.add(new StepEntry(
-                Step.OIL_CARD, at(1, 20), day(1), StepOutcome.FINE, Set.of(), null, EnumSet.allOf(Subject.class)));
+                0, Step.OIL_CARD, at(1, 20), day(1), StepOutcome.FINE, Set.of(), null, EnumSet.allOf(Subject.class)));
         records.addAll(more);
         TensionLedger tension = new TensionLedger(
                 new LoopSpec(Pitch.P_325, Gauge.G_050, 68),
@@ -75,7 +76,8 @@ class KnownSignalsTest {
                 List.of(new TensionLedger.CheckEntry(
                         at(2, 19), true, CheckOccasion.ROUTINE, read, false, 0, 0.8, null)),
                 List.of());
-        ScheduleLedger schedule = new ScheduleLedger(Profiles.petrol(), Uses.START, uses, records, List.of(), null);
+        ScheduleLedger schedule =
+                new ScheduleLedger(Profiles.petrol(), Uses.START, uses, SawLog.of(records), List.of(), null);
         PartLedger parts = new PartLedger(List.of(measured), List.of(), List.of(), 1, newChainAt);
         SawLedger ledger = new SawLedger(tension, schedule, List.of(), oil, List.of());
         SawAccount account = ledger.assess(
@@ -89,6 +91,7 @@ class KnownSignalsTest {
 
     private static StepEntry found(int day, Step step, Finding... findings) {
         return new StepEntry(
+                0,
                 step,
                 at(day, 12),
                 day(day),
@@ -140,10 +143,10 @@ class KnownSignalsTest {
     @Test
     void whatWasMeasuredOnBothSidesSpeaks() {
         MeasureEntry[] leftLonger = {
-            new MeasureEntry("a", Measure.LEFT_SHORTEST, at(3, 9), 7.8),
-            new MeasureEntry("a", Measure.LEFT_LONGEST, at(3, 9), 7.9),
-            new MeasureEntry("a", Measure.RIGHT_SHORTEST, at(3, 9), 7.2),
-            new MeasureEntry("a", Measure.RIGHT_LONGEST, at(3, 9), 7.7),
+            new MeasureEntry(0, "a", Measure.LEFT_SHORTEST, at(3, 9), 7.8),
+            new MeasureEntry(0, "a", Measure.LEFT_LONGEST, at(3, 9), 7.9),
+            new MeasureEntry(0, "a", Measure.RIGHT_SHORTEST, at(3, 9), 7.2),
+            new MeasureEntry(0, "a", Measure.RIGHT_LONGEST, at(3, 9), 7.7),
         };
         assertThat(known(TensionOutcome.RIGHT, List.of(), List.of(), List.of(), leftLonger))
                 .contains(Signal.LEFT_CUTTERS_LONGER, Signal.CUTTERS_UNEVEN)
@@ -207,10 +210,10 @@ class KnownSignalsTest {
                 List.of(),
                 List.of(),
                 List.of(),
-                new MeasureEntry("a", Measure.LEFT_SHORTEST, at(3, 9), leftShort),
-                new MeasureEntry("a", Measure.LEFT_LONGEST, at(3, 9), leftLong),
-                new MeasureEntry("a", Measure.RIGHT_SHORTEST, at(3, 9), rightShort),
-                new MeasureEntry("a", Measure.RIGHT_LONGEST, at(3, 9), rightLong));
+                new MeasureEntry(0, "a", Measure.LEFT_SHORTEST, at(3, 9), leftShort),
+                new MeasureEntry(0, "a", Measure.LEFT_LONGEST, at(3, 9), leftLong),
+                new MeasureEntry(0, "a", Measure.RIGHT_SHORTEST, at(3, 9), rightShort),
+                new MeasureEntry(0, "a", Measure.RIGHT_LONGEST, at(3, 9), rightLong));
     }
 
     /** Either side can be the longer one, and either can be uneven in itself. */

@@ -18,7 +18,7 @@ import yellowtally.core.wear.UseAccount.Reading;
 class PartLedgerTest {
 
     private static MeasureEntry entry(String record, int day, Measure measure, double mm) {
-        return new MeasureEntry(record, measure, at(day, 9), mm);
+        return new MeasureEntry(0, record, measure, at(day, 9), mm);
     }
 
     private static PartLedger of(List<Instant> dressings, MeasureEntry... measures) {

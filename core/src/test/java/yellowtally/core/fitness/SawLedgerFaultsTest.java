@@ -21,6 +21,8 @@ import yellowtally.core.diagnosis.FaultEventKind;
 import yellowtally.core.diagnosis.FaultProgress;
 import yellowtally.core.diagnosis.FaultStory;
 import yellowtally.core.fitness.WaitingWork.What;
+import yellowtally.core.log.SawLog;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.oiling.OilUse;
 import yellowtally.core.schedule.ScheduleLedger;
 import yellowtally.core.schedule.UseEntry;
@@ -28,7 +30,6 @@ import yellowtally.core.schedule.Uses;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.TensionOutcome;
@@ -67,7 +68,7 @@ class SawLedgerFaultsTest {
     }
 
     private static StepEntry record(int day, Step step, StepOutcome outcome) {
-        return new StepEntry(step, at(day, 20), day(day), outcome, Set.of(), null, EnumSet.allOf(Subject.class));
+        return new StepEntry(0, step, at(day, 20), day(day), outcome, Set.of(), null, EnumSet.allOf(Subject.class));
     }
 
     @ParameterizedTest
@@ -123,7 +124,7 @@ class SawLedgerFaultsTest {
     }
 
     private static FaultEvent event(FaultEventKind kind, int day, @Nullable String cause) {
-        return new FaultEvent(kind, at(day, 9), null, null, cause, null);
+        return new FaultEvent(0, kind, at(day, 9), null, null, cause, null);
     }
 
     @Test
@@ -177,7 +178,8 @@ class SawLedgerFaultsTest {
         UseEntry ofItsChain = new UseEntry(at(6, 16), day(6), day(6), 1, Set.of(), Set.of(), EnumSet.of(Subject.CHAIN));
         SawLedger ledger = new SawLedger(
                 new TensionLedger(null, false, false, null, List.of(), List.of()),
-                new ScheduleLedger(Profiles.petrol(), Uses.START, List.of(own, ofItsChain), List.of(), List.of(), null),
+                new ScheduleLedger(
+                        Profiles.petrol(), Uses.START, List.of(own, ofItsChain), SawLog.EMPTY, List.of(), null),
                 List.of(),
                 List.of(),
                 List.of());

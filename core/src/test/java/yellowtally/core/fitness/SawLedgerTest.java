@@ -16,13 +16,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import yellowtally.core.fitness.WaitingWork.What;
+import yellowtally.core.log.SawLog;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.schedule.UseEntry;
 import yellowtally.core.schedule.Uses;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.OpenFinding;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 
@@ -95,17 +96,17 @@ class SawLedgerTest {
     void anOlderPassClearsNothing(int day) {
         StepEntry passed = entry(day, Step.BRAKE_RUNNING, StepOutcome.FINE);
         HoldEntry hold = hold(2, Step.BRAKE_RUNNING, ALL, Finding.CHAIN_NOT_STOPPED);
-        assertThat(hold.cleared(List.of(passed))).isFalse();
+        assertThat(hold.cleared(SawLog.of(List.of(passed)))).isFalse();
     }
 
     @Test
     void aCondemnedPartClearsByBeingReplaced() {
         HoldEntry cracked = hold(2, Step.CHAIN_LOOK, ALL, Finding.STRAP_CRACKED);
-        assertThat(cracked.cleared(List.of())).isFalse();
+        assertThat(cracked.cleared(SawLog.EMPTY)).isFalse();
         HoldEntry otherChain = hold(2, Step.CHAIN_LOOK, EnumSet.of(Subject.SAW, Subject.BAR), Finding.STRAP_CRACKED);
-        assertThat(otherChain.cleared(List.of())).isTrue();
+        assertThat(otherChain.cleared(SawLog.EMPTY)).isTrue();
         HoldEntry brake = hold(2, Step.BRAKE_LEVER, EnumSet.of(Subject.SAW), Finding.LEVER_DOES_NOT_SNAP);
-        assertThat(brake.cleared(List.of()))
+        assertThat(brake.cleared(SawLog.EMPTY))
                 .as("a brake is not replaced with the set")
                 .isFalse();
     }
@@ -113,9 +114,9 @@ class SawLedgerTest {
     @Test
     void aTensionThatWantsAdjustingClearsNoThrowRisk() {
         HoldEntry thrown = hold(2, Step.TENSION, ALL);
-        assertThat(thrown.cleared(List.of(entry(3, Step.TENSION, StepOutcome.ATTEND))))
+        assertThat(thrown.cleared(SawLog.of(List.of(entry(3, Step.TENSION, StepOutcome.ATTEND)))))
                 .isFalse();
-        assertThat(thrown.cleared(List.of(entry(3, Step.TENSION, StepOutcome.FINE))))
+        assertThat(thrown.cleared(SawLog.of(List.of(entry(3, Step.TENSION, StepOutcome.FINE)))))
                 .isTrue();
     }
 
@@ -154,10 +155,24 @@ class SawLedgerTest {
     @Test
     void aFindingTravelsWithItsPart() {
         StepEntry burr = new StepEntry(
-                Step.RAILS, at(2, 12), day(2), StepOutcome.ATTEND, Set.of(Finding.BURR), null, EnumSet.of(Subject.BAR));
+                0,
+                Step.RAILS,
+                at(2, 12),
+                day(2),
+                StepOutcome.ATTEND,
+                Set.of(Finding.BURR),
+                null,
+                EnumSet.of(Subject.BAR));
         assertThat(assess(List.of(), served(burr)).findings()).hasSize(1);
         StepEntry otherBar = new StepEntry(
-                Step.RAILS, at(2, 12), day(2), StepOutcome.ATTEND, Set.of(Finding.BURR), null, EnumSet.of(Subject.SAW));
+                0,
+                Step.RAILS,
+                at(2, 12),
+                day(2),
+                StepOutcome.ATTEND,
+                Set.of(Finding.BURR),
+                null,
+                EnumSet.of(Subject.SAW));
         assertThat(assess(List.of(), served(otherBar)).findings()).isEmpty();
     }
 }

@@ -17,6 +17,8 @@ import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.drive.Pairing.PairingNote;
 import yellowtally.core.edge.LoopCutters;
 import yellowtally.core.edge.Schools;
+import yellowtally.core.log.SawLog;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.schedule.ScheduleLedger;
 import yellowtally.core.schedule.UseEntry;
 import yellowtally.core.schedule.Uses;
@@ -24,7 +26,6 @@ import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.tension.TensionSettings;
@@ -36,7 +37,7 @@ class SawWearTest {
     private static final LoopSpec LOOP = new LoopSpec(Pitch.P_325, Gauge.G_050, 68);
 
     private static MeasureEntry measure(int day, Measure measure, double mm) {
-        return new MeasureEntry("record " + day, measure, at(day, 19), mm);
+        return new MeasureEntry(0, "record " + day, measure, at(day, 19), mm);
     }
 
     private static SawWear wear(
@@ -58,7 +59,7 @@ class SawWearTest {
                 Profiles.petrol(Schools.STANDARD, LoopCutters.of(Pitch.P_325, 9.5, latest, Numbers.STANDARD)),
                 Uses.START,
                 uses,
-                done,
+                SawLog.of(done),
                 List.of(),
                 null);
         TensionLedger tension = new TensionLedger(LOOP, true, false, null, List.of(), List.of());
@@ -169,7 +170,8 @@ class SawWearTest {
             checks.add(new TensionLedger.CheckEntry(
                     at(3 * i, 18), true, CheckOccasion.ROUTINE, TensionOutcome.RIGHT, false, 0.5, 0.8, null));
         }
-        ScheduleLedger schedule = new ScheduleLedger(Profiles.petrol(), Uses.START, uses, List.of(), List.of(), null);
+        ScheduleLedger schedule =
+                new ScheduleLedger(Profiles.petrol(), Uses.START, uses, SawLog.EMPTY, List.of(), null);
         TensionLedger tension = new TensionLedger(LOOP, true, false, 20.0, checks, outings);
         SawWear wear = SawWear.of(
                 new SawWear.Ledgers(PartLedger.EMPTY, schedule, tension),
@@ -185,7 +187,7 @@ class SawWearTest {
     /** A saw without bar and chain wears nothing, and nothing is asked of it. */
     @Test
     void withoutASetThereIsNothingToWear() {
-        ScheduleLedger bare = new ScheduleLedger(Profiles.bare(), Uses.START, List.of(), List.of(), List.of(), null);
+        ScheduleLedger bare = new ScheduleLedger(Profiles.bare(), Uses.START, List.of(), SawLog.EMPTY, List.of(), null);
         TensionLedger none = new TensionLedger(null, false, false, null, List.of(), List.of());
         SawWear wear = SawWear.of(
                 new SawWear.Ledgers(PartLedger.EMPTY, bare, none),
@@ -204,7 +206,7 @@ class SawWearTest {
     void aNewChainTurnsTheBar(int fittedOn, boolean turnNow) {
         PartLedger parts = new PartLedger(List.of(), List.of(), List.of(at(7, 9)), 2, at(fittedOn, 9));
         ScheduleLedger schedule =
-                new ScheduleLedger(Profiles.petrol(), Uses.START, List.of(), List.of(), List.of(), null);
+                new ScheduleLedger(Profiles.petrol(), Uses.START, List.of(), SawLog.EMPTY, List.of(), null);
         SawWear wear = SawWear.of(
                 new SawWear.Ledgers(parts, schedule, new TensionLedger(LOOP, true, false, null, List.of(), List.of())),
                 null,

@@ -11,6 +11,8 @@ import java.util.Set;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.LoopSpec;
 import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.log.SawLog;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.oiling.OilUse;
 import yellowtally.core.schedule.ScheduleLedger;
 import yellowtally.core.schedule.Seasons;
@@ -20,7 +22,6 @@ import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.CheckOccasion;
@@ -84,7 +85,8 @@ record Served(
                 List.of(new TensionLedger.CheckEntry(
                         at(readOn, 19), true, CheckOccasion.ROUTINE, tension, false, 0, 0.8, null)),
                 List.of());
-        ScheduleLedger schedule = new ScheduleLedger(Profiles.petrol(), Uses.START, uses, records, List.of(), null);
+        ScheduleLedger schedule =
+                new ScheduleLedger(Profiles.petrol(), Uses.START, uses, SawLog.of(records), List.of(), null);
         return new SawLedger(ledger, schedule, holds, oil, faults)
                 .assess(
                         SisterPaces.NONE,
@@ -93,6 +95,6 @@ record Served(
 
     /** A record at noon, of the whole saw. */
     static StepEntry entry(int day, Step step, StepOutcome outcome, Finding... findings) {
-        return new StepEntry(step, at(day, 12), day(day), outcome, Set.of(findings), null, ALL);
+        return new StepEntry(0, step, at(day, 12), day(day), outcome, Set.of(findings), null, ALL);
     }
 }

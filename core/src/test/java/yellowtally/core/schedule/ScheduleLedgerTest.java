@@ -22,11 +22,12 @@ import org.junit.jupiter.params.provider.EnumSource;
 import yellowtally.core.edge.FilingSchool;
 import yellowtally.core.edge.GaugeSchool;
 import yellowtally.core.edge.Schools;
+import yellowtally.core.log.SawLog;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 
@@ -177,7 +178,7 @@ class ScheduleLedgerTest {
     @Test
     void aFailedStepDoesNotReset() {
         StepEntry failed = new StepEntry(
-                Step.OIL_CARD, at(10, 19), day(10), StepOutcome.FAIL, Set.of(), null, EnumSet.allOf(Subject.class));
+                0, Step.OIL_CARD, at(10, 19), day(10), StepOutcome.FAIL, Set.of(), null, EnumSet.allOf(Subject.class));
         List<StepEntry> done = allDone(1);
         done.add(failed);
         assertThat(assess(Task.OIL_CARD, List.of(), done).lastDone()).isEqualTo(at(1, 19));
@@ -196,7 +197,8 @@ class ScheduleLedgerTest {
 
     @Test
     void aLoopFittedMakesTheSprocketDue() {
-        ScheduleLedger ledger = new ScheduleLedger(SAW, Uses.START, List.of(), allDone(1), List.of(at(3, 9)), null);
+        ScheduleLedger ledger =
+                new ScheduleLedger(SAW, Uses.START, List.of(), SawLog.of(allDone(1)), List.of(at(3, 9)), null);
         assertThat(Uses.of(ledger.assess(day(4), Seasons.STANDARD, Numbers.STANDARD), Task.SPROCKET)
                         .due())
                 .isTrue();
@@ -289,7 +291,8 @@ class ScheduleLedgerTest {
     void anotherSprocketMakesTheNeedleBearingDue() {
         List<StepEntry> before = allDone(1);
         for (int fitted : new int[] {0, 3}) {
-            ScheduleLedger ledger = new ScheduleLedger(SAW, Uses.START, List.of(), before, List.of(), at(fitted, 9));
+            ScheduleLedger ledger =
+                    new ScheduleLedger(SAW, Uses.START, List.of(), SawLog.of(before), List.of(), at(fitted, 9));
             TaskDue bearing = Uses.of(ledger.assess(Uses.day(5), Seasons.STANDARD, Numbers.STANDARD), Task.BEARING);
             assertThat(bearing.due()).isEqualTo(fitted == 3);
             assertThat(bearing.events().contains(DueEvent.NEW_SPROCKET)).isEqualTo(fitted == 3);
@@ -385,7 +388,7 @@ class ScheduleLedgerTest {
     @Test
     void onlyLoopsSinceTheMeasureCount() {
         ScheduleLedger ledger = new ScheduleLedger(
-                SAW, Uses.START, List.of(), allDone(10), List.of(at(5, 9), at(12, 9), at(14, 9)), null);
+                SAW, Uses.START, List.of(), SawLog.of(allDone(10)), List.of(at(5, 9), at(12, 9), at(14, 9)), null);
         assertThat(Uses.of(ledger.assess(day(20), Seasons.STANDARD, Numbers.STANDARD), Task.SPROCKET).limits().stream()
                         .filter(limit -> limit.unit() == UseUnit.LOOPS)
                         .map(LimitUse::raw))

@@ -14,11 +14,11 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 
 /** What holds of every due date, whatever the saw did (handbook section 10). */
 class SchedulePropertyTest {

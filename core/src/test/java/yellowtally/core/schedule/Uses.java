@@ -6,9 +6,10 @@ import java.time.ZoneOffset;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import yellowtally.core.log.SawLog;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 
@@ -39,11 +40,11 @@ public final class Uses {
 
     /** A step done at seven in the evening of a day. */
     public static StepEntry done(int day, Step step) {
-        return new StepEntry(step, at(day, 19), day(day), StepOutcome.FINE, Set.of(), "visit " + day, ALL);
+        return new StepEntry(0, step, at(day, 19), day(day), StepOutcome.FINE, Set.of(), "visit " + day, ALL);
     }
 
     public static ScheduleLedger ledger(SawProfile saw, List<UseEntry> uses, List<StepEntry> done) {
-        return new ScheduleLedger(saw, START, uses, done, List.of(), null);
+        return new ScheduleLedger(saw, START, uses, SawLog.of(done), List.of(), null);
     }
 
     public static TaskDue of(List<TaskDue> tasks, Task task) {

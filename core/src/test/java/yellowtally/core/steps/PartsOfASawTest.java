@@ -15,6 +15,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import yellowtally.core.cuttingset.NoseKind;
 import yellowtally.core.edge.Schools;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.tension.TensionSubject;
 import yellowtally.core.tension.Work;
 
@@ -145,6 +146,7 @@ class PartsOfASawTest {
     void whatARecordIsAbout(Step step, Subject subject) {
         assertThat(step.subject()).isEqualTo(subject);
         StepEntry elsewhere = new StepEntry(
+                0,
                 step,
                 Instant.EPOCH,
                 LocalDate.EPOCH,

@@ -14,6 +14,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.schedule.Seasons;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.schedule.TaskDue;
@@ -23,7 +24,6 @@ import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.visit.PlannedStep.Why;
 
 class VisitPlanTest {

@@ -12,8 +12,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.fitness.HoldEntry;
+import yellowtally.core.log.SawLog;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.people.People;
@@ -96,9 +96,9 @@ class HoldController {
     }
 
     private void refuseUncleared(Standing standing) {
-        List<StepEntry> records = standing.ledger().schedule().records();
+        SawLog log = standing.ledger().schedule().log();
         List<HoldEntry> uncleared = standing.ledger().holds().stream()
-                .filter(hold -> !hold.cleared(records))
+                .filter(hold -> !hold.cleared(log))
                 .toList();
         if (!uncleared.isEmpty()) {
             String what = uncleared.stream()

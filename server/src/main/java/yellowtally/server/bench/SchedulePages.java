@@ -161,7 +161,7 @@ class SchedulePages {
                 .holds()
                 .forEach(hold -> cleared.put(
                         (UUID) hold.id(),
-                        hold.cleared(standing.ledger().schedule().records())));
+                        hold.cleared(standing.ledger().schedule().log())));
         return worklog.openHolds(saw.id()).stream()
                 .map((SawHold h) -> new OpenHold(
                         h.id(),

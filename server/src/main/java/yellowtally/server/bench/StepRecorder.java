@@ -28,6 +28,7 @@ import yellowtally.server.standing.Standings;
 import yellowtally.server.stores.Stock;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
+import yellowtally.server.worklog.Visit;
 import yellowtally.server.worklog.WorkOutcome;
 import yellowtally.server.worklog.WorkRecord;
 import yellowtally.server.worklog.Worklog;
@@ -120,9 +121,9 @@ public class StepRecorder {
         if (given.step().kind() == StepKind.TENSION) {
             throw Refusal.unfit("step", "step.tension");
         }
-        UUID visitId = gate.openVisit(given.visitId(), saw);
-        if (visitId != null && !over) {
-            refuseStale(visitId, given);
+        Visit visit = gate.openVisit(given.visitId(), saw);
+        if (visit != null && !over) {
+            visits.refuseStale(visit, given);
         }
         Instant now = clock.instant();
         Violations wrong = new Violations();
@@ -140,7 +141,7 @@ public class StepRecorder {
                         new WorkRecord.Head(
                                 given.id(),
                                 saw.id(),
-                                visitId,
+                                visit == null ? null : visit.id(),
                                 given.step(),
                                 at,
                                 now,
@@ -156,8 +157,8 @@ public class StepRecorder {
             worklog.flush();
             stock.take(given.takes(), new Stock.ForWork(given.step(), saw.id(), record.id(), person.id()));
         }
-        if (visitId != null) {
-            visits.opened(visitId, standing.profile(), verdict, record);
+        if (visit != null) {
+            visits.opened(visit, standing.profile(), verdict, record);
         }
     }
 
@@ -167,14 +168,6 @@ public class StepRecorder {
                 .filter(f -> f.outcome(standing.profile()) == StepOutcome.FAIL)
                 .forEach(failed::add);
         return failed;
-    }
-
-    /** Two people at one visit: the second to write a step is told what the first wrote. */
-    private void refuseStale(UUID visitId, NewRecord given) {
-        UUID stands = visits.recordOf(visitId, given.step());
-        if (!Objects.equals(stands, given.expects())) {
-            throw Refusal.conflict("step", "visit.stepTaken");
-        }
     }
 
     private Instant at(NewRecord given, Instant now, Saw saw, Violations wrong) {

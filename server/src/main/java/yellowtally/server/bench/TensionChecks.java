@@ -25,6 +25,7 @@ import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.settings.HouseRules;
 import yellowtally.server.standing.Standings;
 import yellowtally.server.support.Violations;
+import yellowtally.server.worklog.Visit;
 import yellowtally.server.worklog.WorkOutcome;
 import yellowtally.server.worklog.WorkRecord;
 import yellowtally.server.worklog.Worklog;
@@ -151,11 +152,12 @@ class TensionChecks {
                 ? WorkOutcome.FAIL
                 : last.outcome().passes() && !last.provisional() ? WorkOutcome.FINE : WorkOutcome.ATTEND;
         WorkRecord.Parts parts = Worklog.parts(fleet.set(saw));
+        Visit visit = visits.openVisit(given.visitId(), saw);
         WorkRecord record = new WorkRecord(
                 new WorkRecord.Head(
                         given.id(),
                         saw.id(),
-                        visits.openVisit(given.visitId(), saw),
+                        visit == null ? null : visit.id(),
                         Step.TENSION,
                         at,
                         now,

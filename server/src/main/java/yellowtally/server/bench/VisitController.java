@@ -10,8 +10,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.steps.Step;
-import yellowtally.server.fleet.Fleet;
-import yellowtally.server.standing.Standings;
 import yellowtally.server.support.OnceOnly;
 
 /** A visit to the bench: begin, look, skip, take back, add, end. Steps themselves are recorded as work records. */
@@ -20,26 +18,13 @@ class VisitController {
 
     private final Visits visits;
     private final VisitPages pages;
-    private final VisitGate gate;
     private final Presence presence;
-    private final Fleet fleet;
-    private final Standings standings;
     private final OnceOnly onceOnly;
 
-    VisitController(
-            Visits visits,
-            VisitPages pages,
-            VisitGate gate,
-            Presence presence,
-            Fleet fleet,
-            Standings standings,
-            OnceOnly onceOnly) {
+    VisitController(Visits visits, VisitPages pages, Presence presence, OnceOnly onceOnly) {
         this.visits = visits;
         this.pages = pages;
-        this.gate = gate;
         this.presence = presence;
-        this.fleet = fleet;
-        this.standings = standings;
         this.onceOnly = onceOnly;
     }
 
@@ -94,10 +79,7 @@ class VisitController {
 
     @PostMapping("/api/visits/{visitId}/steps")
     VisitPages.VisitPage add(@PathVariable UUID visitId, @RequestBody NewStep given) {
-        onceOnly.run(given.id(), new OfVisit(visitId, given), () -> {
-            String tag = fleet.tag(gate.open(visitId).sawId());
-            visits.addStep(visitId, given.step(), standings.of(fleet.saw(tag)).profile());
-        });
+        onceOnly.run(given.id(), new OfVisit(visitId, given), () -> visits.addStep(visitId, given.step()));
         return pages.of(visitId, List.of());
     }
 

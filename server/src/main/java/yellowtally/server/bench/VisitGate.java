@@ -5,20 +5,22 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.support.Refusal;
+import yellowtally.server.worklog.Visit;
+import yellowtally.server.worklog.VisitBook;
 
 /** Lets records into a visit only while it is open, and only those of its own saw. */
 @Component
 class VisitGate {
 
-    private final VisitStores.Visits visits;
+    private final VisitBook visits;
 
-    VisitGate(VisitStores.Visits visits) {
+    VisitGate(VisitBook visits) {
         this.visits = visits;
     }
 
     /** The visit that a record names; absent when it names none. */
     @Nullable
-    UUID openVisit(@Nullable UUID visitId, Saw saw) {
+    Visit openVisit(@Nullable UUID visitId, Saw saw) {
         if (visitId == null) {
             return null;
         }
@@ -26,12 +28,12 @@ class VisitGate {
         if (!visit.sawId().equals(saw.id())) {
             throw Refusal.conflict("", "visit.otherSaw", saw.tag());
         }
-        return visit.id();
+        return visit;
     }
 
     /** The visit, if it is still open. */
     Visit open(UUID visitId) {
-        Visit visit = visits.findById(visitId).orElseThrow(() -> Refusal.gone("visit.unknown"));
+        Visit visit = visits.find(visitId).orElseThrow(() -> Refusal.gone("visit.unknown"));
         if (!visit.open()) {
             throw Refusal.conflict("", "visit.ended");
         }

@@ -1,9 +1,7 @@
 package yellowtally.server.bench;
 
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -33,7 +31,8 @@ import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.visit.PlannedStep;
 import yellowtally.core.visit.RideAlong;
-import yellowtally.core.visit.StepMinutes;
+import yellowtally.core.visit.VisitStep;
+import yellowtally.core.visit.VisitStory;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.people.People;
 import yellowtally.server.standing.FittedSaw;
@@ -43,6 +42,8 @@ import yellowtally.server.support.Refusal;
 import yellowtally.server.usage.Outing;
 import yellowtally.server.usage.Outings;
 import yellowtally.server.usage.Use;
+import yellowtally.server.worklog.Visit;
+import yellowtally.server.worklog.VisitBook;
 import yellowtally.server.worklog.WorkOutcome;
 import yellowtally.server.worklog.WorkRecord;
 import yellowtally.server.worklog.Worklog;
@@ -54,24 +55,15 @@ class VisitPages {
     /** The can that a crew carries. */
     private static final double CAN_ML = 5000;
 
-    private final VisitStores.Visits visits;
-    private final VisitStores.Steps steps;
+    private final VisitBook visits;
     private final Fleet fleet;
     private final People people;
     private final Standings standings;
     private final Worklog worklog;
     private final Outings outings;
 
-    VisitPages(
-            VisitStores.Visits visits,
-            VisitStores.Steps steps,
-            Fleet fleet,
-            People people,
-            Standings standings,
-            Worklog worklog,
-            Outings outings) {
+    VisitPages(VisitBook visits, Fleet fleet, People people, Standings standings, Worklog worklog, Outings outings) {
         this.visits = visits;
-        this.steps = steps;
         this.fleet = fleet;
         this.people = people;
         this.standings = standings;
@@ -186,22 +178,16 @@ class VisitPages {
 
     @Transactional(readOnly = true)
     VisitPage of(UUID visitId, List<UUID> others) {
-        Visit visit = visits.findById(visitId).orElseThrow(() -> Refusal.gone("visit.unknown"));
+        Visit visit = visits.find(visitId).orElseThrow(() -> Refusal.gone("visit.unknown"));
         String tag = fleet.tag(visit.sawId());
         Standing standing = standings.of(fleet.saw(tag));
         Map<UUID, String> names = people.names();
-        List<VisitStep> inOrder = new ArrayList<>(steps.ofVisit(visitId));
-        inOrder.sort(Comparator.comparing(VisitStep::step));
-        Map<Step, WorkRecord> records = standing(inOrder, worklog.ofVisit(visitId));
-        List<StepView> views = inOrder.stream()
-                .map(step -> view(step, records.get(step.step()), standing.profile(), names))
+        VisitStory story = visits.story(visitId);
+        Map<UUID, WorkRecord> records = new HashMap<>();
+        worklog.ofVisit(visitId).forEach(record -> records.put(record.id(), record));
+        List<StepView> views = story.steps().stream()
+                .map(step -> view(step, records, standing.profile(), names))
                 .toList();
-        List<Step> all = inOrder.stream().map(VisitStep::step).toList();
-        List<Step> left =
-                all.stream().filter(step -> !records.containsKey(step)).toList();
-        double minutes = StepMinutes.bill(all, standing.numbers()).totalMinutes();
-        double leftMinutes =
-                left.isEmpty() ? 0 : StepMinutes.bill(left, standing.numbers()).totalMinutes();
         return new VisitPage(
                 visit.id(),
                 tag,
@@ -209,8 +195,8 @@ class VisitPages {
                 names.getOrDefault(visit.startedBy(), ""),
                 line(standing),
                 views,
-                Math.max(0, minutes - leftMinutes),
-                minutes,
+                story.minutesDone(standing.numbers()),
+                story.bill(standing.numbers()).totalMinutes(),
                 standing.plan().rideAlongs(),
                 others.stream().map(id -> names.getOrDefault(id, "")).toList(),
                 complaint(visit.sawId()),
@@ -247,27 +233,16 @@ class VisitPages {
                 .orElse(null);
     }
 
-    /** The record that stands for each step: the last one since it was put in or opened again. */
-    private static Map<Step, WorkRecord> standing(List<VisitStep> steps, List<WorkRecord> records) {
-        Map<Step, WorkRecord> standing = new EnumMap<>(Step.class);
-        for (VisitStep step : steps) {
-            for (WorkRecord record : records) {
-                if (record.step() == step.step() && !record.recordedAt().isBefore(step.since())) {
-                    standing.put(step.step(), record);
-                }
-            }
-        }
-        return standing;
-    }
-
-    private static StepView view(VisitStep step, @Nullable WorkRecord record, SawProfile saw, Map<UUID, String> names) {
+    private static StepView view(
+            VisitStep step, Map<UUID, WorkRecord> records, SawProfile saw, Map<UUID, String> names) {
+        WorkRecord record = step.record() == null ? null : records.get((UUID) step.record());
         return new StepView(
                 step.step(),
                 step.step().group(),
                 step.step().kind(),
-                step.why(),
-                step.task(),
-                step.finding(),
+                step.planned().why(),
+                step.planned().task(),
+                step.planned().finding(),
                 step.optional(),
                 findings(step.step(), saw),
                 measures(step.step(), saw),

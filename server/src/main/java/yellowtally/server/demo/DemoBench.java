@@ -12,6 +12,8 @@ import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.log.SawLog;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.schedule.Condition;
 import yellowtally.core.schedule.DueEvent;
 import yellowtally.core.schedule.ScheduleLedger;
@@ -24,16 +26,15 @@ import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.OilerKind;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.visit.PlannedStep;
 import yellowtally.core.visit.VisitPlan;
-import yellowtally.server.bench.VisitSeed;
 import yellowtally.server.fleet.FittedSet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.sharpening.SharpeningSeed;
 import yellowtally.server.worklog.SawHold;
+import yellowtally.server.worklog.VisitSeed;
 import yellowtally.server.worklog.WorkOutcome;
 import yellowtally.server.worklog.WorkRecord;
 import yellowtally.server.worklog.Worklog;
@@ -100,7 +101,8 @@ final class DemoBench {
 
     /** What a visit begun at a moment would do. */
     VisitPlan plan(Instant at) {
-        List<TaskDue> tasks = new ScheduleLedger(profile, day(at).minusDays(400), uses, done, List.of(), null)
+        List<TaskDue> tasks = new ScheduleLedger(
+                        profile, day(at).minusDays(400), uses, SawLog.of(done), List.of(), null)
                 .assess(day(at), Seasons.STANDARD, Numbers.STANDARD);
         return VisitPlan.of(profile, tasks, List.of(), Numbers.STANDARD);
     }
@@ -129,11 +131,12 @@ final class DemoBench {
     }
 
     /** Records a step with what it found; a failure holds the saw. */
-    void found(Step step, Instant at, @Nullable UUID visit, StepOutcome outcome, Finding finding, String note) {
+    WorkRecord found(Step step, Instant at, @Nullable UUID visit, StepOutcome outcome, Finding finding, String note) {
         WorkRecord record = add(step, at, visit, outcome, Set.of(finding), Map.of(), note);
         if (outcome == StepOutcome.FAIL) {
             records.persist(SawHold.of(UUID.randomUUID(), record, Set.of(finding)));
         }
+        return record;
     }
 
     /** The step beside a tension check, under the same id. */
@@ -141,7 +144,7 @@ final class DemoBench {
         WorkRecord record = new WorkRecord(head(id, Step.TENSION, at, null, person), outcome, note, null);
         records.persist(record);
         if (outcome == WorkOutcome.FINE) {
-            done.add(new StepEntry(Step.TENSION, at, day(at), StepOutcome.FINE, Set.of(), null, ALL));
+            done.add(new StepEntry(record.seq(), Step.TENSION, at, day(at), StepOutcome.FINE, Set.of(), null, ALL));
         }
         if (outcome == WorkOutcome.FAIL) {
             records.persist(SawHold.of(UUID.randomUUID(), record, Set.of()));
@@ -161,7 +164,7 @@ final class DemoBench {
                         head(UUID.randomUUID(), step, at, visit, person), WorkOutcome.of(outcome), note, null)
                 .with(findings, figures);
         records.persist(record);
-        done.add(new StepEntry(step, at, day(at), outcome, findings, visit, ALL));
+        done.add(new StepEntry(record.seq(), step, at, day(at), outcome, findings, visit, ALL));
         return record;
     }
 

@@ -31,7 +31,6 @@ import yellowtally.core.tension.TensionSetting;
 import yellowtally.core.tension.TensionSettings;
 import yellowtally.core.tension.TensionSubject;
 import yellowtally.core.visit.PlannedStep;
-import yellowtally.server.bench.VisitSeed;
 import yellowtally.server.fleet.Bar;
 import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Crew;
@@ -44,6 +43,8 @@ import yellowtally.server.fleet.SetFitting;
 import yellowtally.server.fleet.Sprocket;
 import yellowtally.server.people.Person;
 import yellowtally.server.usage.Wood;
+import yellowtally.server.worklog.VisitSeed;
+import yellowtally.server.worklog.WorkRecord;
 
 /**
  * Fills an empty database: with the demo fleet, or with {@code --no-demo} only with people and crews to begin with. Never
@@ -243,17 +244,18 @@ class DemoLoader implements SmartInitializingSingleton {
                 Step.CLEAN_COVER,
                 Step.BRAKE_BAND,
                 Step.GROOVE);
-        List<PlannedStep> steps = new ArrayList<>(bench.plan(begun).steps());
-        steps.add(new PlannedStep(Step.DRESS_RAILS, PlannedStep.Why.FINDING, null, Finding.BURR));
-        VisitSeed.begin(records, visit, saw.id(), begun, officer, steps);
+        VisitSeed.begin(
+                records, visit, saw.id(), begun, officer, bench.plan(begun).steps());
         bench.record(done, begun, visit);
-        bench.found(
+        WorkRecord burr = bench.found(
                 Step.RAILS,
                 begun.plusSeconds(400),
                 visit,
                 StepOutcome.ATTEND,
                 Finding.BURR,
                 "Lip on the inner rail, a hand's length from the nose");
+        VisitSeed.calledFor(
+                records, burr, new PlannedStep(Step.DRESS_RAILS, PlannedStep.Why.FINDING, null, Finding.BURR));
     }
 
     /** What a saw has, as the rules see it; the season does not matter to its routine. */

@@ -2,6 +2,7 @@ package yellowtally.server.faults;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
@@ -12,14 +13,19 @@ import org.jspecify.annotations.Nullable;
 import yellowtally.core.diagnosis.FaultEvent;
 import yellowtally.core.diagnosis.FaultEventKind;
 import yellowtally.core.oiling.Wet;
+import yellowtally.server.support.Numbered;
+import yellowtally.server.support.RecordNumbers;
 
 /** Record: something happened to a fault. Never changed. */
 @Entity
 @Table(name = "fault_event")
-class FaultEventRow {
+@EntityListeners(RecordNumbers.class)
+class FaultEventRow implements Numbered {
 
     @Id
     private UUID id;
+
+    private long seq;
 
     private UUID faultId;
 
@@ -58,13 +64,18 @@ class FaultEventRow {
         this.device = device;
     }
 
+    @Override
+    public void number(long given) {
+        this.seq = given;
+    }
+
     UUID faultId() {
         return faultId;
     }
 
     /** As the rules read it. */
     FaultEvent event() {
-        return new FaultEvent(kind, at, check, answer, cause, wet);
+        return new FaultEvent(seq, kind, at, check, answer, cause, wet);
     }
 
     @Nullable

@@ -1,11 +1,9 @@
 package yellowtally.server.faults;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowtally.core.access.Stage;
@@ -21,14 +19,10 @@ import yellowtally.core.diagnosis.Signal;
 import yellowtally.core.fitness.FaultEntry;
 import yellowtally.core.fitness.KnownSignals;
 import yellowtally.core.oiling.LeakWatch;
-import yellowtally.core.steps.Step;
-import yellowtally.core.visit.OpenStages;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.knowledge.Knowledge;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
-import yellowtally.server.worklog.WorkRecord;
-import yellowtally.server.worklog.Worklog;
 
 /** Reads a fault with everything that is said of it: its story, its saw, the finder, its watch. */
 @Component
@@ -38,15 +32,13 @@ class FaultReader {
     private final Knowledge knowledge;
     private final Standings standings;
     private final FaultStore store;
-    private final Worklog worklog;
     private final Clock clock;
 
-    FaultReader(Fleet fleet, Knowledge knowledge, Standings standings, FaultStore store, Worklog worklog, Clock clock) {
+    FaultReader(Fleet fleet, Knowledge knowledge, Standings standings, FaultStore store, Clock clock) {
         this.fleet = fleet;
         this.knowledge = knowledge;
         this.standings = standings;
         this.store = store;
-        this.worklog = worklog;
         this.clock = clock;
     }
 
@@ -75,13 +67,6 @@ class FaultReader {
                             .findFirst()
                             .orElse(null);
         }
-
-        @Nullable
-        Instant lastEventAt() {
-            return events.isEmpty()
-                    ? null
-                    : events.get(events.size() - 1).event().at();
-        }
     }
 
     /** Reads a fault of a saw in service. */
@@ -103,7 +88,7 @@ class FaultReader {
                 standing.account(), standing.ledger(), standing.parts(), standing.wear(), standing.numbers());
         Map<String, OnRecord> onRecord = OnRecord.of(
                 List.copyOf(knowledge.base().checks().values()),
-                standing.ledger().schedule().records(),
+                standing.ledger().schedule().log(),
                 standing.ledger().lastBack());
         return new Read(
                 fault,
@@ -120,15 +105,10 @@ class FaultReader {
                         new FinderCase(traits, signals, open(standing), onRecord),
                         standing.numbers()),
                 watch,
-                entry.progress(standing.profile(), standing.ledger().schedule().records(), watch));
+                entry.progress(standing.profile(), standing.ledger().schedule().log(), watch));
     }
 
-    private Set<Stage> open(Standing standing) {
-        if (standing.visit() == null) {
-            return Set.of();
-        }
-        UUID visit = standing.visit().id();
-        List<Step> done = worklog.ofVisit(visit).stream().map(WorkRecord::step).toList();
-        return OpenStages.after(done);
+    private static Set<Stage> open(Standing standing) {
+        return standing.visit() == null ? Set.of() : standing.visit().story().openStages();
     }
 }

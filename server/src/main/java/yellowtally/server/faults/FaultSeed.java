@@ -38,23 +38,23 @@ public final class FaultSeed {
 
     /** A check with its answer. */
     public FaultSeed answered(Instant at, String check, String answer) {
-        return add(new FaultEvent(FaultEventKind.ANSWERED, at, check, answer, null, null), null);
+        return add(new FaultEvent(0, FaultEventKind.ANSWERED, at, check, answer, null, null), null);
     }
 
     public FaultSeed cause(Instant at, String cause) {
-        return add(new FaultEvent(FaultEventKind.CAUSE_FOUND, at, null, null, cause, null), null);
+        return add(new FaultEvent(0, FaultEventKind.CAUSE_FOUND, at, null, null, cause, null), null);
     }
 
     public FaultSeed stood(Instant at, String swapped) {
-        return add(new FaultEvent(FaultEventKind.STOOD, at, null, null, null, null), swapped);
+        return add(new FaultEvent(0, FaultEventKind.STOOD, at, null, null, null, null), swapped);
     }
 
     public FaultSeed looked(Instant at, Wet wet) {
-        return add(new FaultEvent(FaultEventKind.LOOKED, at, null, null, null, wet), null);
+        return add(new FaultEvent(0, FaultEventKind.LOOKED, at, null, null, null, wet), null);
     }
 
     public FaultSeed closed(Instant at, String note) {
-        return add(new FaultEvent(FaultEventKind.CLOSED, at, null, null, null, null), note);
+        return add(new FaultEvent(0, FaultEventKind.CLOSED, at, null, null, null, null), note);
     }
 
     private FaultSeed add(FaultEvent event, @Nullable String note) {

@@ -83,7 +83,7 @@ class FaultStore {
         Map<UUID, List<FaultEventRow>> events = new HashMap<>();
         if (!faults.isEmpty()) {
             records.createQuery(
-                            "select e from FaultEventRow e where e.faultId in :faults order by e.at",
+                            "select e from FaultEventRow e where e.faultId in :faults order by e.at, e.seq",
                             FaultEventRow.class)
                     .setParameter("faults", faults.stream().map(Fault::id).toList())
                     .getResultList()

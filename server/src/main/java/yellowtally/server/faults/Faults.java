@@ -3,7 +3,6 @@ package yellowtally.server.faults;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
@@ -220,13 +219,11 @@ class Faults {
         private final Fault fault;
         private final Saw saw;
         private final FaultReader.Read read;
-        private @Nullable Instant last;
 
         Live(Fault fault, Saw saw, FaultReader.Read read) {
             this.fault = fault;
             this.saw = saw;
             this.read = read;
-            this.last = read.lastEventAt();
         }
 
         void refuseClosed() {
@@ -259,16 +256,9 @@ class Faults {
                 @Nullable Wet wet,
                 @Nullable String note) {
             Person person = people.require(by.personId());
-            FaultEvent event = new FaultEvent(kind, next(), check, answer, cause, wet);
+            FaultEvent event = new FaultEvent(0, kind, clock.instant(), check, answer, cause, wet);
             store.add(new FaultEventRow(by.id(), fault.id(), event, note, person.id(), by.device()));
             revision.touches(saw.id());
-        }
-
-        /** Two events of one moment would have no order. */
-        private Instant next() {
-            Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
-            last = last == null || now.isAfter(last) ? now : last.plus(1, ChronoUnit.MICROS);
-            return last;
         }
     }
 }

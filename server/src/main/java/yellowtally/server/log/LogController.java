@@ -110,7 +110,7 @@ class LogController {
         List<WorkRecord> rows = rows(
                 WorkRecord.class,
                 "select r from WorkRecord r" + filter.where("r.sawId", "r.personId", "r.at")
-                        + " order by r.at desc, r.recordedAt desc",
+                        + " order by r.at desc, r.seq desc",
                 filter);
         Map<UUID, LogEntry.StrikeLine> struck = new HashMap<>();
         List<UUID> ids = rows.stream().map(WorkRecord::id).toList();

@@ -186,8 +186,7 @@ class Sharpenings {
         }
         fileTheRest(open, plan, given.allFiled());
         UUID recordId = UUID.randomUUID();
-        // A moment earlier than the equalising that it calls for, so that the one answers the other.
-        record(saw, given, recordId, now.minusMillis(10), sharpened(open, plan));
+        record(saw, given, recordId, now, sharpened(open, plan));
         if (plan.way() == FilingWay.TO_ONE_LENGTH) {
             record(saw, given, UUID.randomUUID(), now, equalised(open, plan, standing));
         }

@@ -107,7 +107,7 @@ final class LedgerMaker {
                 profile(fitted, records),
                 fitted.saw().details().inService(),
                 uses,
-                records.steps(),
+                records.log(),
                 records.loopsFitted(),
                 records.newSprocketAt());
     }

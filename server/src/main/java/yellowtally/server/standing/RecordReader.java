@@ -10,7 +10,6 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -30,15 +29,17 @@ import yellowtally.core.diagnosis.FaultEventKind;
 import yellowtally.core.fitness.HoldEntry;
 import yellowtally.core.fitness.MeasureEntry;
 import yellowtally.core.fitness.PartLedger;
+import yellowtally.core.log.SawLog;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.oiling.Wet;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepEntry;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.server.usage.EndedOuting;
+import yellowtally.server.worklog.VisitBook;
 
 /**
  * Reads what the rules need of one saw over the session's own connection and not as entities: it is the one place that reads
@@ -58,7 +59,7 @@ class RecordReader {
             from outing o where o.back_at is not null and\s""";
 
     private static final String WORK = """
-            select r.id, r.step, r.at, r.outcome, r.visit_id, r.saw_id, r.chain_id, r.bar_id, r.sprocket_id
+            select r.id, r.seq, r.step, r.at, r.outcome, r.visit_id, r.saw_id, r.chain_id, r.bar_id, r.sprocket_id
             from work_record r left join work_void v on v.record_id = r.id
             where v.record_id is null and r.outcome <> 'SKIPPED' and\s""";
 
@@ -68,9 +69,7 @@ class RecordReader {
 
     /** In the order of its index, from its end: the database reads one row of a step done a thousand times. */
     private static final String LATEST = WORK + """
-            r.%1$s = ? and r.step = ? and r.outcome in (%2$s) order by r.%1$s desc, r.step desc, r.at desc limit 1""";
-
-    private static final String ANY_OUTCOME = "'FINE', 'ATTEND', 'FAIL'";
+            r.%1$s = ? and r.step = ? and r.outcome in (%2$s) order by r.%1$s desc, r.step desc, r.at desc, r.seq desc limit 1""";
 
     private static final String HOLDS = """
             select h.id, h.at, h.step, h.record_id, h.chain_id, h.bar_id, h.sprocket_id from saw_hold h
@@ -92,9 +91,9 @@ class RecordReader {
                  and g.sprocket_id is not null order by g.at desc limit 1) <> f.sprocket_id""";
 
     private static final String MEASURES = """
-            select m.record_id, m.measure, r.at, m.figure from work_record r
+            select r.seq, m.record_id, m.measure, r.at, m.figure from work_record r
             join work_measure m on m.record_id = r.id left join work_void v on v.record_id = r.id
-            where v.record_id is null and r.step in (%s) and r.%s = ? order by r.at desc
+            where v.record_id is null and r.step in (%s) and r.%s = ? order by r.at desc, r.seq desc
             limit 400""";
 
     private static final String TURNS = """
@@ -114,30 +113,26 @@ class RecordReader {
                                            and o.chain_id = f.chain_id))""";
 
     private static final String FAULTS = """
-            select f.id, f.complaint, e.kind, e.at, e.check_code, e.answer, e.cause, e.wet
+            select f.id, f.complaint, e.kind, e.at, e.check_code, e.answer, e.cause, e.wet, e.seq
             from fault f left join fault_event e on e.fault_id = f.id
             where f.saw_id = ?
             and not exists (select 1 from fault_event c where c.fault_id = f.id and c.kind = 'CLOSED')
-            order by f.at, f.id, e.at""";
+            order by f.at, f.id, e.at, e.seq""";
 
-    private static final String VISIT = """
-            select v.id, (select count(*) from visit_step s where s.visit_id = v.id),
-                   (select count(distinct s.step) from visit_step s
-                    join work_record r on r.visit_id = s.visit_id and r.step = s.step and r.recorded_at >= s.since
-                    left join work_void x on x.record_id = r.id
-                    where s.visit_id = v.id and x.record_id is null)
-            from visit v where v.open_saw_id = ?""";
+    private static final String VISIT = "select v.id from visit v where v.open_saw_id = ?";
 
     private final EntityManager entities;
+    private final VisitBook visits;
 
-    RecordReader(EntityManager entities) {
+    RecordReader(EntityManager entities, VisitBook visits) {
         this.entities = entities;
+        this.visits = visits;
     }
 
     /** Everything the rules look at; cost grows with the records of this saw and its parts alone. */
     SawRecords read(FittedSaw fitted, Instants days) {
         return entities.unwrap(Session.class)
-                .doReturningWork(connection -> new OneSaw(connection, fitted, days).read());
+                .doReturningWork(connection -> new OneSaw(connection, fitted, days, visits).read());
     }
 
     /** Which day a moment belongs to. */
@@ -154,15 +149,17 @@ class RecordReader {
         private final Connection connection;
         private final FittedSaw fitted;
         private final Instants days;
+        private final VisitBook visits;
         private final UUID saw;
         private final @Nullable UUID chain;
         private final @Nullable UUID bar;
         private final @Nullable UUID sprocket;
 
-        OneSaw(Connection connection, FittedSaw fitted, Instants days) {
+        OneSaw(Connection connection, FittedSaw fitted, Instants days, VisitBook visits) {
             this.connection = connection;
             this.fitted = fitted;
             this.days = days;
+            this.visits = visits;
             this.saw = fitted.saw().id();
             this.chain = fitted.chain() == null ? null : fitted.chain().id();
             this.bar = fitted.bar() == null ? null : fitted.bar().id();
@@ -173,13 +170,14 @@ class RecordReader {
             return new SawRecords(
                     chain == null ? List.of() : rows(CHECKS, OneSaw::check, chain),
                     outings(),
-                    steps(),
+                    log(),
                     holds(),
                     loops(),
                     newSprocketAt(),
                     parts(),
                     faults(),
-                    rows(VISIT, row -> new OpenVisit(uuid(row, 1), row.getInt(3), row.getInt(2)), saw).stream()
+                    rows(VISIT, row -> uuid(row, 1), saw).stream()
+                            .map(visit -> new OpenVisit(visit, visits.story(visit)))
                             .findFirst()
                             .orElse(null));
         }
@@ -262,23 +260,23 @@ class RecordReader {
          * or on the part that it is about, and every sharpening. Reading no more keeps the first board after a start quick,
          * and a fleet of years in memory.
          */
-        private List<StepEntry> steps() throws SQLException {
+        private SawLog log() throws SQLException {
             Map<UUID, WorkRow> found = new LinkedHashMap<>();
             for (Map.Entry<String, Object[]> owner : owners("r").entrySet()) {
                 keep(found, rows(SHARPENINGS + owner.getKey(), OneSaw::work, owner.getValue()));
             }
             for (Step step : Step.values()) {
-                List<WorkRow> latest = latest(step, ANY_OUTCOME);
+                List<WorkRow> latest = latest(step, EnumSet.allOf(StepOutcome.class));
                 keep(found, latest);
-                if (!latest.isEmpty() && !passed(latest.get(0))) {
-                    keep(found, latest(step, step == Step.TENSION ? "'FINE'" : "'FINE', 'ATTEND'"));
+                if (!latest.isEmpty() && !step.passing().contains(latest.get(0).outcome())) {
+                    keep(found, latest(step, step.passing()));
                 }
             }
             Map<UUID, Set<Finding>> findings =
                     findings("select record_id, finding from work_finding where record_id in ", found.keySet());
-            return found.values().stream()
-                    .sorted(Comparator.comparing(WorkRow::at))
+            return SawLog.of(found.values().stream()
                     .map(row -> new StepEntry(
+                            row.seq(),
                             row.step(),
                             row.at(),
                             days.day(row.at()),
@@ -286,18 +284,14 @@ class RecordReader {
                             findings.getOrDefault(row.id(), Set.of()),
                             row.visitId(),
                             Subjects.of(fitted, row.sawId(), row.chainId(), row.barId(), row.sprocketId())))
-                    .toList();
+                    .toList());
         }
 
         private static void keep(Map<UUID, WorkRow> found, List<WorkRow> rows) {
             rows.forEach(row -> found.put(row.id(), row));
         }
 
-        private static boolean passed(WorkRow row) {
-            return row.step() == Step.TENSION ? row.outcome() == StepOutcome.FINE : row.outcome() != StepOutcome.FAIL;
-        }
-
-        private List<WorkRow> latest(Step step, String outcomes) throws SQLException {
+        private List<WorkRow> latest(Step step, Set<StepOutcome> outcomes) throws SQLException {
             UUID owner = switch (step.subject()) {
                 case SAW -> saw;
                 case CHAIN -> chain;
@@ -307,20 +301,25 @@ class RecordReader {
             String column = step.subject().name().toLowerCase(Locale.ROOT) + "_id";
             return owner == null
                     ? List.of()
-                    : rows(LATEST.formatted(column, outcomes), OneSaw::work, owner, step.name());
+                    : rows(LATEST.formatted(column, quoted(outcomes)), OneSaw::work, owner, step.name());
+        }
+
+        private static String quoted(Set<StepOutcome> outcomes) {
+            return outcomes.stream().map(outcome -> "'" + outcome + "'").collect(Collectors.joining(", "));
         }
 
         private static WorkRow work(ResultSet row) throws SQLException {
             return new WorkRow(
                     uuid(row, 1),
-                    Step.valueOf(row.getString(2)),
-                    instant(row, 3),
-                    StepOutcome.valueOf(row.getString(4)),
-                    uuidOrNull(row, 5),
-                    uuid(row, 6),
-                    uuidOrNull(row, 7),
+                    row.getLong(2),
+                    Step.valueOf(row.getString(3)),
+                    instant(row, 4),
+                    StepOutcome.valueOf(row.getString(5)),
+                    uuidOrNull(row, 6),
+                    uuid(row, 7),
                     uuidOrNull(row, 8),
-                    uuidOrNull(row, 9));
+                    uuidOrNull(row, 9),
+                    uuidOrNull(row, 10));
         }
 
         private List<HoldEntry> holds() throws SQLException {
@@ -375,6 +374,7 @@ class RecordReader {
         private static FaultEvent faultEvent(ResultSet row) throws SQLException {
             String wet = row.getString(8);
             return new FaultEvent(
+                    row.getLong(9),
                     FaultEventKind.valueOf(row.getString(3)),
                     instant(row, 4),
                     row.getString(5),
@@ -443,7 +443,11 @@ class RecordReader {
                 measures.addAll(rows(
                         MEASURES.formatted(steps, column),
                         row -> new MeasureEntry(
-                                uuid(row, 1), Measure.valueOf(row.getString(2)), instant(row, 3), row.getDouble(4)),
+                                row.getLong(1),
+                                uuid(row, 2),
+                                Measure.valueOf(row.getString(3)),
+                                instant(row, 4),
+                                row.getDouble(5)),
                         part));
             }
         }

@@ -5,18 +5,18 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.fitness.HoldEntry;
 import yellowtally.core.fitness.PartLedger;
-import yellowtally.core.steps.StepEntry;
+import yellowtally.core.log.SawLog;
 import yellowtally.server.usage.EndedOuting;
 
 /**
  * The records of one saw and of the parts on it, on whatever saw they were made, as far as the rules look at them.
  *
- * @param steps of each step the latest record and the latest that passed, and every sharpening
+ * @param log of each step the latest record and the latest that passed, and every sharpening
  */
 record SawRecords(
         List<CheckRow> checks,
         List<EndedOuting> outings,
-        List<StepEntry> steps,
+        SawLog log,
         List<HoldEntry> holds,
         List<Instant> loopsFitted,
         @Nullable Instant newSprocketAt,

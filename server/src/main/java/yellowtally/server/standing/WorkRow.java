@@ -9,6 +9,7 @@ import yellowtally.core.steps.StepOutcome;
 /** What the rules need of a step on record that counts. */
 record WorkRow(
         UUID id,
+        long seq,
         Step step,
         Instant at,
         StepOutcome outcome,

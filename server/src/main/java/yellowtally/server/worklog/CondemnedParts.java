@@ -1,14 +1,14 @@
 package yellowtally.server.worklog;
 
 import jakarta.persistence.EntityManager;
-import java.util.Arrays;
-import java.util.EnumMap;
-import java.util.List;
-import java.util.Map;
+import java.time.LocalDate;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import yellowtally.core.steps.Finding;
-import yellowtally.core.steps.Step;
+import yellowtally.core.fitness.Condemned;
+import yellowtally.core.log.SawLog;
+import yellowtally.core.log.StepEntry;
+import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 import yellowtally.server.fleet.PartCheck;
 import yellowtally.server.support.Refusal;
@@ -32,29 +32,35 @@ class CondemnedParts implements PartCheck {
 
     @Override
     public boolean condemned(UUID partId, Subject kind) {
-        List<Step> steps = Arrays.stream(Finding.values())
-                .filter(f -> f.condemns() == kind)
-                .map(Finding::step)
-                .distinct()
-                .toList();
         String part = switch (kind) {
             case CHAIN -> "r.parts.chainId";
             case BAR -> "r.parts.barId";
             default -> "r.parts.sprocketId";
         };
-        Map<Step, WorkRecord> latest = new EnumMap<>(Step.class);
-        records.createQuery(
-                        "select r from WorkRecord r where " + part + " = :part and r.step in :steps"
-                                + " and r.outcome <> :skipped"
-                                + " and not exists (select 1 from WorkVoid v where v.recordId = r.id) order by r.at",
-                        WorkRecord.class)
-                .setParameter("part", partId)
-                .setParameter("steps", steps)
-                .setParameter("skipped", WorkOutcome.SKIPPED)
-                .getResultList()
-                .forEach(record -> latest.put(record.step(), record));
-        return latest.values().stream()
-                .flatMap(record -> record.findings().stream())
-                .anyMatch(f -> f.condemns() == kind);
+        return Condemned.is(
+                kind,
+                SawLog.of(records.createQuery(
+                                "select r from WorkRecord r where " + part + " = :part and r.step in :steps"
+                                        + " and r.outcome <> :skipped" + Worklog.STANDING,
+                                WorkRecord.class)
+                        .setParameter("part", partId)
+                        .setParameter("steps", Condemned.steps(kind))
+                        .setParameter("skipped", WorkOutcome.SKIPPED)
+                        .getResultStream()
+                        .map(record -> entry(record, kind))
+                        .toList()));
+    }
+
+    /** The record as one of the part alone; the day does not matter. */
+    private static StepEntry entry(WorkRecord record, Subject kind) {
+        return new StepEntry(
+                record.seq(),
+                record.step(),
+                record.at(),
+                LocalDate.EPOCH,
+                StepOutcome.valueOf(record.outcome().name()),
+                record.findings(),
+                null,
+                Set.of(kind));
     }
 }

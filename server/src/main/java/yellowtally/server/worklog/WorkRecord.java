@@ -6,6 +6,7 @@ import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
@@ -24,13 +25,18 @@ import org.jspecify.annotations.Nullable;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
+import yellowtally.server.support.Numbered;
+import yellowtally.server.support.RecordNumbers;
 
 /** Record: one step done, or skipped, on one saw. Never changed; a wrong one is struck out by a {@link WorkVoid}. */
 @Entity
-public class WorkRecord {
+@EntityListeners(RecordNumbers.class)
+public class WorkRecord implements Numbered {
 
     @Id
     private UUID id;
+
+    private long seq;
 
     private UUID sawId;
     private @Nullable UUID visitId;
@@ -115,6 +121,16 @@ public class WorkRecord {
         findings.addAll(found);
         figures.putAll(measured);
         return this;
+    }
+
+    @Override
+    public void number(long given) {
+        this.seq = given;
+    }
+
+    /** Its place in the order in which records were written; zero until it is stored. */
+    public long seq() {
+        return seq;
     }
 
     public UUID id() {

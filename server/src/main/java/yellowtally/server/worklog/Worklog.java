@@ -11,7 +11,6 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.steps.Finding;
-import yellowtally.core.steps.Step;
 import yellowtally.server.fleet.Bar;
 import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.FittedSet;
@@ -22,7 +21,8 @@ import yellowtally.server.support.FleetRevision;
 @Service
 public class Worklog {
 
-    private static final String VALID = " and not exists (select 1 from WorkVoid v where v.recordId = r.id)";
+    /** What was struck out does not stand; of a record {@code r}. */
+    static final String STANDING = " and not exists (select 1 from WorkVoid v where v.recordId = r.id)";
 
     private final EntityManager records;
     private final FleetRevision revision;
@@ -106,26 +106,10 @@ public class Worklog {
     /** Records of a visit that count, in the order in which they were stored. */
     public List<WorkRecord> ofVisit(UUID visitId) {
         return records.createQuery(
-                        "select r from WorkRecord r where r.visitId = :visit" + VALID + " order by r.recordedAt, r.at",
+                        "select r from WorkRecord r where r.visitId = :visit" + STANDING + " order by r.seq",
                         WorkRecord.class)
                 .setParameter("visit", visitId)
                 .getResultList();
-    }
-
-    /** The latest record of a step on a saw that counts. */
-    public @Nullable WorkRecord latest(UUID sawId, Step step) {
-        return records
-                .createQuery(
-                        "select r from WorkRecord r where r.sawId = :saw and r.step = :step" + VALID
-                                + " order by r.at desc, r.recordedAt desc",
-                        WorkRecord.class)
-                .setParameter("saw", sawId)
-                .setParameter("step", step)
-                .setMaxResults(1)
-                .getResultList()
-                .stream()
-                .findFirst()
-                .orElse(null);
     }
 
     /** Holds of a saw that nobody has released and whose record still counts. */

@@ -13,24 +13,26 @@ import org.junit.jupiter.api.Test;
 import yellowtally.core.fitness.FitState;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.support.Refusal;
+import yellowtally.server.worklog.Visit;
+import yellowtally.server.worklog.VisitBook;
 
 class VisitGateTest {
 
-    private final VisitStores.Visits visits = mock(VisitStores.Visits.class);
+    private final VisitBook visits = mock(VisitBook.class);
     private final VisitGate gate = new VisitGate(visits);
     private final Saw saw = mock(Saw.class);
     private final Visit visit = new Visit(UUID.randomUUID(), UUID.randomUUID(), Instant.EPOCH, UUID.randomUUID());
 
     @BeforeEach
     void known() {
-        when(visits.findById(visit.id())).thenReturn(Optional.of(visit));
+        when(visits.find(visit.id())).thenReturn(Optional.of(visit));
         when(saw.id()).thenReturn(visit.sawId());
         when(saw.tag()).thenReturn("06");
     }
 
     @Test
     void letsRecordsOfItsSawIn() {
-        assertThat(gate.openVisit(visit.id(), saw)).isEqualTo(visit.id());
+        assertThat(gate.openVisit(visit.id(), saw)).isSameAs(visit);
         assertThat(gate.openVisit(null, saw))
                 .as("a quick record names no visit")
                 .isNull();

@@ -1,4 +1,4 @@
-package yellowtally.server.bench;
+package yellowtally.server.worklog;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -10,9 +10,9 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.fitness.FitState;
 
-/** Record: a saw lay on the bench. Its steps are {@link VisitStep}s, what was done in them are work records. */
+/** Record: a saw lay on the bench. Its steps are told by {@link VisitEventRow}s, what was done in them by work records. */
 @Entity
-class Visit {
+public class Visit {
 
     @Id
     private UUID id;
@@ -34,7 +34,7 @@ class Visit {
 
     protected Visit() {}
 
-    Visit(UUID id, UUID sawId, Instant startedAt, UUID startedBy) {
+    public Visit(UUID id, UUID sawId, Instant startedAt, UUID startedBy) {
         this.id = id;
         this.sawId = sawId;
         this.startedAt = startedAt;
@@ -43,7 +43,7 @@ class Visit {
     }
 
     /** Ends the visit. {@code decided} is what the rules made of the saw at that moment. */
-    void end(Instant at, UUID personId, @Nullable String leftOpen, FitState decided) {
+    public void end(Instant at, UUID personId, @Nullable String leftOpen, FitState decided) {
         this.endedAt = at;
         this.endedBy = personId;
         this.leftOpenReason = leftOpen;
@@ -51,43 +51,41 @@ class Visit {
         this.openSawId = null;
     }
 
-    UUID id() {
+    public UUID id() {
         return id;
     }
 
-    UUID sawId() {
+    public UUID sawId() {
         return sawId;
     }
 
-    Instant startedAt() {
+    public Instant startedAt() {
         return startedAt;
     }
 
-    UUID startedBy() {
+    public UUID startedBy() {
         return startedBy;
     }
 
     @Nullable
-    Instant endedAt() {
+    public Instant endedAt() {
         return endedAt;
     }
 
     @Nullable
-    UUID endedBy() {
+    public UUID endedBy() {
         return endedBy;
     }
 
-    @Nullable
-    String leftOpenReason() {
+    public @Nullable String leftOpenReason() {
         return leftOpenReason;
     }
 
-    @Nullable
-    FitState decision() {
+    public @Nullable FitState decision() {
         return decision;
     }
 
-    boolean open() {
+    public boolean open() {
         return openSawId != null;
     }
 }

@@ -1,13 +1,11 @@
-package yellowtally.server.bench;
+package yellowtally.server.worklog;
 
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import yellowtally.core.fitness.FitState;
-import yellowtally.core.steps.Step;
 import yellowtally.core.visit.PlannedStep;
 
 /** Lets the demo data place visits in the past, where the officer's way begins and ends them in the present. */
@@ -15,10 +13,10 @@ public final class VisitSeed {
 
     private VisitSeed() {}
 
-    /** A visit that is still open; of two reasons for one step the later stands. */
+    /** A visit that is still open. */
     public static void begin(
             EntityManager records, UUID visit, UUID sawId, Instant at, UUID person, List<PlannedStep> planned) {
-        put(records, new Visit(visit, sawId, at, person), at, planned);
+        put(records, new Visit(visit, sawId, at, person), planned);
     }
 
     /** A visit that ended with the saw fit. */
@@ -33,13 +31,16 @@ public final class VisitSeed {
         Visit ended = new Visit(visit, sawId, at, person);
         // Before it is stored: a saw can lie on the bench once at a time, and the database holds to that.
         ended.end(endedAt, person, null, FitState.FIT);
-        put(records, ended, at, planned);
+        put(records, ended, planned);
     }
 
-    private static void put(EntityManager records, Visit visit, Instant at, List<PlannedStep> planned) {
+    /** What a record of an open visit called for. */
+    public static void calledFor(EntityManager records, WorkRecord by, PlannedStep planned) {
+        records.persist(new VisitEventRow(Objects.requireNonNull(by.visitId()), planned, by.id(), by.recordedAt()));
+    }
+
+    private static void put(EntityManager records, Visit visit, List<PlannedStep> planned) {
         records.persist(visit);
-        Map<Step, PlannedStep> once = new EnumMap<>(Step.class);
-        planned.forEach(step -> once.put(step.step(), step));
-        once.values().forEach(step -> records.persist(new VisitStep(visit.id(), step, at)));
+        planned.forEach(step -> records.persist(new VisitEventRow(visit.id(), step, null, visit.startedAt())));
     }
 }

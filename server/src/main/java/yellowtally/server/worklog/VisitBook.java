@@ -1,0 +1,76 @@
+package yellowtally.server.worklog;
+
+import jakarta.persistence.EntityManager;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import yellowtally.core.steps.Step;
+import yellowtally.core.visit.PlannedStep;
+import yellowtally.core.visit.VisitEvent;
+import yellowtally.core.visit.VisitStory;
+import yellowtally.server.support.FleetRevision;
+
+/** Keeps visits and reads what their records tell. Runs within the caller's transaction. */
+@Component
+public class VisitBook {
+
+    private final EntityManager records;
+    private final FleetRevision revision;
+
+    VisitBook(EntityManager records, FleetRevision revision) {
+        this.records = records;
+        this.revision = revision;
+    }
+
+    /** Begins a visit. */
+    public void begin(Visit visit, Collection<PlannedStep> plan) {
+        records.persist(visit);
+        putIn(visit, plan, null, visit.startedAt());
+    }
+
+    /**
+     * Puts steps into a visit.
+     *
+     * @param by the record that called for them; absent when none did
+     */
+    public void putIn(Visit visit, Collection<PlannedStep> steps, @Nullable UUID by, Instant at) {
+        steps.forEach(planned -> records.persist(new VisitEventRow(visit.id(), planned, by, at)));
+        revision.touches(visit.sawId());
+    }
+
+    public Optional<Visit> find(UUID id) {
+        return Optional.ofNullable(records.find(Visit.class, id));
+    }
+
+    /** The visit that a saw lies on the bench for. */
+    public Optional<Visit> openOf(UUID sawId) {
+        return records.createQuery("select v from Visit v where v.openSawId = :saw", Visit.class)
+                .setParameter("saw", sawId)
+                .getResultStream()
+                .findFirst();
+    }
+
+    /** What the standing records of a visit tell; record ids are those of work records. */
+    public VisitStory story(UUID visitId) {
+        List<VisitEvent> events = new ArrayList<>();
+        records.createQuery(
+                        "select e from VisitEventRow e where e.visitId = :visit"
+                                + " and not exists (select 1 from WorkVoid v where v.recordId = e.byRecord)",
+                        VisitEventRow.class)
+                .setParameter("visit", visitId)
+                .getResultList()
+                .forEach(row -> events.add(row.event()));
+        records.createQuery(
+                        "select r.seq, r.step, r.id from WorkRecord r where r.visitId = :visit" + Worklog.STANDING,
+                        Object[].class)
+                .setParameter("visit", visitId)
+                .getResultList()
+                .forEach(row -> events.add(new VisitEvent.Recorded((long) row[0], (Step) row[1], row[2])));
+        return VisitStory.of(events);
+    }
+}
