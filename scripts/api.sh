@@ -5,7 +5,7 @@ cd "$(dirname "$0")/.."
 . scripts/setup.sh
 need_build_tools
 web_packages
-mvn -q -B -ntp -pl core,server -Dtest=OpenApiTest -Dsurefire.failIfNoSpecifiedTests=false \
+mvn -q -B -ntp -pl core,web,server -Dexec.skip=true -Dtest=OpenApiTest -Dsurefire.failIfNoSpecifiedTests=false \
   -Dyellowtally.write-openapi=true test
 cd web
 npm run -s api

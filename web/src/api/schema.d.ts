@@ -1162,6 +1162,8 @@ export interface components {
             code: string;
             title: string;
         };
+        /** @enum {string} */
+        AttendMatter: "STEP_ATTENDS";
         BackLine: {
             power: components["schemas"]["Power"];
             use: components["schemas"]["Use"];
@@ -1280,6 +1282,19 @@ export interface components {
         };
         CaliperState: {
             running: boolean;
+        };
+        CameBack: {
+            /** Format: date-time */
+            at: string;
+            back?: components["schemas"]["BackLine"];
+            by: string;
+            crew?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "BACK";
+            note?: string;
+            tag: string;
         };
         Card: {
             /** Format: int32 */
@@ -1599,6 +1614,8 @@ export interface components {
             what?: string;
         };
         /** @enum {string} */
+        FaultMatter: "FAULT_FIND" | "FAULT_REPAIR" | "FAULT_PROOF" | "FAULT_MECHANIC";
+        /** @enum {string} */
         FaultOrigin: "RETURN" | "VISIT" | "READING" | "RULE" | "PERSON";
         FaultPage: {
             /** Format: date-time */
@@ -1631,7 +1648,32 @@ export interface components {
             watch: components["schemas"]["WatchView"];
         };
         /** @enum {string} */
+        FaultRestMatter: "FAULT_CLOSES" | "FAULT_STANDS";
+        FaultRests: {
+            about: string;
+            state: components["schemas"]["FitState"];
+            what: components["schemas"]["FaultRestMatter"];
+        };
+        /** @enum {string} */
         FaultStage: "FIND" | "WITH_MECHANIC" | "REPAIR" | "PROVE" | "STAND" | "CLOSES" | "CLOSED";
+        FaultTold: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            fault: components["schemas"]["FaultLogLine"];
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "FAULT";
+            note?: string;
+            tag: string;
+        };
+        FaultWaits: {
+            about: string;
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["FaultMatter"];
+        };
         FaultsPage: {
             closed: components["schemas"]["FaultLine"][];
             knowledgeProblems: string[];
@@ -1693,10 +1735,26 @@ export interface components {
         };
         /** @enum {string} */
         Finding: "HAND_GUARD_BROKEN" | "CATCHER_BROKEN" | "CHAIN_DAMAGE_SEEN" | "FASTENER_LOOSE" | "LEAK_SEEN" | "COMPLAINT_CONFIRMED" | "CABLE_DAMAGED" | "BATTERY_DAMAGED" | "CONTACTS_DIRTY" | "SLOTS_PACKED" | "LEVER_DOES_NOT_SNAP" | "CHAIN_DRAWN_WITH_BRAKE_ON" | "CHAIN_DRAGS_WITH_BRAKE_OFF" | "GUARD_TABS_WORN" | "INERTIA_NOT_TRIPPED" | "OIL_OUTLET_PACKED" | "COVER_CRACKED" | "BAND_THIN" | "BAND_CRACKED" | "DRUM_GREASY" | "GROOVE_WATCH" | "GROOVE_WORN_OUT" | "GROOVE_WIDE" | "CHAIN_TIPS" | "BAR_BENT" | "OIL_HOLE_BLOCKED" | "BURR" | "BLUING" | "RAILS_UNEVEN" | "RAILS_SPENT" | "RAILS_SPLAYED" | "BLUED_BY_DULL_CHAIN" | "BLUED_BY_TIGHT_CHAIN" | "BLUED_BY_NO_OIL" | "RAILS_STILL_UNEVEN" | "NOSE_SEIZED" | "NOSE_PLAY" | "ROLLERS_MISSING" | "NOSE_CHIPPED" | "GREASE_HOLE_BLOCKED" | "CUTTER_CRACKED" | "CUTTER_MISSING" | "STRAP_CRACKED" | "RIVET_OPEN" | "DRIVE_LINK_BENT" | "HOOKS_ROUNDED" | "CUTTER_PAST_MARK" | "CUTTERS_STRUCK" | "CUTTERS_DULL" | "JOINTS_STIFF" | "SPROCKET_PLAN" | "SPROCKET_WORN_OUT" | "TEETH_BROKEN" | "CLIP_OR_WASHER_BAD" | "BEARING_ROUGH" | "CLUTCH_GREASY" | "FOUND_STILL_CUTTING" | "FOUND_DULL" | "FOUND_STRUCK" | "STROKES_UNEQUAL" | "SIDES_LEAD_IN_A_CURVE" | "SIDES_FAR_APART" | "SIDE_UNEVEN" | "SHARPENED_PAST_MARK" | "DAMAGE_PAST_MARK" | "GAUGES_HIGH" | "GAUGES_LOW" | "GAUGES_KICKBACK" | "SIDES_STILL_UNEVEN" | "FILED_PAST_MARK" | "BAR_TURNED_OVER" | "BAR_SAME_WAY_UP" | "NUT_OR_STUD_BAD" | "FILTER_WORN" | "PLUG_DARK_OILY" | "PLUG_WHITE" | "PLUG_WORN" | "SCREEN_BLOCKED" | "SCREEN_HOLED" | "SCREEN_MISSING" | "ROPE_FRAYED" | "FINS_PACKED" | "RECOIL_WEAK" | "CAP_SEAL_WORN" | "PICK_UP_CLOGGED" | "HOSE_LEAKS" | "CASE_CRACKED" | "MOUNT_TORN" | "MUFFLER_LOOSE" | "SPIKE_BOLTS_LOOSE" | "FUEL_OLD" | "OIL_NOT_FOR_BARS" | "CHAIN_NOT_STOPPED" | "CHAIN_STOPS_SLOWLY" | "CHAIN_CREEPS" | "THROTTLE_LOCK_FAILS" | "STOP_SWITCH_FAILS" | "OIL_FAINT" | "OIL_NONE" | "BULB_STAYS_FLAT";
+        /** @enum {string} */
+        FindingHoldMatter: "FINDING_HOLDS";
+        FindingHolds: {
+            finding: components["schemas"]["Finding"];
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["FindingHoldMatter"];
+        };
+        /** @enum {string} */
+        FindingMatter: "FINDING_WAITS";
         FindingView: {
             condemns?: components["schemas"]["Subject"];
             finding: components["schemas"]["Finding"];
             outcome: components["schemas"]["StepOutcome"];
+        };
+        FindingWaits: {
+            finding: components["schemas"]["Finding"];
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["FindingMatter"];
         };
         Finish: {
             allFiled: boolean;
@@ -1776,6 +1834,8 @@ export interface components {
             /** Format: double */
             watchMm: number;
         };
+        /** @enum {string} */
+        GrowthMatter: "GROWN_TO_LIMIT" | "TRAVEL_NEARLY_USED" | "GROWN_TO_WATCH";
         GrowthPoint: {
             /** Format: date-time */
             at: string;
@@ -1783,6 +1843,13 @@ export interface components {
             growthMm: number;
             /** Format: double */
             tanks: number;
+        };
+        GrowthWaits: {
+            /** Format: double */
+            percent: number;
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["GrowthMatter"];
         };
         HandTurn: {
             /** Format: int32 */
@@ -1803,11 +1870,16 @@ export interface components {
             wet?: components["schemas"]["Wet"];
             what?: string;
         };
-        Headline: {
-            finding?: components["schemas"]["Finding"];
-            step?: components["schemas"]["Step"];
-            task?: components["schemas"]["Task"];
-            what: components["schemas"]["What"];
+        HeldByPerson: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "HELD";
+            note?: string;
+            tag: string;
         };
         Hints: {
             bluing: components["schemas"]["BluedBy"][];
@@ -1924,23 +1996,7 @@ export interface components {
             /** Format: double */
             tanks: number;
         };
-        LogEntry: {
-            /** Format: date-time */
-            at: string;
-            back?: components["schemas"]["BackLine"];
-            by: string;
-            crew?: string;
-            decision?: components["schemas"]["FitState"];
-            fault?: components["schemas"]["FaultLogLine"];
-            /** Format: uuid */
-            id: string;
-            kind: components["schemas"]["LogKind"];
-            note?: string;
-            set?: components["schemas"]["SetLine"];
-            step?: components["schemas"]["StepLine"];
-            struck?: components["schemas"]["StrikeLine"];
-            tag: string;
-        };
+        LogEntry: components["schemas"]["StepTaken"] | components["schemas"]["WentOut"] | components["schemas"]["CameBack"] | components["schemas"]["SetFitted"] | components["schemas"]["HeldByPerson"] | components["schemas"]["Released"] | components["schemas"]["VisitEnded"] | components["schemas"]["FaultTold"];
         /** @enum {string} */
         LogKind: "STEP" | "OUT" | "BACK" | "FITTED" | "HELD" | "RELEASED" | "VISIT_ENDED" | "FAULT";
         LogPage: {
@@ -2191,6 +2247,8 @@ export interface components {
         };
         /** @enum {string} */
         OilGrade: "THIN_WINTER" | "THIRTY";
+        /** @enum {string} */
+        OilMatter: "NOT_OILING" | "OIL_USE_LOW" | "OIL_USE_HIGH";
         OilRatio: {
             /** Format: double */
             ratio: number;
@@ -2201,6 +2259,13 @@ export interface components {
         };
         /** @enum {string} */
         OilVerdict: "NOT_OILING" | "LOW" | "RIGHT" | "HIGH";
+        OilWaits: {
+            /** Format: double */
+            ratio: number;
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["OilMatter"];
+        };
         /** @enum {string} */
         OilerKind: "AUTOMATIC_FIXED" | "AUTOMATIC_ADJUSTABLE" | "HAND_BULB";
         OilingPage: {
@@ -2342,7 +2407,7 @@ export interface components {
             /** Format: double */
             barLengthMm?: number;
             handle: components["schemas"]["Handle"];
-            headline?: components["schemas"]["Headline"];
+            headline?: components["schemas"]["Waiting"];
             power: components["schemas"]["Power"];
             state: components["schemas"]["FitState"];
             tag: string;
@@ -2447,6 +2512,15 @@ export interface components {
             /** Format: uuid */
             personId: string;
         };
+        /** @enum {string} */
+        RecheckMatter: "RECHECK_ONE_MINUTE" | "RECHECK_LIGHT_CUTTING" | "RECHECK_FIRST_TANK" | "RECHECK_AFTER_FIRST_TANK_WAITS";
+        RecheckWaits: {
+            /** Format: int32 */
+            done: number;
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["RecheckMatter"];
+        };
         RecordView: {
             /** Format: date-time */
             at: string;
@@ -2459,6 +2533,22 @@ export interface components {
             id: string;
             note?: string;
             outcome: components["schemas"]["WorkOutcome"];
+        };
+        /** @enum {string} */
+        ReleaseMatter: "RELEASE_WAITS";
+        ReleaseWaits: {
+            state: components["schemas"]["FitState"];
+            what: components["schemas"]["ReleaseMatter"];
+        };
+        Released: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "RELEASED";
+            tag: string;
         };
         /** @enum {string} */
         RepeatKind: "ON_ONE_SAW" | "ON_A_MODEL";
@@ -2685,7 +2775,7 @@ export interface components {
             tasks: components["schemas"]["TaskView"][];
             /** Format: uuid */
             visitId?: string;
-            work: components["schemas"]["WaitingWork"][];
+            work: components["schemas"]["Waiting"][];
         };
         Schools: {
             filing: components["schemas"]["FilingSchool"];
@@ -2694,6 +2784,18 @@ export interface components {
         };
         /** @enum {string} */
         Scope: "FLEET" | "MODEL" | "SAW";
+        SetFitted: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "FITTED";
+            note?: string;
+            set: components["schemas"]["SetLine"];
+            tag: string;
+        };
         SetInput: {
             bar?: components["schemas"]["BarInput"];
             chain?: components["schemas"]["ChainInput"];
@@ -2849,8 +2951,20 @@ export interface components {
             verdict?: components["schemas"]["StepVerdict"];
             wrong: components["schemas"]["Said"][];
         };
+        StepAttends: {
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["AttendMatter"];
+        };
         /** @enum {string} */
         StepGroup: "MAKE_SAFE" | "COVER_OFF" | "BAR_OFF" | "EDGE" | "CLOSING" | "ENGINE" | "RUNNING";
+        /** @enum {string} */
+        StepHoldMatter: "STEP_FAILED" | "PERSON_HOLDS";
+        StepHolds: {
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["StepHoldMatter"];
+        };
         StepInput: {
             figures?: {
                 [key: string]: string;
@@ -2877,6 +2991,19 @@ export interface components {
             input: components["schemas"]["StepInput"];
             noted: boolean;
             step: components["schemas"]["Step"];
+        };
+        StepTaken: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "STEP";
+            note?: string;
+            step: components["schemas"]["StepLine"];
+            struck?: components["schemas"]["StrikeLine"];
+            tag: string;
         };
         StepVerdict: {
             /** Format: double */
@@ -2942,6 +3069,15 @@ export interface components {
             sistersMmPerTank?: number;
             state: components["schemas"]["State"];
         };
+        /** @enum {string} */
+        TakeUpMatter: "TAKES_UP_FAST";
+        TakeUpWaits: {
+            /** Format: double */
+            mmPerTank: number;
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["TakeUpMatter"];
+        };
         Takeable: {
             /** Format: uuid */
             id: string;
@@ -2964,6 +3100,8 @@ export interface components {
         };
         /** @enum {string} */
         Task: "TENSION" | "BRAKE" | "OUTSIDE_LOOK" | "OIL_CARD" | "FULL_CLEAN" | "SHARPEN" | "DEPTH_GAUGES" | "EQUALISE" | "GROOVE_FLIP" | "DRESS_RAILS" | "NOSE_GREASE" | "SPROCKET" | "BEARING" | "AIR_FILTER" | "PLUG" | "ARRESTOR" | "STARTER" | "TANKS" | "STRIP_DOWN";
+        /** @enum {string} */
+        TaskMatter: "BRAKE_NEVER_TESTED" | "BRAKE_OVERDUE" | "TASK_DUE" | "CHECK_DUE" | "TASK_SOON";
         TaskView: {
             due: boolean;
             events: components["schemas"]["DueEvent"][];
@@ -2979,6 +3117,15 @@ export interface components {
             stage: components["schemas"]["Stage"];
             task: components["schemas"]["Task"];
         };
+        TaskWaits: {
+            events: components["schemas"]["DueEvent"][];
+            expected?: components["schemas"]["DueDate"];
+            /** Format: double */
+            fraction: number;
+            state: components["schemas"]["FitState"];
+            task: components["schemas"]["Task"];
+            what: components["schemas"]["TaskMatter"];
+        };
         TensionFigures: {
             /** Format: double */
             placeMm?: number;
@@ -2991,6 +3138,8 @@ export interface components {
             /** Format: double */
             targetSlackMm: number;
         };
+        /** @enum {string} */
+        TensionMatter: "NO_SET_FITTED" | "THROW_RISK" | "NOT_READ_SINCE_APART" | "TOO_TIGHT" | "LOOSE" | "TIGHT_SPOT" | "READING_NOT_FAIR" | "READ_HOT" | "FIRST_CUTS_WAIT";
         /** @enum {string} */
         TensionMethod: "TANG_LINE" | "LIFT_AND_SNAP" | "RAIL_TOUCH" | "COIN_GAP" | "TWELFTH_PAST_TOUCH";
         /** @enum {string} */
@@ -3009,7 +3158,7 @@ export interface components {
             sincePass: components["schemas"]["SincePass"];
             state?: components["schemas"]["FitState"];
             takeUp?: components["schemas"]["TakeUp"];
-            work: components["schemas"]["WaitingWork"][];
+            work: components["schemas"]["Waiting"][];
         };
         /** @enum {string} */
         TensionReason: "RATIO" | "BAND" | "BY_EYE" | "THROW_RATIO" | "TIPS_CLEAR_WITHOUT_PULL" | "WILL_NOT_MOVE" | "NOT_BY_ONE_FINGER" | "NO_SPRING_BACK" | "CONTRADICTORY" | "TIGHT_SPOT" | "UNFAIR" | "READ_HOT" | "TIGHTENED_HOT";
@@ -3020,6 +3169,11 @@ export interface components {
             provisional: boolean;
             reasons: components["schemas"]["TensionReason"][];
             unmet: components["schemas"]["FairCondition"][];
+        };
+        TensionWaits: {
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["TensionMatter"];
         };
         /** @enum {string} */
         TipsPosition: "INSIDE" | "LEVEL" | "CLEAR";
@@ -3065,6 +3219,18 @@ export interface components {
         };
         /** @enum {string} */
         UseUnit: "TANKS" | "OUTINGS" | "DAYS" | "DAYS_IN_USE" | "FIRE_SEASON_DAYS" | "SHARPENINGS" | "LOOPS";
+        VisitEnded: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            decision: components["schemas"]["FitState"];
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "VISIT_ENDED";
+            note?: string;
+            tag: string;
+        };
         VisitPage: {
             complaint?: string;
             ended?: components["schemas"]["Ended"];
@@ -3084,20 +3250,9 @@ export interface components {
             state: components["schemas"]["FitState"];
             steps: components["schemas"]["StepView"][];
             tag: string;
-            work: components["schemas"]["WaitingWork"][];
+            work: components["schemas"]["Waiting"][];
         };
-        WaitingWork: {
-            about?: string;
-            events: components["schemas"]["DueEvent"][];
-            expected?: components["schemas"]["DueDate"];
-            /** Format: double */
-            figure: number;
-            finding?: components["schemas"]["Finding"];
-            state: components["schemas"]["FitState"];
-            step?: components["schemas"]["Step"];
-            task?: components["schemas"]["Task"];
-            what: components["schemas"]["What"];
-        };
+        Waiting: components["schemas"]["TensionWaits"] | components["schemas"]["RecheckWaits"] | components["schemas"]["GrowthWaits"] | components["schemas"]["TakeUpWaits"] | components["schemas"]["FindingHolds"] | components["schemas"]["StepHolds"] | components["schemas"]["ReleaseWaits"] | components["schemas"]["OilWaits"] | components["schemas"]["FaultWaits"] | components["schemas"]["FaultRests"] | components["schemas"]["FindingWaits"] | components["schemas"]["StepAttends"] | components["schemas"]["TaskWaits"];
         WatchView: {
             /** Format: date-time */
             dryAt?: string;
@@ -3144,10 +3299,20 @@ export interface components {
             part: string;
             saw: string;
         };
+        WentOut: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            crew?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "OUT";
+            note?: string;
+            tag: string;
+        };
         /** @enum {string} */
         Wet: "DRY" | "CAP" | "BAR_SIDE" | "BELOW";
-        /** @enum {string} */
-        What: "NO_SET_FITTED" | "THROW_RISK" | "FINDING_HOLDS" | "STEP_FAILED" | "PERSON_HOLDS" | "BRAKE_NEVER_TESTED" | "BRAKE_OVERDUE" | "NOT_OILING" | "NOT_READ_SINCE_APART" | "RELEASE_WAITS" | "TOO_TIGHT" | "LOOSE" | "TIGHT_SPOT" | "READING_NOT_FAIR" | "READ_HOT" | "OIL_USE_LOW" | "OIL_USE_HIGH" | "FAULT_FIND" | "FAULT_REPAIR" | "FAULT_PROOF" | "FINDING_WAITS" | "STEP_ATTENDS" | "GROWN_TO_LIMIT" | "TRAVEL_NEARLY_USED" | "RECHECK_ONE_MINUTE" | "RECHECK_LIGHT_CUTTING" | "RECHECK_FIRST_TANK" | "TASK_DUE" | "CHECK_DUE" | "FAULT_CLOSES" | "FAULT_STANDS" | "FAULT_MECHANIC" | "TAKES_UP_FAST" | "GROWN_TO_WATCH" | "FIRST_CUTS_WAIT" | "RECHECK_AFTER_FIRST_TANK_WAITS" | "TASK_SOON";
         /** @enum {string} */
         Why: "ALWAYS" | "HOLD" | "FINDING" | "FOLLOWS" | "DUE" | "BY_HAND" | "COMES_WITH" | "COMPANY" | "CLOSES" | "RIDES_ALONG";
         /** @enum {string} */
@@ -3165,7 +3330,7 @@ export interface components {
             tag: string;
             tallies: components["schemas"]["Tally"][];
             visit?: components["schemas"]["BenchMark"];
-            work: components["schemas"]["WaitingWork"][];
+            work: components["schemas"]["Waiting"][];
         };
     };
     responses: never;

@@ -3,7 +3,7 @@ import { findingWords, stepWords } from './bench';
 import { capital, percent, rounded } from './format';
 import { eventWords, taskWords } from './schedule';
 
-type Work = Schemas['WaitingWork'];
+type Work = Schemas['Waiting'];
 
 /** What waits, in one line. */
 export function workTitle(work: Work): string {
@@ -27,9 +27,9 @@ export function workTitle(work: Work): string {
     case 'READ_HOT':
       return 'Read hot. Read again on the cold chain';
     case 'GROWN_TO_LIMIT':
-      return `Chain has grown ${percent(work.figure)}. Replace it`;
+      return `Chain has grown ${percent(work.percent)}. Replace it`;
     case 'TRAVEL_NEARLY_USED':
-      return `Adjuster has ${percent(work.figure)} of its travel left. Replace the chain`;
+      return `Adjuster has ${percent(work.percent)} of its travel left. Replace the chain`;
     case 'RECHECK_ONE_MINUTE':
       return 'New chain: run one minute, read again';
     case 'RECHECK_LIGHT_CUTTING':
@@ -39,9 +39,9 @@ export function workTitle(work: Work): string {
     case 'CHECK_DUE':
       return 'Tension check';
     case 'FINDING_HOLDS':
-      return work.finding ? findingWords[work.finding] : 'Something must not go out';
+      return findingWords[work.finding];
     case 'STEP_FAILED':
-      return work.step ? `${stepWords[work.step].title}: failed` : 'A step failed';
+      return `${stepWords[work.step].title}: failed`;
     case 'PERSON_HOLDS':
       return 'Held by a person';
     case 'BRAKE_NEVER_TESTED':
@@ -49,29 +49,29 @@ export function workTitle(work: Work): string {
     case 'BRAKE_OVERDUE':
       return 'Test the chain brake: out again and not tested';
     case 'NOT_OILING':
-      return `Oil use ${rounded(work.figure, 2)} of fuel: the chain is not oiled`;
+      return `Oil use ${rounded(work.ratio, 2)} of fuel: the chain is not oiled`;
     case 'OIL_USE_LOW':
-      return `Oil use ${rounded(work.figure, 2)} of fuel: low`;
+      return `Oil use ${rounded(work.ratio, 2)} of fuel: low`;
     case 'OIL_USE_HIGH':
-      return `Oil use ${rounded(work.figure, 2)} of fuel: runs out first, or leaks`;
+      return `Oil use ${rounded(work.ratio, 2)} of fuel: runs out first, or leaks`;
     case 'FAULT_FIND':
     case 'FAULT_REPAIR':
     case 'FAULT_PROOF':
     case 'FAULT_CLOSES':
     case 'FAULT_STANDS':
     case 'FAULT_MECHANIC':
-      return work.about ?? 'A fault is open';
+      return work.about;
     case 'FINDING_WAITS':
-      return work.finding ? findingWords[work.finding] : 'A finding waits';
+      return findingWords[work.finding];
     case 'STEP_ATTENDS':
-      return work.step ? `${stepWords[work.step].title}: see the note` : 'A note waits';
+      return `${stepWords[work.step].title}: see the note`;
     case 'TASK_DUE':
     case 'TASK_SOON':
-      return work.task ? taskWords[work.task] : 'Service';
+      return taskWords[work.task];
     case 'TAKES_UP_FAST':
-      return `Takes up fast: ${rounded(work.figure, 2)} mm of loop a tank`;
+      return `Takes up fast: ${rounded(work.mmPerTank, 2)} mm of loop a tank`;
     case 'GROWN_TO_WATCH':
-      return `Chain has grown ${percent(work.figure)}. Watch it`;
+      return `Chain has grown ${percent(work.percent)}. Watch it`;
     case 'RECHECK_AFTER_FIRST_TANK_WAITS':
       return 'New chain: last recheck after its first tank';
     case 'FIRST_CUTS_WAIT':
@@ -94,14 +94,14 @@ export function workReason(work: Work): string {
     case 'RECHECK_LIGHT_CUTTING':
     case 'RECHECK_FIRST_TANK':
     case 'RECHECK_AFTER_FIRST_TANK_WAITS':
-      return `${work.figure} of 3 rechecks done`;
+      return `${work.done} of 3 rechecks done`;
     case 'CHECK_DUE':
       return 'Used since the last good reading';
     case 'FINDING_HOLDS':
     case 'STEP_FAILED':
-      return work.step ? `Proved again by: ${stepWords[work.step].title.toLowerCase()}` : 'Must not be used';
+      return `Proved again by: ${stepWords[work.step].title.toLowerCase()}`;
     case 'PERSON_HOLDS':
-      return work.step ? `Cleared by: ${stepWords[work.step].title.toLowerCase()}` : 'Must not be used';
+      return `Cleared by: ${stepWords[work.step].title.toLowerCase()}`;
     case 'BRAKE_NEVER_TESTED':
       return 'No data, no release';
     case 'BRAKE_OVERDUE':
@@ -113,9 +113,9 @@ export function workReason(work: Work): string {
     case 'FAULT_FIND':
       return 'Complaint: find the cause';
     case 'FAULT_REPAIR':
-      return work.step ? `Cause found. Done by: ${stepWords[work.step].title.toLowerCase()}` : 'Cause found';
+      return `Cause found. Done by: ${stepWords[work.step].title.toLowerCase()}`;
     case 'FAULT_PROOF':
-      return work.step ? `Repaired. Proved by: ${stepWords[work.step].title.toLowerCase()}` : 'Repaired';
+      return `Repaired. Proved by: ${stepWords[work.step].title.toLowerCase()}`;
     case 'FAULT_CLOSES':
       return 'Repaired and proved. Close the fault';
     case 'FAULT_STANDS':
@@ -124,15 +124,15 @@ export function workReason(work: Work): string {
       return 'With a qualified mechanic';
     case 'FINDING_WAITS':
     case 'STEP_ATTENDS':
-      return work.step ? `Done by: ${stepWords[work.step].title.toLowerCase()}` : 'Found at the bench';
+      return `Done by: ${stepWords[work.step].title.toLowerCase()}`;
     case 'TASK_DUE':
       return work.events.length > 0
         ? capital(work.events.map((e) => eventWords[e]).join(', '))
-        : work.figure > 1.05
-          ? `${rounded(work.figure, 1)} times its limit`
+        : work.fraction > 1.05
+          ? `${rounded(work.fraction, 1)} times its limit`
           : 'Its limit is reached';
     case 'TASK_SOON':
-      return `${rounded(work.figure * 100, 0)} % of its limit`;
+      return `${rounded(work.fraction * 100, 0)} % of its limit`;
     case 'TAKES_UP_FAST':
       return 'Suspect a worn sprocket, loose nuts or dry running';
     case 'GROWN_TO_WATCH':
@@ -142,13 +142,17 @@ export function workReason(work: Work): string {
       return 'A set that was apart settles';
     case 'TRAVEL_NEARLY_USED':
       return 'Growth of the chain has used it up';
-    default:
+    case 'TOO_TIGHT':
+    case 'LOOSE':
+    case 'TIGHT_SPOT':
+    case 'READING_NOT_FAIR':
+    case 'READ_HOT':
       return 'Tension';
   }
 }
 
-/** One word for the foot of a held plate. */
-export function holdWord(headline: Schemas['Headline'] | undefined): string {
+/** One word for the foot of a held plate: what holds it, short enough to hang there. */
+export function holdWord(headline: Work | undefined): string {
   switch (headline?.what) {
     case 'NO_SET_FITTED':
       return 'No set';
@@ -165,13 +169,39 @@ export function holdWord(headline: Schemas['Headline'] | undefined): string {
       return 'Oil';
     case 'PERSON_HOLDS':
       // Anything may be behind a look over; any other step names its part.
-      return headline.step && headline.step !== 'OUTSIDE_LOOK'
-        ? (PART_WORD[headline.step] ?? 'Held')
-        : 'Held';
+      return headline.step === 'OUTSIDE_LOOK' ? 'Held' : (PART_WORD[headline.step] ?? 'Held');
     case 'FINDING_HOLDS':
     case 'STEP_FAILED':
-      return headline.step ? (PART_WORD[headline.step] ?? 'Held') : 'Held';
-    default:
+      return PART_WORD[headline.step] ?? 'Held';
+    // What does not hold is no headline of a held saw.
+    case 'TOO_TIGHT':
+    case 'LOOSE':
+    case 'TIGHT_SPOT':
+    case 'READING_NOT_FAIR':
+    case 'READ_HOT':
+    case 'OIL_USE_LOW':
+    case 'OIL_USE_HIGH':
+    case 'FAULT_FIND':
+    case 'FAULT_REPAIR':
+    case 'FAULT_PROOF':
+    case 'FAULT_CLOSES':
+    case 'FAULT_STANDS':
+    case 'FAULT_MECHANIC':
+    case 'FINDING_WAITS':
+    case 'STEP_ATTENDS':
+    case 'GROWN_TO_LIMIT':
+    case 'TRAVEL_NEARLY_USED':
+    case 'GROWN_TO_WATCH':
+    case 'TAKES_UP_FAST':
+    case 'RECHECK_ONE_MINUTE':
+    case 'RECHECK_LIGHT_CUTTING':
+    case 'RECHECK_FIRST_TANK':
+    case 'RECHECK_AFTER_FIRST_TANK_WAITS':
+    case 'FIRST_CUTS_WAIT':
+    case 'TASK_DUE':
+    case 'CHECK_DUE':
+    case 'TASK_SOON':
+    case undefined:
       return 'Held';
   }
 }

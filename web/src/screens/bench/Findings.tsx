@@ -54,7 +54,7 @@ export function Findings({ visit }: { visit: Schemas['VisitPage'] }) {
           holds.map((w, i) => (
             <Box key={i} sx={{ py: 0.25 }}>
               Held: {workTitle(w)}
-              {w.step ? `, proved by ${stepWords[w.step].title.toLowerCase()}` : ''}
+              {'step' in w ? `, proved by ${stepWords[w.step].title.toLowerCase()}` : ''}
             </Box>
           ))
         ) : (

@@ -131,9 +131,16 @@ function whenOf(row: Schemas['WorkRow']): string {
   if (row.state === 'HELD') return 'Held';
   if (row.state === 'DUE') return 'Due now';
   const first = row.work[0];
-  if (first?.expected) return `Due ${dayAhead(first.expected.likely)}`;
-  if (first?.what === 'FIRST_CUTS_WAIT') return 'After cuts';
-  return first?.what === 'RECHECK_AFTER_FIRST_TANK_WAITS' ? 'After a tank' : 'Watch';
+  switch (first?.what) {
+    case 'TASK_SOON':
+      return first.expected ? `Due ${dayAhead(first.expected.likely)}` : 'Watch';
+    case 'FIRST_CUTS_WAIT':
+      return 'After cuts';
+    case 'RECHECK_AFTER_FIRST_TANK_WAITS':
+      return 'After a tank';
+    default:
+      return 'Watch';
+  }
 }
 
 function Strip({ tally }: { tally: Schemas['Tally'] | undefined }) {

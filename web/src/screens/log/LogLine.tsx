@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import type { Schemas } from '../../api/client';
 import { TagPlate } from '../../parts/Plate';
 import { momentOf } from '../../words/format';
 import { stepWords } from '../../words/bench';
@@ -10,7 +11,9 @@ import { StrikeOut } from './StrikeOut';
 export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolean }) {
   const { entry } = line;
   const { head, rest } = line.with.length > 0 ? visitLine(line) : lineOf(entry);
-  const struck = entry.struck !== undefined;
+  const strike = entry.kind === 'STEP' ? entry.struck : undefined;
+  const note = entry.kind === 'RELEASED' ? undefined : entry.note;
+  const struck = strike !== undefined;
   return (
     <Box
       component="li"
@@ -45,7 +48,7 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
           </Box>
         )}
         <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
-          {[entry.by, entry.note?.replace(/\.$/, ''), struckOut(entry.struck)].filter(Boolean).join('. ')}
+          {[entry.by, note?.replace(/\.$/, ''), struckOut(strike)].filter(Boolean).join('. ')}
         </Box>
         {canStrike(line) && <StrikeOut recordId={entry.id} />}
       </Box>
@@ -54,17 +57,17 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
 }
 
 /** Who struck it out, when and why. */
-function struckOut(strike: GatheredLine['entry']['struck']): string {
+function struckOut(strike: Schemas['StrikeLine'] | undefined): string {
   return strike ? `Struck out by ${strike.by}, ${momentOf(strike.at)}: ${strike.reason}` : '';
 }
 
 /** A tension check is amended, not struck out; what was gathered is struck out step by step in the visit. */
 function canStrike({ entry, with: others }: GatheredLine): boolean {
-  return entry.kind === 'STEP' && !entry.struck && entry.step?.step !== 'TENSION' && others.length === 0;
+  return entry.kind === 'STEP' && !entry.struck && entry.step.step !== 'TENSION' && others.length === 0;
 }
 
 function visitLine(line: GatheredLine): { head: string; rest: string } {
-  const steps = [...line.with, ...(line.entry.step ? [line.entry.step.step] : [])];
+  const steps = [...line.with, ...(line.entry.kind === 'STEP' ? [line.entry.step.step] : [])];
   return {
     head: `At the bench, ${steps.length} steps fine:`,
     rest: steps.map((step) => stepWords[step].title.toLowerCase()).join('; '),

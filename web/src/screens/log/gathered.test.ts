@@ -36,7 +36,7 @@ describe('the log', () => {
       step('SHARPEN'),
       step('MAKE_SAFE', 'b'),
     ]);
-    expect(lines.map((l) => l.entry.step?.step)).toEqual([
+    expect(lines.map((l) => (l.entry.kind === 'STEP' ? l.entry.step.step : l.entry.kind))).toEqual([
       'NUTS',
       'RAILS',
       'GROOVE',

@@ -10,20 +10,14 @@ export interface GatheredLine {
 /** Another part came on: never a plain step. */
 const REPLACING: Schemas['Step'][] = ['REPLACE_CHAIN', 'REPLACE_BAR', 'REPLACE_SPROCKET'];
 
-/** Whether a step says no more than that it was fine. */
-function plain(entry: Schemas['LogEntry']): boolean {
-  const step = entry.step;
-  return (
-    step !== undefined &&
-    step.visitId !== undefined &&
-    !REPLACING.includes(step.step) &&
-    step.outcome === 'FINE' &&
-    step.tension === undefined &&
-    step.findings.length === 0 &&
-    Object.keys(step.figures).length === 0 &&
-    entry.note === undefined &&
-    entry.struck === undefined
-  );
+/** A step that says no more than that it was fine, in a visit. */
+function plain(entry: Schemas['LogEntry']): { step: Schemas['Step']; visitId: string } | undefined {
+  if (entry.kind !== 'STEP' || entry.note !== undefined || entry.struck !== undefined) return undefined;
+  const { step, visitId, outcome, tension, findings, figures } = entry.step;
+  const said = tension !== undefined || findings.length > 0 || Object.keys(figures).length > 0;
+  return visitId === undefined || said || outcome !== 'FINE' || REPLACING.includes(step)
+    ? undefined
+    : { step, visitId };
 }
 
 /** Gathers the plain steps of each visit, so that what was found stands out. Entries come latest first. */
@@ -31,15 +25,15 @@ export function gathered(entries: Schemas['LogEntry'][]): GatheredLine[] {
   const lines: GatheredLine[] = [];
   const visits = new Map<string, GatheredLine>();
   for (const entry of entries) {
-    const visit = plain(entry) ? entry.step?.visitId : undefined;
-    const known = visit === undefined ? undefined : visits.get(visit);
-    if (known && entry.step) {
-      known.with.unshift(entry.step.step);
+    const fine = plain(entry);
+    const known = fine && visits.get(fine.visitId);
+    if (known) {
+      known.with.unshift(fine.step);
       continue;
     }
     const line = { entry, with: [] };
     lines.push(line);
-    if (visit !== undefined) visits.set(visit, line);
+    if (fine) visits.set(fine.visitId, line);
   }
   return lines;
 }

@@ -20,7 +20,7 @@ const UNITS: Partial<Record<Schemas['Measure'], string>> = {
 export function lineOf(entry: Schemas['LogEntry']): { head: string; rest: string } {
   switch (entry.kind) {
     case 'STEP':
-      return entry.step ? stepLine(entry.step) : { head: 'Step', rest: '' };
+      return stepLine(entry.step);
     case 'OUT':
       return { head: 'Out', rest: entry.crew ? `with ${entry.crew}` : '' };
     case 'BACK':
@@ -29,9 +29,9 @@ export function lineOf(entry: Schemas['LogEntry']): { head: string; rest: string
       return {
         head: 'Fitted',
         rest: [
-          entry.set?.chain && `chain ${entry.set.chain}${entry.set.newChain ? ' (new)' : ''}`,
-          entry.set?.bar && `bar ${entry.set.bar}`,
-          entry.set?.sprocket && `sprocket ${entry.set.sprocket}`,
+          entry.set.chain && `chain ${entry.set.chain}${entry.set.newChain ? ' (new)' : ''}`,
+          entry.set.bar && `bar ${entry.set.bar}`,
+          entry.set.sprocket && `sprocket ${entry.set.sprocket}`,
         ]
           .filter(Boolean)
           .join(', '),
@@ -45,13 +45,12 @@ export function lineOf(entry: Schemas['LogEntry']): { head: string; rest: string
     case 'VISIT_ENDED':
       return {
         head: 'Plate hung back',
-        rest: entry.decision ? words.state[entry.decision].toLowerCase() : '',
+        rest: words.state[entry.decision].toLowerCase(),
       };
   }
 }
 
-function faultLine(fault: Schemas['FaultLogLine'] | undefined): { head: string; rest: string } {
-  if (!fault) return { head: 'Fault', rest: '' };
+function faultLine(fault: Schemas['FaultLogLine']): { head: string; rest: string } {
   const what = (fault.what ?? '').toLowerCase();
   if (!fault.happened) return { head: 'Complaint', rest: what };
   const wet = fault.wet ? `, ${wetWords[fault.wet].toLowerCase()}` : '';

@@ -8,7 +8,6 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.diagnosis.Signal;
 import yellowtally.core.edge.EdgeSetting;
-import yellowtally.core.fitness.WaitingWork.What;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
 import yellowtally.core.schedule.DueEvent;
@@ -18,6 +17,12 @@ import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
+import yellowtally.core.waiting.GrowthWaits.GrowthMatter;
+import yellowtally.core.waiting.OilWaits.OilMatter;
+import yellowtally.core.waiting.RecheckWaits.RecheckMatter;
+import yellowtally.core.waiting.TakeUpWaits.TakeUpMatter;
+import yellowtally.core.waiting.TensionWaits.TensionMatter;
+import yellowtally.core.waiting.Waiting;
 
 /** What the records of a saw say to the fault finder before its first question (handbook section 12). */
 public final class KnownSignals {
@@ -25,21 +30,21 @@ public final class KnownSignals {
     /** A task that is due at every outing says something only when it was left several times (est.). */
     private static final double LEFT_OFTEN = 3;
 
-    private static final Map<What, Signal> BY_WORK = Map.ofEntries(
-            Map.entry(What.NOT_OILING, Signal.OIL_USE_LOW),
-            Map.entry(What.OIL_USE_LOW, Signal.OIL_USE_LOW),
-            Map.entry(What.OIL_USE_HIGH, Signal.OIL_USE_HIGH),
-            Map.entry(What.GROWN_TO_WATCH, Signal.CHAIN_GROWN),
-            Map.entry(What.GROWN_TO_LIMIT, Signal.CHAIN_GROWN),
-            Map.entry(What.TRAVEL_NEARLY_USED, Signal.CHAIN_GROWN),
-            Map.entry(What.TAKES_UP_FAST, Signal.TAKES_UP_FAST),
-            Map.entry(What.RECHECK_ONE_MINUTE, Signal.NEW_CHAIN),
-            Map.entry(What.RECHECK_LIGHT_CUTTING, Signal.NEW_CHAIN),
-            Map.entry(What.RECHECK_FIRST_TANK, Signal.NEW_CHAIN),
-            Map.entry(What.RECHECK_AFTER_FIRST_TANK_WAITS, Signal.NEW_CHAIN),
-            Map.entry(What.LOOSE, Signal.LOOSE_WHEN_READ),
-            Map.entry(What.THROW_RISK, Signal.LOOSE_WHEN_READ),
-            Map.entry(What.TOO_TIGHT, Signal.TIGHT_WHEN_READ));
+    private static final Map<Enum<?>, Signal> BY_WORK = Map.ofEntries(
+            Map.entry(OilMatter.NOT_OILING, Signal.OIL_USE_LOW),
+            Map.entry(OilMatter.OIL_USE_LOW, Signal.OIL_USE_LOW),
+            Map.entry(OilMatter.OIL_USE_HIGH, Signal.OIL_USE_HIGH),
+            Map.entry(GrowthMatter.GROWN_TO_WATCH, Signal.CHAIN_GROWN),
+            Map.entry(GrowthMatter.GROWN_TO_LIMIT, Signal.CHAIN_GROWN),
+            Map.entry(GrowthMatter.TRAVEL_NEARLY_USED, Signal.CHAIN_GROWN),
+            Map.entry(TakeUpMatter.TAKES_UP_FAST, Signal.TAKES_UP_FAST),
+            Map.entry(RecheckMatter.RECHECK_ONE_MINUTE, Signal.NEW_CHAIN),
+            Map.entry(RecheckMatter.RECHECK_LIGHT_CUTTING, Signal.NEW_CHAIN),
+            Map.entry(RecheckMatter.RECHECK_FIRST_TANK, Signal.NEW_CHAIN),
+            Map.entry(RecheckMatter.RECHECK_AFTER_FIRST_TANK_WAITS, Signal.NEW_CHAIN),
+            Map.entry(TensionMatter.LOOSE, Signal.LOOSE_WHEN_READ),
+            Map.entry(TensionMatter.THROW_RISK, Signal.LOOSE_WHEN_READ),
+            Map.entry(TensionMatter.TOO_TIGHT, Signal.TIGHT_WHEN_READ));
 
     private static final Map<Task, Signal> BY_TASK = Map.ofEntries(
             Map.entry(Task.SHARPEN, Signal.SHARPEN_OVERDUE),
@@ -65,7 +70,7 @@ public final class KnownSignals {
     public static Set<Signal> of(
             SawAccount account, SawLedger ledger, PartLedger parts, SawWear wear, Numbers numbers) {
         Set<Signal> known = EnumSet.noneOf(Signal.class);
-        for (WaitingWork work : account.work()) {
+        for (Waiting work : account.work()) {
             add(known, true, BY_WORK.get(work.what()));
             Finding found = work.finding();
             if (found != null) {

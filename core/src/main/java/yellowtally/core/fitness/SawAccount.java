@@ -5,6 +5,8 @@ import org.jspecify.annotations.Nullable;
 import yellowtally.core.oiling.OilRatio;
 import yellowtally.core.schedule.TaskDue;
 import yellowtally.core.steps.OpenFinding;
+import yellowtally.core.waiting.FitState;
+import yellowtally.core.waiting.Waiting;
 
 /**
  * What the records say of a saw.
@@ -18,7 +20,7 @@ import yellowtally.core.steps.OpenFinding;
  */
 public record SawAccount(
         FitState state,
-        List<WaitingWork> work,
+        List<Waiting> work,
         TensionAccount tension,
         List<TaskDue> tasks,
         List<OpenFinding> findings,

@@ -9,7 +9,6 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.brake.BrakeSetting;
 import yellowtally.core.diagnosis.FaultProgress;
-import yellowtally.core.fitness.WaitingWork.What;
 import yellowtally.core.log.StepEntry;
 import yellowtally.core.oiling.OilRatio;
 import yellowtally.core.oiling.OilUse;
@@ -28,6 +27,25 @@ import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TensionSettings;
+import yellowtally.core.waiting.FaultRests;
+import yellowtally.core.waiting.FaultRests.FaultRestMatter;
+import yellowtally.core.waiting.FaultWaits;
+import yellowtally.core.waiting.FaultWaits.FaultMatter;
+import yellowtally.core.waiting.FindingHolds;
+import yellowtally.core.waiting.FindingWaits;
+import yellowtally.core.waiting.FitState;
+import yellowtally.core.waiting.OilWaits;
+import yellowtally.core.waiting.OilWaits.OilMatter;
+import yellowtally.core.waiting.ReleaseWaits;
+import yellowtally.core.waiting.StepAttends;
+import yellowtally.core.waiting.StepHolds;
+import yellowtally.core.waiting.StepHolds.StepHoldMatter;
+import yellowtally.core.waiting.TaskWaits;
+import yellowtally.core.waiting.TaskWaits.TaskMatter;
+import yellowtally.core.waiting.TensionWaits;
+import yellowtally.core.waiting.TensionWaits.TensionMatter;
+import yellowtally.core.waiting.Urgency;
+import yellowtally.core.waiting.Waiting;
 
 /**
  * All records of one saw put together: what may be said of it follows from them and from nothing else (handbook section
@@ -60,28 +78,23 @@ public record SawLedger(
         TensionAccount loop = tension.assess(sisters, rules.tension());
         List<TaskDue> tasks = schedule.assess(rules.today(), rules.seasons(), rules.numbers());
         List<OpenFinding> findings = openFindings();
-        List<WaitingWork> work = new ArrayList<>(loop.fitness().work());
+        List<Waiting> work = new ArrayList<>(loop.fitness().work());
         OilRatio ratio = oilRatio(rules.numbers());
         addHolds(work);
         addOil(work, ratio);
         faults.forEach(fault -> addFault(work, fault, rules));
-        findings.forEach(open -> work.add(ofFinding(open.finding())));
+        findings.forEach(open -> work.add(FindingWaits.of(open.finding())));
         addAttends(work);
-        boolean tensionPasses = loop.fitness().work().stream().noneMatch(w -> failsTension(w.what()));
+        boolean tensionPasses = loop.fitness().work().stream()
+                .noneMatch(w -> w instanceof TensionWaits tensionWaits && tensionWaits.failsReading());
         for (TaskDue task : tasks) {
-            WaitingWork waits = ofTask(task, tensionPasses, rules.numbers());
+            Waiting waits = ofTask(task, tensionPasses, rules.numbers());
             if (waits != null) {
                 work.add(waits);
             }
         }
-        List<WaitingWork> sorted = work.stream()
-                .distinct()
-                .sorted(Comparator.comparing(WaitingWork::state)
-                        .reversed()
-                        .thenComparing(WaitingWork::what)
-                        .thenComparing(
-                                Comparator.comparingDouble(WaitingWork::figure).reversed()))
-                .toList();
+        List<Waiting> sorted =
+                work.stream().distinct().sorted(Urgency.MOST_URGENT_FIRST).toList();
         FitState worst = sorted.isEmpty() ? FitState.FIT : sorted.get(0).state();
         return new SawAccount(worst, sorted, loop, tasks, findings, ratio);
     }
@@ -113,23 +126,24 @@ public record SawLedger(
                         .isPresent();
     }
 
-    private void addHolds(List<WaitingWork> work) {
+    private void addHolds(List<Waiting> work) {
         boolean cleared = false;
         for (HoldEntry hold : holds) {
             if (hold.cleared(schedule.log())) {
                 cleared = true;
             } else if (hold.byPerson()) {
-                work.add(WaitingWork.found(What.PERSON_HOLDS, FitState.HELD, hold.step(), null));
+                work.add(StepHolds.of(StepHoldMatter.PERSON_HOLDS, hold.step()));
             } else if (hold.findings().isEmpty()) {
-                What what = hold.step() == Step.TENSION ? What.THROW_RISK : What.STEP_FAILED;
-                work.add(WaitingWork.found(what, FitState.HELD, hold.step(), null));
+                work.add(
+                        hold.step() == Step.TENSION
+                                ? TensionWaits.of(TensionMatter.THROW_RISK)
+                                : StepHolds.of(StepHoldMatter.STEP_FAILED, hold.step()));
             } else {
-                hold.findings()
-                        .forEach(f -> work.add(WaitingWork.found(What.FINDING_HOLDS, FitState.HELD, hold.step(), f)));
+                hold.findings().forEach(f -> work.add(FindingHolds.of(hold.step(), f)));
             }
         }
-        if (cleared && work.stream().noneMatch(w -> w.what() == What.RELEASE_WAITS)) {
-            work.add(WaitingWork.found(What.RELEASE_WAITS, FitState.HELD, Step.OUTSIDE_LOOK, null));
+        if (cleared) {
+            work.add(ReleaseWaits.now());
         }
     }
 
@@ -144,32 +158,33 @@ public record SawLedger(
     }
 
     /** Too little oil holds or waits until an oil card passes (handbook section 7). */
-    private static void addOil(List<WaitingWork> work, @Nullable OilRatio ratio) {
+    private static void addOil(List<Waiting> work, @Nullable OilRatio ratio) {
         if (ratio == null) {
             return;
         }
         switch (ratio.verdict()) {
-            case NOT_OILING -> work.add(WaitingWork.of(What.NOT_OILING, FitState.HELD, ratio.ratio(), Step.OIL_CARD));
-            case LOW -> work.add(WaitingWork.of(What.OIL_USE_LOW, FitState.DUE, ratio.ratio(), Step.OIL_CARD));
-            case HIGH -> work.add(WaitingWork.of(What.OIL_USE_HIGH, FitState.DUE, ratio.ratio(), Step.OIL_CARD));
+            case NOT_OILING -> work.add(OilWaits.of(OilMatter.NOT_OILING, ratio.ratio()));
+            case LOW -> work.add(OilWaits.of(OilMatter.OIL_USE_LOW, ratio.ratio()));
+            case HIGH -> work.add(OilWaits.of(OilMatter.OIL_USE_HIGH, ratio.ratio()));
             case RIGHT -> {
                 // Nothing waits.
             }
         }
     }
 
-    private void addFault(List<WaitingWork> work, FaultEntry fault, Rules rules) {
+    private void addFault(List<Waiting> work, FaultEntry fault, Rules rules) {
         Instant now = rules.today().atStartOfDay().toInstant(ZoneOffset.UTC);
         FaultProgress progress =
                 fault.progress(schedule.saw(), schedule.log(), fault.watch(lastBack(), now, rules.numbers()));
         switch (progress.stage()) {
-            case FIND -> work.add(WaitingWork.fault(What.FAULT_FIND, Step.OUTSIDE_LOOK, fault.title()));
-            case WITH_MECHANIC -> work.add(WaitingWork.fault(What.FAULT_MECHANIC, progress.proof(), fault.title()));
+            case FIND -> work.add(FaultWaits.of(FaultMatter.FAULT_FIND, Step.OUTSIDE_LOOK, fault.title()));
+            case WITH_MECHANIC -> work.add(FaultWaits.of(FaultMatter.FAULT_MECHANIC, progress.proof(), fault.title()));
             case REPAIR ->
-                progress.steps().forEach(step -> work.add(WaitingWork.fault(What.FAULT_REPAIR, step, fault.title())));
-            case PROVE -> work.add(WaitingWork.fault(What.FAULT_PROOF, progress.proof(), fault.title()));
-            case STAND -> work.add(WaitingWork.fault(What.FAULT_STANDS, null, fault.title()));
-            case CLOSES -> work.add(WaitingWork.fault(What.FAULT_CLOSES, null, fault.title()));
+                progress.steps()
+                        .forEach(step -> work.add(FaultWaits.of(FaultMatter.FAULT_REPAIR, step, fault.title())));
+            case PROVE -> work.add(FaultWaits.of(FaultMatter.FAULT_PROOF, progress.proof(), fault.title()));
+            case STAND -> work.add(FaultRests.of(FaultRestMatter.FAULT_STANDS, fault.title()));
+            case CLOSES -> work.add(FaultRests.of(FaultRestMatter.FAULT_CLOSES, fault.title()));
             case CLOSED -> {
                 // Not in the ledger of what is open.
             }
@@ -186,55 +201,30 @@ public record SawLedger(
     }
 
     /** Attend with a note only: what it was stands in the log. */
-    private void addAttends(List<WaitingWork> work) {
+    private void addAttends(List<Waiting> work) {
         schedule.log().latest().stream()
                 .filter(record -> record.outcome() == StepOutcome.ATTEND
                         && record.findings().isEmpty()
                         && record.step() != Step.TENSION)
-                .forEach(record -> work.add(WaitingWork.found(What.STEP_ATTENDS, FitState.DUE, record.step(), null)));
+                .forEach(record -> work.add(StepAttends.of(record.step())));
     }
 
-    private static WaitingWork ofFinding(Finding finding) {
-        // A watch or a plan is no work yet: said, and the saw stays fit.
-        boolean watch = finding == Finding.GROOVE_WATCH || finding == Finding.SPROCKET_PLAN;
-        Step does = finding.opens() == null ? finding.step() : finding.opens();
-        return WaitingWork.found(What.FINDING_WAITS, watch ? FitState.FIT : FitState.DUE, does, finding);
-    }
-
-    private static @Nullable WaitingWork ofTask(TaskDue due, boolean tensionPasses, Numbers numbers) {
+    private static @Nullable Waiting ofTask(TaskDue due, boolean tensionPasses, Numbers numbers) {
         Task task = due.task();
         if (due.due()) {
             if (task == Task.BRAKE && due.events().contains(DueEvent.NEVER_DONE)) {
-                return task(What.BRAKE_NEVER_TESTED, FitState.HELD, due);
+                return TaskWaits.of(TaskMatter.BRAKE_NEVER_TESTED, due);
             }
             if (task == Task.BRAKE && due.binding().raw() >= numbers.of(BrakeSetting.OVERDUE_OUTINGS)) {
-                return task(What.BRAKE_OVERDUE, FitState.HELD, due);
+                return TaskWaits.of(TaskMatter.BRAKE_OVERDUE, due);
             }
             if (task == Task.TENSION) {
-                return tensionPasses && due.lastDone() != null ? task(What.CHECK_DUE, FitState.DUE, due) : null;
+                return tensionPasses && due.lastDone() != null ? TaskWaits.of(TaskMatter.CHECK_DUE, due) : null;
             }
-            return task(What.TASK_DUE, FitState.DUE, due);
+            return TaskWaits.of(TaskMatter.TASK_DUE, due);
         }
         boolean soon = due.fraction() >= numbers.of(ScheduleSetting.SOON_FROM)
                 && due.binding().limit() > 1;
-        return soon ? task(What.TASK_SOON, FitState.FIT, due) : null;
-    }
-
-    private static WaitingWork task(What what, FitState state, TaskDue due) {
-        return new WaitingWork(what, state, due.fraction(), null, due.task(), null, due.events(), due.expected(), null);
-    }
-
-    private static boolean failsTension(What what) {
-        return switch (what) {
-            case NO_SET_FITTED,
-                    THROW_RISK,
-                    NOT_READ_SINCE_APART,
-                    TOO_TIGHT,
-                    LOOSE,
-                    TIGHT_SPOT,
-                    READING_NOT_FAIR,
-                    READ_HOT -> true;
-            default -> false;
-        };
+        return soon ? TaskWaits.of(TaskMatter.TASK_SOON, due) : null;
     }
 }

@@ -10,7 +10,6 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.access.Bill;
 import yellowtally.core.access.Stage;
-import yellowtally.core.fitness.WaitingWork;
 import yellowtally.core.schedule.LimitUse;
 import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.schedule.Task;
@@ -21,6 +20,7 @@ import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
 import yellowtally.core.visit.PlannedStep.Why;
+import yellowtally.core.waiting.Waiting;
 
 /**
  * What a visit would do, in the order of the hands (handbook sections 1 and 10).
@@ -42,11 +42,10 @@ public record VisitPlan(List<PlannedStep> steps, Bill bill, List<RideAlong> ride
      * @param tasks where every task stands
      * @param work what waits, holds and findings among it
      */
-    public static VisitPlan of(
-            SawProfile saw, Collection<TaskDue> tasks, Collection<WaitingWork> work, Numbers numbers) {
+    public static VisitPlan of(SawProfile saw, Collection<TaskDue> tasks, Collection<Waiting> work, Numbers numbers) {
         Draft draft = new Draft(saw);
         draft.put(Step.MAKE_SAFE, Why.ALWAYS, null, null);
-        work.stream().filter(WaitingWork::forToday).forEach(draft::putWork);
+        work.stream().filter(Waiting::forToday).forEach(draft::putWork);
         tasks.stream().filter(TaskDue::due).forEach(due -> draft.putTask(due.task(), Why.DUE));
         if (draft.has(Step.SHARPEN)) {
             tasks.stream()
@@ -138,13 +137,9 @@ public record VisitPlan(List<PlannedStep> steps, Bill bill, List<RideAlong> ride
             task.company().forEach(step -> put(step, why == Why.RIDES_ALONG ? why : Why.COMPANY, task, null));
         }
 
-        void putWork(WaitingWork waits) {
+        void putWork(Waiting waits) {
             Finding finding = waits.finding();
-            boolean holds = switch (waits.what()) {
-                case FINDING_HOLDS, STEP_FAILED, PERSON_HOLDS, NO_SET_FITTED, THROW_RISK -> true;
-                default -> false;
-            };
-            Why why = holds ? Why.HOLD : finding == null ? Why.DUE : Why.FINDING;
+            Why why = waits.failed() ? Why.HOLD : finding == null ? Why.DUE : Why.FINDING;
             if (waits.step() != null) {
                 put(waits.step(), why, waits.task(), finding);
             }

@@ -10,10 +10,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import yellowtally.core.fitness.WaitingWork.What;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
+import yellowtally.core.waiting.FitState;
+import yellowtally.core.waiting.ReleaseWaits.ReleaseMatter;
+import yellowtally.core.waiting.StepHolds.StepHoldMatter;
+import yellowtally.core.waiting.Waiting;
 
 /** Every way in which a saw can be held, and that nothing but its own proof lifts it (handbook section 11). */
 class HoldKindsTest {
@@ -30,10 +33,10 @@ class HoldKindsTest {
         "BRAKE_BAND,   false, STEP_FAILED",
         "CONTROLS,     false, STEP_FAILED",
     })
-    void aHoldSaysWhatItIs(Step step, boolean byPerson, What what) {
+    void aHoldSaysWhatItIs(Step step, boolean byPerson, String what) {
         SawAccount account = Served.onDayOne().holds(hold(step, byPerson)).assess(5);
         assertThat(account.state()).isEqualTo(FitState.HELD);
-        assertThat(account.work().get(0).what()).isEqualTo(what);
+        assertThat(account.work().get(0).what().name()).isEqualTo(what);
         assertThat(account.work().get(0).step()).isEqualTo(step);
     }
 
@@ -44,8 +47,8 @@ class HoldKindsTest {
         SawAccount account = Served.onDayOne(entry(4, other, StepOutcome.FINE))
                 .holds(hold(Step.BRAKE_BAND, false))
                 .assess(5);
-        assertThat(account.work()).extracting(WaitingWork::what).contains(What.STEP_FAILED);
-        assertThat(account.work()).extracting(WaitingWork::what).doesNotContain(What.RELEASE_WAITS);
+        assertThat(account.work()).extracting(Waiting::what).contains(StepHoldMatter.STEP_FAILED);
+        assertThat(account.work()).extracting(Waiting::what).doesNotContain(ReleaseMatter.RELEASE_WAITS);
     }
 
     @Test
@@ -54,7 +57,7 @@ class HoldKindsTest {
                 .holds(hold(Step.BRAKE_BAND, true))
                 .assess(5);
         assertThat(account.state()).isEqualTo(FitState.HELD);
-        assertThat(account.work().get(0).what()).isEqualTo(What.RELEASE_WAITS);
+        assertThat(account.work().get(0).what()).isEqualTo(ReleaseMatter.RELEASE_WAITS);
     }
 
     @Test
@@ -66,7 +69,7 @@ class HoldKindsTest {
                 .holds(band, lever)
                 .assess(5);
         assertThat(account.state()).isEqualTo(FitState.HELD);
-        assertThat(account.work()).extracting(WaitingWork::finding).contains(Finding.LEVER_DOES_NOT_SNAP);
-        assertThat(account.work()).extracting(WaitingWork::finding).doesNotContain(Finding.BAND_THIN);
+        assertThat(account.work()).extracting(Waiting::finding).contains(Finding.LEVER_DOES_NOT_SNAP);
+        assertThat(account.work()).extracting(Waiting::finding).doesNotContain(Finding.BAND_THIN);
     }
 }

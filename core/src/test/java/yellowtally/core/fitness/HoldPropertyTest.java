@@ -17,6 +17,7 @@ import yellowtally.core.log.StepEntry;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
+import yellowtally.core.waiting.FitState;
 
 /** What holds of every hold, whatever else is on record (handbook section 11). */
 class HoldPropertyTest {

@@ -20,7 +20,6 @@ import yellowtally.core.diagnosis.FaultEvent;
 import yellowtally.core.diagnosis.FaultEventKind;
 import yellowtally.core.diagnosis.FaultProgress;
 import yellowtally.core.diagnosis.FaultStory;
-import yellowtally.core.fitness.WaitingWork.What;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
 import yellowtally.core.oiling.OilUse;
@@ -35,6 +34,13 @@ import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.visit.PlannedStep;
 import yellowtally.core.visit.VisitPlan;
+import yellowtally.core.waiting.FaultRests.FaultRestMatter;
+import yellowtally.core.waiting.FaultWaits;
+import yellowtally.core.waiting.FaultWaits.FaultMatter;
+import yellowtally.core.waiting.FitState;
+import yellowtally.core.waiting.OilWaits.OilMatter;
+import yellowtally.core.waiting.TaskWaits.TaskMatter;
+import yellowtally.core.waiting.Waiting;
 
 /** Oil, overdue brake tests and open faults beside everything else that may wait on a saw. Served on day 1, looked at on day 9. */
 class SawLedgerFaultsTest {
@@ -63,8 +69,8 @@ class SawLedgerFaultsTest {
                 .assess(9);
     }
 
-    private static List<What> what(SawAccount account) {
-        return account.work().stream().map(WaitingWork::what).distinct().toList();
+    private static List<Enum<?>> what(SawAccount account) {
+        return account.work().stream().map(Waiting::what).distinct().toList();
     }
 
     private static StepEntry record(int day, Step step, StepOutcome outcome) {
@@ -77,7 +83,7 @@ class SawLedgerFaultsTest {
         "1.2, DUE,  OIL_USE_LOW",
         "4.2, DUE,  OIL_USE_HIGH",
     })
-    void theOilRatioHoldsOrWaits(double oil, FitState state, What what) {
+    void theOilRatioHoldsOrWaits(double oil, FitState state, OilMatter what) {
         List<OilUse> used = List.of(new OilUse(at(3, 16), 3, oil));
         SawAccount account = assess(List.of(), List.of(), used, List.of());
         assertThat(account.state()).isEqualTo(state);
@@ -105,7 +111,7 @@ class SawLedgerFaultsTest {
         }
         SawAccount account = assess(uses, List.of(), List.of(), List.of());
         assertThat(account.state()).isEqualTo(state);
-        assertThat(what(account).contains(What.BRAKE_OVERDUE)).isEqualTo(held);
+        assertThat(what(account).contains(TaskMatter.BRAKE_OVERDUE)).isEqualTo(held);
     }
 
     @Test
@@ -113,10 +119,10 @@ class SawLedgerFaultsTest {
         List<UseEntry> uses = List.of(outing(3, 0.1), outing(5, 0.1));
         List<StepEntry> tested =
                 List.of(record(4, Step.BRAKE_LEVER, StepOutcome.FINE), record(4, Step.BRAKE_RUNNING, StepOutcome.FINE));
-        assertThat(what(assess(uses, tested, List.of(), List.of()))).doesNotContain(What.BRAKE_OVERDUE);
+        assertThat(what(assess(uses, tested, List.of(), List.of()))).doesNotContain(TaskMatter.BRAKE_OVERDUE);
         // Half a test is none.
         assertThat(what(assess(uses, tested.subList(0, 1), List.of(), List.of())))
-                .contains(What.BRAKE_OVERDUE);
+                .contains(TaskMatter.BRAKE_OVERDUE);
     }
 
     private static FaultEntry fault(@Nullable Cause cause, FaultEvent... events) {
@@ -131,17 +137,17 @@ class SawLedgerFaultsTest {
     void anOpenFaultWaitsUnderItsOwnName() {
         SawAccount account = assess(List.of(), List.of(), List.of(), List.of(fault(null)));
         assertThat(account.state()).isEqualTo(FitState.DUE);
-        WaitingWork first = account.work().get(0);
-        assertThat(first.what()).isEqualTo(What.FAULT_FIND);
-        assertThat(first.about()).isEqualTo("Chain runs dry");
+        Waiting first = account.work().get(0);
+        assertThat(first.what()).isEqualTo(FaultMatter.FAULT_FIND);
+        assertThat(((FaultWaits) first).about()).isEqualTo("Chain runs dry");
     }
 
     @Test
     void aCauseBecomesStepsOfTheNextVisit() {
         FaultEntry found = fault(BLOCKED, event(FaultEventKind.CAUSE_FOUND, 3, "blocked"));
         SawAccount account = assess(List.of(), List.of(), List.of(), List.of(found));
-        assertThat(account.work().get(0).what()).isEqualTo(What.FAULT_REPAIR);
-        assertThat(account.work().get(0).about()).isEqualTo("Oil hole blocked");
+        assertThat(account.work().get(0).what()).isEqualTo(FaultMatter.FAULT_REPAIR);
+        assertThat(((FaultWaits) account.work().get(0)).about()).isEqualTo("Oil hole blocked");
         VisitPlan plan = VisitPlan.of(Profiles.petrol(), account.tasks(), account.work(), Numbers.STANDARD);
         assertThat(plan.steps()).extracting(PlannedStep::step).contains(Step.GROOVE, Step.REFIT, Step.TENSION);
     }
@@ -151,7 +157,7 @@ class SawLedgerFaultsTest {
         FaultEntry found = fault(BLOCKED, event(FaultEventKind.CAUSE_FOUND, 3, "blocked"));
         StepEntry cleared = record(4, Step.GROOVE, StepOutcome.FINE);
         SawAccount account = assess(List.of(), List.of(cleared), List.of(), List.of(found));
-        assertThat(what(account)).contains(What.FAULT_PROOF).doesNotContain(What.FAULT_REPAIR);
+        assertThat(what(account)).contains(FaultMatter.FAULT_PROOF).doesNotContain(FaultMatter.FAULT_REPAIR);
         VisitPlan plan = VisitPlan.of(Profiles.petrol(), account.tasks(), account.work(), Numbers.STANDARD);
         assertThat(plan.steps()).extracting(PlannedStep::step).contains(Step.OIL_CARD);
     }
@@ -160,7 +166,7 @@ class SawLedgerFaultsTest {
     void whatOnlyWaitsForAWordOrAMechanicIsNoWorkForToday() {
         FaultEntry away = fault(null, event(FaultEventKind.TO_MECHANIC, 3, null));
         SawAccount account = assess(List.of(), List.of(), List.of(), List.of(away));
-        assertThat(account.work().get(0).what()).isEqualTo(What.FAULT_MECHANIC);
+        assertThat(account.work().get(0).what()).isEqualTo(FaultMatter.FAULT_MECHANIC);
         assertThat(account.work().get(0).forToday()).isFalse();
         FaultEntry proved = fault(BLOCKED, event(FaultEventKind.CAUSE_FOUND, 3, "blocked"));
         SawAccount closes = assess(
@@ -168,7 +174,7 @@ class SawLedgerFaultsTest {
                 List.of(record(4, Step.GROOVE, StepOutcome.FINE), record(5, Step.OIL_CARD, StepOutcome.FINE)),
                 List.of(),
                 List.of(proved));
-        assertThat(what(closes)).contains(What.FAULT_CLOSES);
+        assertThat(what(closes)).contains(FaultRestMatter.FAULT_CLOSES);
         assertThat(closes.work().get(0).forToday()).isFalse();
     }
 

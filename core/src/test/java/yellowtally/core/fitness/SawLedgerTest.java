@@ -15,7 +15,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import yellowtally.core.fitness.WaitingWork.What;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
 import yellowtally.core.schedule.UseEntry;
@@ -26,6 +25,12 @@ import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
+import yellowtally.core.waiting.FindingHolds.FindingHoldMatter;
+import yellowtally.core.waiting.FindingWaits.FindingMatter;
+import yellowtally.core.waiting.FitState;
+import yellowtally.core.waiting.ReleaseWaits.ReleaseMatter;
+import yellowtally.core.waiting.TaskWaits.TaskMatter;
+import yellowtally.core.waiting.Waiting;
 
 class SawLedgerTest {
 
@@ -50,14 +55,14 @@ class SawLedgerTest {
     void noBrakeTestOnRecordHolds() {
         SawAccount account = assess(List.of(), List.of(done(1, Step.BRAKE_LEVER)));
         assertThat(account.state()).isEqualTo(FitState.HELD);
-        assertThat(account.work().get(0).what()).isEqualTo(What.BRAKE_NEVER_TESTED);
+        assertThat(account.work().get(0).what()).isEqualTo(TaskMatter.BRAKE_NEVER_TESTED);
     }
 
     @Test
     void anOutingMakesItDue() {
         SawAccount account = assess(List.of(Uses.outing(3, 1)), served());
         assertThat(account.state()).isEqualTo(FitState.DUE);
-        assertThat(account.work()).extracting(WaitingWork::what).contains(What.TASK_DUE, What.CHECK_DUE);
+        assertThat(account.work()).extracting(Waiting::what).contains(TaskMatter.TASK_DUE, TaskMatter.CHECK_DUE);
     }
 
     static List<Finding> failures() {
@@ -79,12 +84,12 @@ class SawLedgerTest {
 
         StepEntry again = entry(3, step, StepOutcome.FAIL, finding);
         assertThat(assess(List.of(), served(failed, again), hold).work().get(0).what())
-                .isEqualTo(What.FINDING_HOLDS);
+                .isEqualTo(FindingHoldMatter.FINDING_HOLDS);
         StepEntry passed = entry(4, step, StepOutcome.FINE);
         SawAccount waits = assess(List.of(), served(failed, again, passed), hold);
         assertThat(waits.state()).isEqualTo(FitState.HELD);
-        assertThat(waits.work()).extracting(WaitingWork::what).contains(What.RELEASE_WAITS);
-        assertThat(waits.work()).extracting(WaitingWork::what).doesNotContain(What.FINDING_HOLDS);
+        assertThat(waits.work()).extracting(Waiting::what).contains(ReleaseMatter.RELEASE_WAITS);
+        assertThat(waits.work()).extracting(Waiting::what).doesNotContain(FindingHoldMatter.FINDING_HOLDS);
         assertThat(assess(List.of(), served(failed, again, passed)).state())
                 .as("released; a sharpening makes groove and flip due")
                 .isEqualTo(step == Step.SHARPEN ? FitState.DUE : FitState.FIT);
@@ -148,7 +153,7 @@ class SawLedgerTest {
         }
         SawAccount account = assess(List.of(), records);
         assertThat(account.findings()).extracting(OpenFinding::finding).hasSize(open ? 1 : 0);
-        assertThat(account.work().stream().anyMatch(w -> w.what() == What.FINDING_WAITS))
+        assertThat(account.work().stream().anyMatch(w -> w.what() == FindingMatter.FINDING_WAITS))
                 .isEqualTo(open);
     }
 

@@ -8,12 +8,17 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import yellowtally.core.fitness.WaitingWork.What;
 import yellowtally.core.tension.ChainGrowth;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.TakeUp;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.tension.TensionSettings;
+import yellowtally.core.waiting.FitState;
+import yellowtally.core.waiting.GrowthWaits.GrowthMatter;
+import yellowtally.core.waiting.RecheckWaits.RecheckMatter;
+import yellowtally.core.waiting.TakeUpWaits.TakeUpMatter;
+import yellowtally.core.waiting.TensionWaits.TensionMatter;
+import yellowtally.core.waiting.Waiting;
 
 class TensionFitnessTest {
 
@@ -46,7 +51,7 @@ class TensionFitnessTest {
                 "RIGHT,LOOSE | 0 | 0 | DUE | LOOSE",
                 "THROW_RISK,RIGHT | 0 | 0 | FIT | -",
             })
-    void stateFollowsTheLastCheck(String outcomes, int outings, double tanks, FitState state, What first) {
+    void stateFollowsTheLastCheck(String outcomes, int outings, double tanks, FitState state, TensionMatter first) {
         List<TensionHistory.Check> checks = new ArrayList<>();
         if (outcomes != null) {
             Arrays.stream(outcomes.split(","))
@@ -62,14 +67,14 @@ class TensionFitnessTest {
     void aSawWithoutASetIsHeld() {
         TensionFitness fitness = assess(new TensionHistory(false, false, List.of(), 0, 0, 0, null, null));
         assertThat(fitness.state()).isEqualTo(FitState.HELD);
-        assertThat(fitness.work()).extracting(WaitingWork::what).containsExactly(What.NO_SET_FITTED);
+        assertThat(fitness.work()).extracting(Waiting::what).containsExactly(TensionMatter.NO_SET_FITTED);
     }
 
     @Test
     void aProvisionalReadingLeavesTheSawDue() {
         TensionHistory hot = history(
                 List.of(new TensionHistory.Check(CheckOccasion.ROUTINE, TensionOutcome.RIGHT, true)), 0, 0, false);
-        assertThat(assess(hot).work()).extracting(WaitingWork::what).containsExactly(What.READ_HOT);
+        assertThat(assess(hot).work()).extracting(Waiting::what).containsExactly(TensionMatter.READ_HOT);
         assertThat(assess(hot).state()).isEqualTo(FitState.DUE);
     }
 
@@ -80,8 +85,8 @@ class TensionFitnessTest {
                 check(CheckOccasion.SET_WAS_APART, TensionOutcome.RIGHT));
         TensionFitness fitness = assess(history(apart, 0, 0, false));
         assertThat(fitness.state()).isEqualTo(FitState.FIT);
-        assertThat(fitness.work()).extracting(WaitingWork::what).containsExactly(What.FIRST_CUTS_WAIT);
-        assertThat(fitness.work()).noneMatch(WaitingWork::forToday);
+        assertThat(fitness.work()).extracting(Waiting::what).containsExactly(TensionMatter.FIRST_CUTS_WAIT);
+        assertThat(fitness.work()).noneMatch(Waiting::forToday);
 
         List<TensionHistory.Check> cut = new ArrayList<>(apart);
         cut.add(check(CheckOccasion.FIRST_CUTS, TensionOutcome.RIGHT));
@@ -94,7 +99,7 @@ class TensionFitnessTest {
         List<TensionHistory.Check> fitted = List.of(check(CheckOccasion.SET_WAS_APART, TensionOutcome.RIGHT));
         TensionFitness fresh = assess(history(fitted, 0, 0, true));
         assertThat(fresh.state()).isEqualTo(FitState.DUE);
-        assertThat(fresh.work()).extracting(WaitingWork::what).containsExactly(What.RECHECK_ONE_MINUTE);
+        assertThat(fresh.work()).extracting(Waiting::what).containsExactly(RecheckMatter.RECHECK_ONE_MINUTE);
 
         List<TensionHistory.Check> two = List.of(
                 check(CheckOccasion.SET_WAS_APART, TensionOutcome.RIGHT),
@@ -103,10 +108,12 @@ class TensionFitnessTest {
         TensionFitness ready = assess(history(two, 0, 0, true));
         assertThat(ready.state()).isEqualTo(FitState.FIT);
         assertThat(ready.rechecksDone()).isEqualTo(2);
-        assertThat(ready.work()).extracting(WaitingWork::what).containsExactly(What.RECHECK_AFTER_FIRST_TANK_WAITS);
+        assertThat(ready.work())
+                .extracting(Waiting::what)
+                .containsExactly(RecheckMatter.RECHECK_AFTER_FIRST_TANK_WAITS);
         assertThat(assess(history(two, 1, 1.2, true)).work())
-                .extracting(WaitingWork::what)
-                .containsExactly(What.RECHECK_FIRST_TANK);
+                .extracting(Waiting::what)
+                .containsExactly(RecheckMatter.RECHECK_FIRST_TANK);
     }
 
     @Test
@@ -117,10 +124,12 @@ class TensionFitnessTest {
         TakeUp fast = new TakeUp(TakeUp.State.FASTER_THAN_ITS_PAST, 1.2, 0.3, null);
         TensionFitness retire = assess(new TensionHistory(true, false, right, 0, 0, 9, worn, null));
         assertThat(retire.state()).isEqualTo(FitState.DUE);
-        assertThat(retire.work()).extracting(WaitingWork::what).containsExactly(What.GROWN_TO_LIMIT);
+        assertThat(retire.work()).extracting(Waiting::what).containsExactly(GrowthMatter.GROWN_TO_LIMIT);
         TensionFitness watch = assess(new TensionHistory(true, false, right, 0, 0, 9, watched, fast));
         assertThat(watch.state()).isEqualTo(FitState.FIT);
-        assertThat(watch.work()).extracting(WaitingWork::what).containsExactly(What.TAKES_UP_FAST, What.GROWN_TO_WATCH);
+        assertThat(watch.work())
+                .extracting(Waiting::what)
+                .containsExactly(TakeUpMatter.TAKES_UP_FAST, GrowthMatter.GROWN_TO_WATCH);
     }
 
     /** A chain that takes up fast is told and stays fit; one of which that cannot be said is not told. */
@@ -146,7 +155,7 @@ class TensionFitnessTest {
                 new TakeUp(state, recent, null, null));
         TensionFitness fitness = assess(history);
         assertThat(fitness.state()).isEqualTo(FitState.FIT);
-        assertThat(fitness.work().stream().anyMatch(w -> w.what() == What.TAKES_UP_FAST))
+        assertThat(fitness.work().stream().anyMatch(w -> w.what() == TakeUpMatter.TAKES_UP_FAST))
                 .isEqualTo(told);
     }
 }

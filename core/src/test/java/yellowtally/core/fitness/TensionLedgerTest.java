@@ -15,6 +15,7 @@ import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.tension.TensionSettings;
+import yellowtally.core.waiting.FitState;
 
 class TensionLedgerTest {
 

@@ -14,8 +14,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.access.Stage;
-import yellowtally.core.fitness.FitState;
-import yellowtally.core.fitness.WaitingWork;
 import yellowtally.core.schedule.Condition;
 import yellowtally.core.schedule.DueDate;
 import yellowtally.core.schedule.DueEvent;
@@ -31,6 +29,8 @@ import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepKind;
 import yellowtally.core.visit.PlannedStep;
 import yellowtally.core.visit.RideAlong;
+import yellowtally.core.waiting.FitState;
+import yellowtally.core.waiting.Waiting;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.people.People;
@@ -65,7 +65,7 @@ class SchedulePages {
             String tag,
             Power power,
             FitState state,
-            List<WaitingWork> work,
+            List<Waiting> work,
             List<TaskView> tasks,
             List<PlannedStep> plan,
             double minutes,

@@ -12,15 +12,12 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import yellowtally.core.fitness.FitState;
 import yellowtally.core.fitness.TensionAccount;
 import yellowtally.core.fitness.TensionLedger;
-import yellowtally.core.fitness.WaitingWork;
 import yellowtally.core.measure.LengthUnit;
 import yellowtally.core.tension.ChainGrowth;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.FairCondition;
-import yellowtally.core.tension.NewChainRechecks;
 import yellowtally.core.tension.SoakVerdict;
 import yellowtally.core.tension.TakeUp;
 import yellowtally.core.tension.TensionMethod;
@@ -29,6 +26,8 @@ import yellowtally.core.tension.TensionSetting;
 import yellowtally.core.tension.TensionSettings;
 import yellowtally.core.tension.TipsPosition;
 import yellowtally.core.tension.Work;
+import yellowtally.core.waiting.FitState;
+import yellowtally.core.waiting.Waiting;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.SetFitting;
@@ -79,7 +78,7 @@ class TensionPages {
      */
     record TensionPage(
             @Nullable FitState state,
-            List<WaitingWork> work,
+            List<Waiting> work,
             House house,
             CheckOccasion occasion,
             @Nullable HoldView hold,
@@ -189,7 +188,7 @@ class TensionPages {
                 standing.account().state(),
                 standing.account().work(),
                 house,
-                occasion(standing),
+                standing.tension().fitness().occasion(),
                 worklog.openHolds(saw.id()).stream()
                         .findFirst()
                         .map(h -> new HoldView(h.at(), names.getOrDefault(h.personId(), "")))
@@ -202,24 +201,6 @@ class TensionPages {
                 limits,
                 history,
                 fittings);
-    }
-
-    /** What a check made now is for: the first after the set was apart, the next recheck, or routine. */
-    private static CheckOccasion occasion(Standing standing) {
-        for (WaitingWork work : standing.account().work()) {
-            if (work.what() == WaitingWork.What.NOT_READ_SINCE_APART) {
-                return CheckOccasion.SET_WAS_APART;
-            }
-            if (work.what() == WaitingWork.What.FIRST_CUTS_WAIT) {
-                return CheckOccasion.FIRST_CUTS;
-            }
-            for (CheckOccasion recheck : NewChainRechecks.ORDER) {
-                if (work.what().name().equals(recheck.name())) {
-                    return recheck;
-                }
-            }
-        }
-        return CheckOccasion.ROUTINE;
     }
 
     private static @Nullable Growth growth(Standing standing, TensionSettings numbers) {

@@ -17,8 +17,6 @@ import yellowtally.core.edge.EdgeLife;
 import yellowtally.core.edge.GaugeTarget;
 import yellowtally.core.engine.FuelMix;
 import yellowtally.core.fitness.BluingSuspects;
-import yellowtally.core.fitness.FitState;
-import yellowtally.core.fitness.WaitingWork;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.steps.FigureKind;
 import yellowtally.core.steps.Finding;
@@ -33,6 +31,8 @@ import yellowtally.core.visit.PlannedStep;
 import yellowtally.core.visit.RideAlong;
 import yellowtally.core.visit.VisitStep;
 import yellowtally.core.visit.VisitStory;
+import yellowtally.core.waiting.FitState;
+import yellowtally.core.waiting.Waiting;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.people.People;
 import yellowtally.server.standing.FittedSaw;
@@ -94,7 +94,7 @@ class VisitPages {
             List<String> others,
             @Nullable String complaint,
             FitState state,
-            List<WaitingWork> work,
+            List<Waiting> work,
             Hints hints,
             @Nullable Ended ended) {}
 

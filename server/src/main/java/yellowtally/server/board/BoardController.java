@@ -13,17 +13,16 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.fitness.FaultEntry;
-import yellowtally.core.fitness.FitState;
-import yellowtally.core.fitness.WaitingWork;
 import yellowtally.core.oiling.LeakWatch;
 import yellowtally.core.schedule.Family;
 import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.schedule.UseUnit;
-import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Power;
-import yellowtally.core.steps.Step;
 import yellowtally.core.visit.RideAlong;
+import yellowtally.core.waiting.FitState;
+import yellowtally.core.waiting.Urgency;
+import yellowtally.core.waiting.Waiting;
 import yellowtally.server.fleet.Crew;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.SawChoices;
@@ -95,15 +94,8 @@ class BoardController {
             @Nullable Double barLengthMm,
             SawChoices.Handle handle,
             Power power,
-            @Nullable Headline headline,
+            @Nullable Waiting headline,
             @Nullable BenchMark visit) {}
-
-    /** The most urgent work in short. */
-    record Headline(
-            WaitingWork.What what,
-            @Nullable Task task,
-            @Nullable Finding finding,
-            @Nullable Step step) {}
 
     /** How far a visit is. */
     record BenchMark(UUID visitId, int stepsDone, int steps) {}
@@ -120,7 +112,7 @@ class BoardController {
             FitState state,
             @Nullable String crew,
             @Nullable BenchMark visit,
-            List<WaitingWork> work,
+            List<Waiting> work,
             double minutes,
             List<RideAlong> rideAlongs,
             List<Tally> tallies) {}
@@ -168,13 +160,9 @@ class BoardController {
         return found;
     }
 
-    /** Held before due before fit; then the most urgent kind of work; then the farthest over; then by tag. */
-    private static final Comparator<WorkRow> BY_URGENCY = Comparator.comparing(WorkRow::state)
-            .reversed()
-            .thenComparing(row -> row.work().get(0).what())
-            .thenComparing(Comparator.comparingDouble(
-                            (WorkRow row) -> row.work().get(0).figure())
-                    .reversed())
+    /** As urgent as the most urgent work of the saw; then by tag. */
+    private static final Comparator<WorkRow> BY_URGENCY = Comparator.comparing(
+                    (WorkRow row) -> row.work().get(0), Urgency.MOST_URGENT_FIRST)
             .thenComparing(WorkRow::tag);
 
     private static List<Rail> rails(List<Standing> all, Map<UUID, UUID> crewOf, List<Crew> crews) {
@@ -213,10 +201,7 @@ class BoardController {
                 fitted.bar() == null ? null : fitted.bar().lengthMm(),
                 details.handle(),
                 details.power(),
-                standing.account().work().stream()
-                        .findFirst()
-                        .map(w -> new Headline(w.what(), w.task(), w.finding(), w.step()))
-                        .orElse(null),
+                standing.account().work().stream().findFirst().orElse(null),
                 mark(standing));
     }
 
@@ -230,8 +215,8 @@ class BoardController {
     }
 
     private static WorkRow row(Standing standing, @Nullable String crew) {
-        List<WaitingWork> work = standing.account().work();
-        boolean something = work.stream().anyMatch(WaitingWork::forToday);
+        List<Waiting> work = standing.account().work();
+        boolean something = work.stream().anyMatch(Waiting::forToday);
         return new WorkRow(
                 standing.fitted().saw().tag(),
                 standing.account().state(),

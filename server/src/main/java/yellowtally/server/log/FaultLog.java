@@ -80,6 +80,6 @@ class FaultLog {
 
     private static LogEntry line(
             UUID id, Instant at, String tag, String by, LogEntry.FaultLogLine fault, @Nullable String note) {
-        return new LogEntry(id, at, LogKind.FAULT, tag, by, null, null, null, null, null, fault, note, null);
+        return new LogEntry.FaultTold(id, at, tag, by, fault, note);
     }
 }

@@ -17,8 +17,8 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import yellowtally.core.fitness.FitState;
 import yellowtally.core.tension.TensionOutcome;
+import yellowtally.core.waiting.FitState;
 import yellowtally.server.fleet.Crew;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.SetFitting;
@@ -106,7 +106,7 @@ class LogController {
         return typed.getResultList();
     }
 
-    private List<LogEntry> steps(LogFilter filter, Names names) {
+    private List<LogEntry.StepTaken> steps(LogFilter filter, Names names) {
         List<WorkRecord> rows = rows(
                 WorkRecord.class,
                 "select r from WorkRecord r" + filter.where("r.sawId", "r.personId", "r.at")
@@ -121,19 +121,13 @@ class LogController {
         }
         Map<UUID, TensionOutcome> tension = tension(ids);
         return rows.stream()
-                .map(r -> new LogEntry(
+                .map(r -> new LogEntry.StepTaken(
                         r.id(),
                         r.at(),
-                        LogKind.STEP,
                         names.tag(r.sawId()),
                         names.person(r.personId()),
                         new LogEntry.StepLine(
                                 r.step(), r.outcome(), r.findings(), r.figures(), r.visitId(), tension.get(r.id())),
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
                         r.note(),
                         struck.get(r.id())))
                 .toList();
@@ -150,51 +144,38 @@ class LogController {
         return outcomes;
     }
 
-    private List<LogEntry> out(LogFilter filter, Names names) {
+    private List<LogEntry.WentOut> out(LogFilter filter, Names names) {
         return rows(
                         Outing.class,
                         "select o from Outing o" + filter.where("o.sawId", "o.outPersonId", "o.outAt")
                                 + " order by o.outAt desc",
                         filter)
                 .stream()
-                .map(o -> new LogEntry(
+                .map(o -> new LogEntry.WentOut(
                         o.id(),
                         o.outAt(),
-                        LogKind.OUT,
                         names.tag(o.sawId()),
                         names.person(o.outPersonId()),
-                        null,
-                        null,
                         names.crews.get(o.crewId()),
-                        null,
-                        null,
-                        null,
-                        o.outReason(),
-                        null))
+                        o.outReason()))
                 .toList();
     }
 
-    private List<LogEntry> back(LogFilter filter, Names names) {
+    private List<LogEntry.CameBack> back(LogFilter filter, Names names) {
         return rows(
                         Outing.class,
                         "select o from Outing o" + filter.where("o.sawId", "o.backPersonId", "o.backAt")
                                 + " and o.backAt is not null order by o.backAt desc",
                         filter)
                 .stream()
-                .map(o -> new LogEntry(
+                .map(o -> new LogEntry.CameBack(
                         o.id(),
                         Objects.requireNonNull(o.backAt()),
-                        LogKind.BACK,
                         names.tag(o.sawId()),
                         names.person(o.backPersonId()),
-                        null,
-                        back(o),
                         names.crews.get(o.crewId()),
-                        null,
-                        null,
-                        null,
-                        o.backReason(),
-                        null))
+                        back(o),
+                        o.backReason()))
                 .toList();
     }
 
@@ -206,7 +187,7 @@ class LogController {
                         use, fleet.sawOf(outing.sawId()).details().power());
     }
 
-    private List<LogEntry> fitted(LogFilter filter, Names names) {
+    private List<LogEntry.SetFitted> fitted(LogFilter filter, Names names) {
         return rows(
                         SetFitting.class,
                         "select f from SetFitting f" + filter.where("f.sawId", "f.personId", "f.at")
@@ -215,59 +196,47 @@ class LogController {
                 .stream()
                 .map(f -> {
                     Fleet.PartTags tags = fleet.partTags(f);
-                    return new LogEntry(
+                    return new LogEntry.SetFitted(
                             f.id(),
                             f.at(),
-                            LogKind.FITTED,
                             names.tag(f.sawId()),
                             names.person(f.personId()),
-                            null,
-                            null,
-                            null,
                             new LogEntry.SetLine(tags.chain(), tags.bar(), tags.sprocket(), f.newChain()),
-                            null,
-                            null,
-                            f.note(),
-                            null);
+                            f.note());
                 })
                 .toList();
     }
 
     /** Holds that a person set; those of a failed step are told by the step. */
-    private List<LogEntry> held(LogFilter filter, Names names) {
+    private List<LogEntry.HeldByPerson> held(LogFilter filter, Names names) {
         return rows(
                         SawHold.class,
                         "select h from SawHold h" + filter.where("h.sawId", "h.personId", "h.at")
                                 + " and h.recordId is null order by h.at desc",
                         filter)
                 .stream()
-                .map(h -> LogEntry.of(
-                        h.id(), h.at(), LogKind.HELD, names.tag(h.sawId()), names.person(h.personId()), h.note()))
+                .map(h -> new LogEntry.HeldByPerson(
+                        h.id(), h.at(), names.tag(h.sawId()), names.person(h.personId()), h.note()))
                 .toList();
     }
 
-    private List<LogEntry> released(LogFilter filter, Names names) {
+    private List<LogEntry.Released> released(LogFilter filter, Names names) {
         List<Object[]> rows = rows(
                 Object[].class,
                 "select h.id, r.at, h.sawId, r.personId from SawHoldRelease r join SawHold h on h.id = r.holdId"
                         + filter.where("h.sawId", "r.personId", "r.at")
                         + " order by r.at desc",
                 filter);
-        Map<String, LogEntry> once = new HashMap<>();
+        Map<String, LogEntry.Released> once = new HashMap<>();
         // Several holds are released by one word.
         rows.stream()
-                .map(row -> LogEntry.of(
-                        (UUID) row[0],
-                        (Instant) row[1],
-                        LogKind.RELEASED,
-                        names.tag((UUID) row[2]),
-                        names.person((UUID) row[3]),
-                        null))
+                .map(row -> new LogEntry.Released(
+                        (UUID) row[0], (Instant) row[1], names.tag((UUID) row[2]), names.person((UUID) row[3])))
                 .forEach(entry -> once.putIfAbsent(entry.tag() + entry.at(), entry));
         return List.copyOf(once.values());
     }
 
-    private List<LogEntry> ended(LogFilter filter, Names names) {
+    private List<LogEntry.VisitEnded> ended(LogFilter filter, Names names) {
         return rows(
                         Object[].class,
                         "select v.id, v.endedAt, v.sawId, v.endedBy, v.decision, v.leftOpenReason from Visit v"
@@ -275,20 +244,13 @@ class LogController {
                                 + " and v.endedAt is not null order by v.endedAt desc",
                         filter)
                 .stream()
-                .map(row -> new LogEntry(
+                .map(row -> new LogEntry.VisitEnded(
                         (UUID) row[0],
                         (Instant) row[1],
-                        LogKind.VISIT_ENDED,
                         names.tag((UUID) row[2]),
                         names.person((UUID) row[3]),
-                        null,
-                        null,
-                        null,
-                        null,
                         (FitState) row[4],
-                        null,
-                        (String) row[5],
-                        null))
+                        (String) row[5]))
                 .toList();
     }
 }

@@ -1,46 +1,173 @@
 package yellowtally.server.log;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.time.Instant;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.diagnosis.FaultEventKind;
-import yellowtally.core.fitness.FitState;
 import yellowtally.core.oiling.Wet;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Power;
 import yellowtally.core.steps.Step;
 import yellowtally.core.tension.TensionOutcome;
+import yellowtally.core.waiting.FitState;
 import yellowtally.server.usage.Use;
 import yellowtally.server.worklog.WorkOutcome;
 
-/**
- * One line of the log. Which fields are there follows from the kind.
- *
- * @param at when it happened
- * @param tag the saw
- * @param by who
- * @param struck why, by whom and when it was struck out; absent when it counts
- */
-record LogEntry(
-        UUID id,
-        Instant at,
-        LogKind kind,
-        String tag,
-        String by,
-        @Nullable StepLine step,
-        @Nullable BackLine back,
-        @Nullable String crew,
-        @Nullable SetLine set,
-        @Nullable FitState decision,
-        @Nullable FaultLogLine fault,
-        @Nullable String note,
-        @Nullable StrikeLine struck) {
+/** One line of the log: what happened, when, to which saw, by whom. One type for each kind. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = LogEntry.StepTaken.class, name = "STEP"),
+    @JsonSubTypes.Type(value = LogEntry.WentOut.class, name = "OUT"),
+    @JsonSubTypes.Type(value = LogEntry.CameBack.class, name = "BACK"),
+    @JsonSubTypes.Type(value = LogEntry.SetFitted.class, name = "FITTED"),
+    @JsonSubTypes.Type(value = LogEntry.HeldByPerson.class, name = "HELD"),
+    @JsonSubTypes.Type(value = LogEntry.Released.class, name = "RELEASED"),
+    @JsonSubTypes.Type(value = LogEntry.VisitEnded.class, name = "VISIT_ENDED"),
+    @JsonSubTypes.Type(value = LogEntry.FaultTold.class, name = "FAULT"),
+})
+sealed interface LogEntry {
+
+    UUID id();
+
+    /** When it happened. */
+    Instant at();
+
+    /** The saw. */
+    String tag();
+
+    /** Who. */
+    String by();
+
+    LogKind kind();
 
     /**
-     * A step.
+     * A step of bench work.
+     *
+     * @param struck why, by whom and when it was struck out; absent when it counts
+     */
+    record StepTaken(
+            UUID id,
+            Instant at,
+            String tag,
+            String by,
+            StepLine step,
+            @Nullable String note,
+            @Nullable StrikeLine struck)
+            implements LogEntry {
+
+        @Override
+        public LogKind kind() {
+            return LogKind.STEP;
+        }
+    }
+
+    /** A saw went out with a crew. */
+    record WentOut(
+            UUID id,
+            Instant at,
+            String tag,
+            String by,
+            @Nullable String crew,
+            @Nullable String note) implements LogEntry {
+
+        @Override
+        public LogKind kind() {
+            return LogKind.OUT;
+        }
+    }
+
+    /** A saw came back. */
+    record CameBack(
+            UUID id,
+            Instant at,
+            String tag,
+            String by,
+            @Nullable String crew,
+            @Nullable BackLine back,
+            @Nullable String note)
+            implements LogEntry {
+
+        @Override
+        public LogKind kind() {
+            return LogKind.BACK;
+        }
+    }
+
+    /** Bar, chain or sprocket were fitted. */
+    record SetFitted(
+            UUID id,
+            Instant at,
+            String tag,
+            String by,
+            SetLine set,
+            @Nullable String note) implements LogEntry {
+
+        @Override
+        public LogKind kind() {
+            return LogKind.FITTED;
+        }
+    }
+
+    /** A person held a saw; a hold of a failed step is told by the step. */
+    record HeldByPerson(
+            UUID id,
+            Instant at,
+            String tag,
+            String by,
+            @Nullable String note) implements LogEntry {
+
+        @Override
+        public LogKind kind() {
+            return LogKind.HELD;
+        }
+    }
+
+    /** An officer released a saw. */
+    record Released(UUID id, Instant at, String tag, String by) implements LogEntry {
+
+        @Override
+        public LogKind kind() {
+            return LogKind.RELEASED;
+        }
+    }
+
+    /** A visit to the bench ended. */
+    record VisitEnded(
+            UUID id,
+            Instant at,
+            String tag,
+            String by,
+            FitState decision,
+            @Nullable String note) implements LogEntry {
+
+        @Override
+        public LogKind kind() {
+            return LogKind.VISIT_ENDED;
+        }
+    }
+
+    /** A fault: its complaint, its cause, its stand on card, its end. */
+    record FaultTold(
+            UUID id,
+            Instant at,
+            String tag,
+            String by,
+            FaultLogLine fault,
+            @Nullable String note) implements LogEntry {
+
+        @Override
+        public LogKind kind() {
+            return LogKind.FAULT;
+        }
+    }
+
+    /**
+     * What was done in a step.
      *
      * @param visitId the visit it was part of; absent for a quick record
      * @param tension how a tension check ended; absent for all other steps
@@ -78,8 +205,4 @@ record LogEntry(
             @Nullable FaultEventKind happened,
             @Nullable String what,
             @Nullable Wet wet) {}
-
-    static LogEntry of(UUID id, Instant at, LogKind kind, String tag, String by, @Nullable String note) {
-        return new LogEntry(id, at, kind, tag, by, null, null, null, null, null, null, note, null);
-    }
 }

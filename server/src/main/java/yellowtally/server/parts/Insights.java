@@ -7,11 +7,11 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.edge.Side;
-import yellowtally.core.fitness.WaitingWork.What;
 import yellowtally.core.insight.CostlyStretch;
 import yellowtally.core.insight.EdgeEater;
 import yellowtally.core.insight.ShorterSide;
 import yellowtally.core.tension.TakeUp;
+import yellowtally.core.waiting.TakeUpWaits.TakeUpMatter;
 import yellowtally.core.wear.PartWear;
 import yellowtally.core.wear.WearKind;
 import yellowtally.server.standing.Standing;
@@ -104,7 +104,7 @@ public class Insights {
                                 stretch.from(),
                                 stretch.to()))));
         TakeUp takeUp = standing.tension().takeUp();
-        boolean fast = standing.account().work().stream().anyMatch(w -> w.what() == What.TAKES_UP_FAST);
+        boolean fast = standing.account().work().stream().anyMatch(w -> w.what() == TakeUpMatter.TAKES_UP_FAST);
         if (fast && takeUp != null && takeUp.recentMmPerTank() != null) {
             Double against = takeUp.state() == TakeUp.State.FASTER_THAN_ITS_PAST
                     ? takeUp.pastMmPerTank()

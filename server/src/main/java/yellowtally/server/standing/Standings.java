@@ -19,15 +19,15 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import yellowtally.core.cuttingset.Pitch;
-import yellowtally.core.fitness.FitState;
 import yellowtally.core.fitness.SawAccount;
 import yellowtally.core.fitness.SawLedger;
 import yellowtally.core.fitness.SawWear;
-import yellowtally.core.fitness.WaitingWork;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.visit.VisitPlan;
+import yellowtally.core.waiting.FitState;
+import yellowtally.core.waiting.Waiting;
 import yellowtally.server.fleet.Bar;
 import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Part;
@@ -170,7 +170,7 @@ public class Standings implements MayGoOut {
     }
 
     private static Refusal.Fault why(SawAccount account) {
-        WaitingWork first = account.work().get(0);
+        Waiting first = account.work().get(0);
         return first.finding() == null
                 ? Refusal.Fault.of("", "held." + first.what())
                 : Refusal.Fault.of("", "found." + first.finding());

@@ -8,7 +8,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import yellowtally.core.fitness.FitState;
+import yellowtally.core.waiting.FitState;
 
 /** Record: a saw lay on the bench. Its steps are told by {@link VisitEventRow}s, what was done in them by work records. */
 @Entity

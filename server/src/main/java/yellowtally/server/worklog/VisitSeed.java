@@ -5,8 +5,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
-import yellowtally.core.fitness.FitState;
 import yellowtally.core.visit.PlannedStep;
+import yellowtally.core.waiting.FitState;
 
 /** Lets the demo data place visits in the past, where the officer's way begins and ends them in the present. */
 public final class VisitSeed {

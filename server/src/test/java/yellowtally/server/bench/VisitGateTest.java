@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import yellowtally.core.fitness.FitState;
+import yellowtally.core.waiting.FitState;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.worklog.Visit;

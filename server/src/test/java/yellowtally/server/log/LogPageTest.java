@@ -15,13 +15,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class LogPageTest {
 
     private static LogEntry at(int minute) {
-        return LogEntry.of(
-                UUID.randomUUID(),
-                Instant.parse("2026-05-01T07:00:00Z").plusSeconds(60L * minute),
-                LogKind.OUT,
-                "06",
-                "Ida Marsh",
-                null);
+        return new LogEntry.Released(
+                UUID.randomUUID(), Instant.parse("2026-05-01T07:00:00Z").plusSeconds(60L * minute), "06", "Ida Marsh");
     }
 
     /** Entries at the given minutes, latest first. */

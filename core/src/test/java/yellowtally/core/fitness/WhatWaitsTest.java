@@ -12,7 +12,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import yellowtally.core.fitness.WaitingWork.What;
 import yellowtally.core.oiling.OilUse;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.schedule.UseEntry;
@@ -20,16 +19,23 @@ import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.tension.TensionOutcome;
+import yellowtally.core.waiting.FindingWaits.FindingMatter;
+import yellowtally.core.waiting.FitState;
+import yellowtally.core.waiting.OilWaits.OilMatter;
+import yellowtally.core.waiting.ReleaseWaits.ReleaseMatter;
+import yellowtally.core.waiting.StepAttends.AttendMatter;
+import yellowtally.core.waiting.TaskWaits.TaskMatter;
+import yellowtally.core.waiting.Waiting;
 
 /** What is put together from tension, schedule, oil and findings: what waits, and whether the saw may go out with it. */
-class WaitingWorkTest {
+class WhatWaitsTest {
 
-    private static WaitingWork of(SawAccount account, What what) {
+    private static Waiting of(SawAccount account, Enum<?> what) {
         return account.work().stream().filter(w -> w.what() == what).findFirst().orElseThrow();
     }
 
-    private static List<What> waits(SawAccount account) {
-        return account.work().stream().map(WaitingWork::what).toList();
+    private static List<Enum<?>> waits(SawAccount account) {
+        return account.work().stream().map(Waiting::what).toList();
     }
 
     /** Attend with a note and no finding waits until its step is fine; a reading has its own words. */
@@ -38,21 +44,21 @@ class WaitingWorkTest {
     void attendWithANoteOnlyWaits(Step step) {
         SawAccount account = Served.onDayOne(entry(2, step, StepOutcome.ATTEND)).assess(5);
         if (step == Step.TENSION) {
-            assertThat(waits(account)).doesNotContain(What.STEP_ATTENDS);
+            assertThat(waits(account)).doesNotContain(AttendMatter.STEP_ATTENDS);
         } else {
-            assertThat(of(account, What.STEP_ATTENDS).state()).isEqualTo(FitState.DUE);
-            assertThat(of(account, What.STEP_ATTENDS).step()).isEqualTo(step);
+            assertThat(of(account, AttendMatter.STEP_ATTENDS).state()).isEqualTo(FitState.DUE);
+            assertThat(of(account, AttendMatter.STEP_ATTENDS).step()).isEqualTo(step);
         }
         SawAccount fine = Served.onDayOne(entry(2, step, StepOutcome.ATTEND), entry(3, step, StepOutcome.FINE))
                 .assess(5);
-        assertThat(waits(fine)).doesNotContain(What.STEP_ATTENDS);
+        assertThat(waits(fine)).doesNotContain(AttendMatter.STEP_ATTENDS);
     }
 
     @Test
     void attendWithAFindingSaysTheFindingAlone() {
         SawAccount account = Served.onDayOne(entry(2, Step.RAILS, StepOutcome.ATTEND, Finding.BURR))
                 .assess(5);
-        assertThat(waits(account)).contains(What.FINDING_WAITS).doesNotContain(What.STEP_ATTENDS);
+        assertThat(waits(account)).contains(FindingMatter.FINDING_WAITS).doesNotContain(AttendMatter.STEP_ATTENDS);
     }
 
     /** A watch is told and the saw stays fit; what opens a step waits under that step. */
@@ -67,7 +73,7 @@ class WaitingWorkTest {
     void aFindingWaitsUnderTheStepThatAnswersIt(Finding finding, Step does, FitState state) {
         SawAccount account = Served.onDayOne(entry(2, finding.step(), StepOutcome.ATTEND, finding))
                 .assess(2);
-        WaitingWork waits = of(account, What.FINDING_WAITS);
+        Waiting waits = of(account, FindingMatter.FINDING_WAITS);
         assertThat(waits.step()).isEqualTo(does);
         assertThat(waits.state()).isEqualTo(state);
         assertThat(waits.finding()).isEqualTo(finding);
@@ -85,17 +91,17 @@ class WaitingWorkTest {
     /** Handbook section 7: three tanks tell; under 0.3 holds, under 0.6 and over 1.3 are looked at before use. */
     @ParameterizedTest
     @CsvSource({"0.2, NOT_OILING, HELD", "0.5, OIL_USE_LOW, DUE", "1.5, OIL_USE_HIGH, DUE"})
-    void theOilThatIsUsedSpeaks(double ratio, What what, FitState state) {
-        WaitingWork waits = of(Served.onDayOne().oil(oil(ratio)).assess(5), what);
+    void theOilThatIsUsedSpeaks(double ratio, OilMatter what, FitState state) {
+        Waiting waits = of(Served.onDayOne().oil(oil(ratio)).assess(5), what);
         assertThat(waits.state()).isEqualTo(state);
         assertThat(waits.step()).isEqualTo(Step.OIL_CARD);
-        assertThat(waits.figure()).isEqualTo(ratio, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(waits.extent()).isEqualTo(ratio, org.assertj.core.api.Assertions.within(1e-9));
     }
 
     @Test
     void rightOilSaysNothing() {
         assertThat(waits(Served.onDayOne().oil(oil(0.9)).assess(5)))
-                .doesNotContain(What.NOT_OILING, What.OIL_USE_LOW, What.OIL_USE_HIGH);
+                .doesNotContain(OilMatter.NOT_OILING, OilMatter.OIL_USE_LOW, OilMatter.OIL_USE_HIGH);
     }
 
     /** A card that passed after the tanks ends what they said. */
@@ -104,7 +110,7 @@ class WaitingWorkTest {
         SawAccount account = Served.onDayOne(entry(5, Step.OIL_CARD, StepOutcome.FINE))
                 .oil(oil(0.2))
                 .assess(5);
-        assertThat(waits(account)).doesNotContain(What.NOT_OILING);
+        assertThat(waits(account)).doesNotContain(OilMatter.NOT_OILING);
     }
 
     private static List<UseEntry> outings(int count) {
@@ -118,9 +124,9 @@ class WaitingWorkTest {
     /** One outing makes the brake due, a second without a test holds. */
     @ParameterizedTest
     @CsvSource({"1, TASK_DUE, DUE", "2, BRAKE_OVERDUE, HELD", "3, BRAKE_OVERDUE, HELD"})
-    void theBrakeIsTestedBeforeEachUse(int outings, What what, FitState state) {
+    void theBrakeIsTestedBeforeEachUse(int outings, TaskMatter what, FitState state) {
         SawAccount account = Served.onDayOne().uses(outings(outings)).assess(6);
-        WaitingWork brake = account.work().stream()
+        Waiting brake = account.work().stream()
                 .filter(w -> w.task() == Task.BRAKE)
                 .findFirst()
                 .orElseThrow();
@@ -141,7 +147,7 @@ class WaitingWorkTest {
     })
     void onlyAPassingReadingGrowsOld(TensionOutcome last, boolean old) {
         SawAccount account = Served.onDayOne().uses(outings(1)).read(1, last).assess(5);
-        assertThat(waits(account).contains(What.CHECK_DUE)).isEqualTo(old);
+        assertThat(waits(account).contains(TaskMatter.CHECK_DUE)).isEqualTo(old);
     }
 
     /** At seven tenths a task is worth doing while its stage is open; one whose limit is a single use is due or it is not. */
@@ -156,9 +162,10 @@ class WaitingWorkTest {
         SawAccount account = Served.onDayOne().uses(uses).assess(7);
         assertThat(account.work().stream()
                         .anyMatch(w -> w.task() == Task.AIR_FILTER
-                                && (w.what() == What.TASK_SOON || w.what() == What.TASK_DUE)))
+                                && (w.what() == TaskMatter.TASK_SOON || w.what() == TaskMatter.TASK_DUE)))
                 .isEqualTo(told);
-        assertThat(account.work().stream().noneMatch(w -> w.what() == What.TASK_SOON && w.state() != FitState.FIT))
+        assertThat(account.work().stream()
+                        .noneMatch(w -> w.what() == TaskMatter.TASK_SOON && w.state() != FitState.FIT))
                 .isTrue();
     }
 
@@ -170,6 +177,6 @@ class WaitingWorkTest {
                         entry(3, Step.NUTS, StepOutcome.FINE), entry(3, Step.CONTROLS, StepOutcome.FINE))
                 .holds(one, two)
                 .assess(4);
-        assertThat(waits(account)).containsOnlyOnce(What.RELEASE_WAITS);
+        assertThat(waits(account)).containsOnlyOnce(ReleaseMatter.RELEASE_WAITS);
     }
 }

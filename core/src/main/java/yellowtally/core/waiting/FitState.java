@@ -1,4 +1,4 @@
-package yellowtally.core.fitness;
+package yellowtally.core.waiting;
 
 /** Where a saw stands as far as its own condition goes (handbook section 11), best first. */
 public enum FitState {

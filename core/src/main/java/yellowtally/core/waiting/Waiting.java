@@ -1,0 +1,58 @@
+package yellowtally.core.waiting;
+
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.schedule.Task;
+import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Step;
+
+/**
+ * One piece of work that waits on a saw. Its code names it among all kinds; {@link Urgency} puts them in their order.
+ */
+public sealed interface Waiting
+        permits TensionWaits,
+                RecheckWaits,
+                GrowthWaits,
+                TakeUpWaits,
+                FindingHolds,
+                StepHolds,
+                ReleaseWaits,
+                OilWaits,
+                FaultWaits,
+                FaultRests,
+                FindingWaits,
+                StepAttends,
+                TaskWaits {
+
+    /** Which work and why, as a code that no other kind has. */
+    Enum<?> what();
+
+    /** What it makes of the saw while it waits. */
+    FitState state();
+
+    /** The step that does the work or proves it; {@code null} when its task tells, or when none does. */
+    @Nullable
+    Step step();
+
+    /** Whether there is something to do today: what only waits for its time is none. */
+    boolean forToday();
+
+    /** Whether something failed that the next visit begins with. */
+    default boolean failed() {
+        return false;
+    }
+
+    /** What was found; {@code null} when nothing was. */
+    default @Nullable Finding finding() {
+        return null;
+    }
+
+    /** The task of the schedule; {@code null} when it is none. */
+    default @Nullable Task task() {
+        return null;
+    }
+
+    /** How far it has come, where that has a figure: of two of one kind the higher one is the more urgent. */
+    default double extent() {
+        return 0;
+    }
+}
