@@ -2033,6 +2033,8 @@ export interface components {
             newKnown: boolean;
             /** Format: double */
             newMm: number;
+            /** Format: double */
+            spareMm: number;
         };
         MadeView: {
             answer?: string;
@@ -2812,7 +2814,7 @@ export interface components {
             sprocket?: string;
         };
         /** @enum {string} */
-        SettingUnit: "MM" | "DEGREES" | "FACTOR" | "PERCENT" | "MINUTES" | "HOURS" | "OUTINGS" | "TANKS" | "CHARGES" | "DAYS" | "SHARPENINGS" | "LOOPS" | "COUNT" | "CELSIUS";
+        SettingUnit: "MM" | "DEGREES" | "FACTOR" | "PERCENT" | "MINUTES" | "HOURS" | "OUTINGS" | "TANKS" | "CHARGES" | "DAYS" | "SHARPENINGS" | "LOOPS" | "COUNT" | "CELSIUS" | "MILLILITRES";
         SettingsView: {
             choices: components["schemas"]["ChoiceView"][];
             days: components["schemas"]["DayView"][];

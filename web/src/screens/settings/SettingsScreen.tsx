@@ -27,6 +27,7 @@ const GROUPS: { prefix: string; title: string }[] = [
   { prefix: 'tension.travel', title: 'Adjuster travel' },
   { prefix: 'tension.take-up', title: 'Taking up fast' },
   { prefix: 'tension.replace-chain', title: 'Replacing a chain' },
+  { prefix: 'tension', title: 'Tension, all else' },
   { prefix: 'schedule.weight', title: 'What weighs more' },
   { prefix: 'schedule', title: 'Limits and minutes of the schedule' },
   { prefix: 'access', title: 'Opening and closing' },
@@ -207,4 +208,5 @@ const UNITS = {
   SHARPENINGS: 'sharpenings',
   LOOPS: 'loops',
   COUNT: '',
-};
+  MILLILITRES: 'mL',
+} satisfies Record<Schemas['SettingUnit'], string>;

@@ -26,7 +26,6 @@ import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.TensionOutcome;
-import yellowtally.core.tension.TensionSettings;
 
 /** The arithmetic of wear from records that are loaded already: a plan for a long loop, projections of a fleet. */
 final class Wear {
@@ -72,12 +71,11 @@ final class Wear {
 
     /** Time in ms to project growth, cutters, groove and sprocket of every saw once. */
     static double projectionMillis(List<SawWear.Ledgers> fleet) {
-        SawWear.Rules rules =
-                new SawWear.Rules(Numbers.STANDARD, TensionSettings.STANDARD, FlipSchool.EVERY_SHARPENING);
+        SawWear.Rules rules = new SawWear.Rules(Numbers.STANDARD, FlipSchool.EVERY_SHARPENING);
         int kinds = 0;
         long start = System.nanoTime();
         for (SawWear.Ledgers one : fleet) {
-            kinds += SawWear.of(one, one.tension().growth(TensionSettings.STANDARD), rules)
+            kinds += SawWear.of(one, one.tension().growth(Numbers.STANDARD), rules)
                     .kinds()
                     .size();
         }

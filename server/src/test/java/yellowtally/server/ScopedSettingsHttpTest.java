@@ -106,6 +106,25 @@ class ScopedSettingsHttpTest {
         assertThat(set(key, value, scope).sentenceAt(field)).isEqualTo(sentence);
     }
 
+    /** Limits that belong together keep their order wherever one is set: fleet, model or saw. */
+    @Test
+    void limitsThatCrossAreRefusedInEveryScope() {
+        assertThat(set("oiling.ratio.none-under", "2", "FLEET").sentenceAt("value"))
+                .isEqualTo("This would put oiling.ratio.none-under at or above oiling.ratio.low-under."
+                        + " Change the other one first.");
+        assertThat(set("bar.rails.dress-from", "0.8", "SAW").sentenceAt("value"))
+                .isEqualTo("On saw " + tag + " this would put bar.rails.dress-from at or above bar.rails.scrap-over."
+                        + " Change the other one first.");
+        assertThat(set("bar.rails.dress-from", "0.7", "SAW").status()).isEqualTo(200);
+        assertThat(set("bar.rails.scrap-over", "0.6", "MODEL").sentenceAt("value"))
+                .as("the saw's own limit stands in the way of its model's")
+                .startsWith("On saw " + tag);
+        assertThat(set("bar.rails.scrap-over", "0.6", "FLEET").sentenceAt("value"))
+                .as("and of the fleet's")
+                .startsWith("On saw " + tag);
+        assertThat(set("bar.rails.dress-from", null, "SAW").status()).isEqualTo(200);
+    }
+
     @Test
     void greaseIsAPolicyOfTheBar() {
         String other = "O" + tag.substring(1);

@@ -6,10 +6,17 @@ import yellowtally.core.settings.SettingUnit;
 
 /** The limits of a bar (handbook section 5). */
 public enum BarSetting implements LinedSetting {
-    CLEARANCE_WATCH(SettingLine.given(
-            "bar.clearance.watch-under", 1.0, SettingUnit.MM, 0.3, 3, 5, "Groove clearance under this is watched.")),
     CLEARANCE_SCRAP(SettingLine.given(
             "bar.clearance.scrap-at", 0.5, SettingUnit.MM, 0.1, 2, 5, "Groove clearance at which the bar is scrap.")),
+    CLEARANCE_WATCH(SettingLine.given(
+                    "bar.clearance.watch-under",
+                    1.0,
+                    SettingUnit.MM,
+                    0.3,
+                    3,
+                    5,
+                    "Groove clearance under this is watched.")
+            .over(CLEARANCE_SCRAP)),
     DRESSING_COST(SettingLine.estimate(
             "bar.dressing.cost", 0.15, SettingUnit.MM, 0.02, 1, "Groove depth that one dressing of the rails costs.")),
     GROOVE_OVER_GAUGE(SettingLine.given(
@@ -29,13 +36,14 @@ public enum BarSetting implements LinedSetting {
             5,
             "Difference of the rails from which both are dressed.")),
     RAILS_SCRAP(SettingLine.given(
-            "bar.rails.scrap-over",
-            0.8,
-            SettingUnit.MM,
-            0.3,
-            3,
-            5,
-            "Difference of the rails over which the bar is scrap.")),
+                    "bar.rails.scrap-over",
+                    0.8,
+                    SettingUnit.MM,
+                    0.3,
+                    3,
+                    5,
+                    "Difference of the rails over which the bar is scrap.")
+            .over(RAILS_DRESS)),
     NOSE_MISSED(SettingLine.given(
             "bar.nose.missed-most",
             2,
@@ -43,7 +51,21 @@ public enum BarSetting implements LinedSetting {
             0,
             20,
             5,
-            "After more missed shots of grease than this the hole is cleared first, or the policy is changed."));
+            "After more missed shots of grease than this the hole is cleared first, or the policy is changed.")),
+    DRESSING_LEAST(SettingLine.estimate(
+            "bar.dressing.least",
+            0.01,
+            SettingUnit.MM,
+            0.001,
+            0.1,
+            "A dressing that cost less groove than this was measured wrongly.")),
+    DRESSING_MOST(SettingLine.estimate(
+            "bar.dressing.most",
+            1,
+            SettingUnit.MM,
+            0.2,
+            3,
+            "A dressing that cost more groove than this was measured wrongly."));
 
     private final SettingLine line;
 

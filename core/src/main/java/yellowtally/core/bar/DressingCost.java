@@ -11,9 +11,6 @@ import yellowtally.core.settings.Numbers;
  */
 public record DressingCost(double mm, int dressings) {
 
-    private static final double LEAST_MM = 0.01;
-    private static final double MOST_MM = 1;
-
     /**
      * What was learned on a bar.
      *
@@ -21,7 +18,7 @@ public record DressingCost(double mm, int dressings) {
      */
     public static DressingCost learned(List<Double> costs, Numbers numbers) {
         List<Double> possible = costs.stream()
-                .filter(c -> c >= LEAST_MM && c <= MOST_MM)
+                .filter(c -> c >= numbers.of(BarSetting.DRESSING_LEAST) && c <= numbers.of(BarSetting.DRESSING_MOST))
                 .sorted()
                 .toList();
         return possible.size() < 2

@@ -33,7 +33,21 @@ public enum DiagnosisSetting implements LinedSetting {
             SettingUnit.PERCENT,
             0,
             50,
-            "Checks this near in what they tell per minute are a tie; the safer one is offered."));
+            "Checks this near in what they tell per minute are a tie; the safer one is offered.")),
+    SAID_FROM(SettingLine.estimate(
+            "diagnosis.said.from",
+            1.15,
+            SettingUnit.FACTOR,
+            1.01,
+            3,
+            "An answer that makes a cause this many times likelier, or less likely, is told.")),
+    LEFT_OFTEN(SettingLine.estimate(
+            "diagnosis.left.often",
+            3,
+            SettingUnit.FACTOR,
+            1,
+            20,
+            "A task of every outing that was left for so many of them says something."));
 
     private final SettingLine line;
 

@@ -1,6 +1,7 @@
 package yellowtally.core.diagnosis;
 
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.settings.Numbers;
 
 /**
  * One thing that moved a cause up or down.
@@ -11,11 +12,9 @@ import org.jspecify.annotations.Nullable;
  */
 public record Evidence(@Nullable Signal signal, @Nullable Answered answered, double times) {
 
-    /** Near enough to one to be left unsaid. */
-    private static final double SAID_FROM = 1.15;
-
     /** Whether it moved the cause enough to be said. */
-    public boolean worthSaying() {
-        return times >= SAID_FROM || times <= 1 / SAID_FROM;
+    public boolean worthSaying(Numbers numbers) {
+        double from = numbers.of(DiagnosisSetting.SAID_FROM);
+        return times >= from || times <= 1 / from;
     }
 }

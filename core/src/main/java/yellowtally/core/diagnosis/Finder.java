@@ -203,9 +203,9 @@ public final class Finder {
                     minutes);
         }
 
-        private static List<Evidence> worthSaying(List<Evidence> all) {
+        private List<Evidence> worthSaying(List<Evidence> all) {
             return all.stream()
-                    .filter(Evidence::worthSaying)
+                    .filter(said -> said.worthSaying(numbers))
                     .sorted(Comparator.comparingDouble((Evidence e) -> Math.abs(Math.log(Math.max(e.times(), 1e-9))))
                             .reversed())
                     .toList();

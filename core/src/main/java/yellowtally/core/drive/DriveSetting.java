@@ -8,8 +8,9 @@ import yellowtally.core.settings.SettingUnit;
 public enum DriveSetting implements LinedSetting {
     SPROCKET_PLAN(wear(
             "drive.sprocket.plan-from", 0.3, "Wear groove across the teeth from which a new sprocket is planned.")),
-    SPROCKET_REPLACE(wear(
-            "drive.sprocket.replace-from", 0.5, "Wear groove across the teeth at which the sprocket is replaced.")),
+    SPROCKET_REPLACE(
+            wear("drive.sprocket.replace-from", 0.5, "Wear groove across the teeth at which the sprocket is replaced.")
+                    .over(SPROCKET_PLAN)),
     LOOPS_PER_SPROCKET(SettingLine.given(
             "drive.cadence.loops-per-sprocket",
             2,

@@ -1,15 +1,13 @@
 package yellowtally.core.edge;
 
 import java.util.Optional;
+import yellowtally.core.settings.Numbers;
 
 /** Whether a length can be that of a cutter of this loop. */
 public final class CutterReading {
 
     /** Shorter than this nothing is left of a cutter. */
     public static final double LEAST_MM = 0.5;
-
-    /** Two readings of one cutter differ by as much. */
-    private static final double TWICE_READ_MM = 0.1;
 
     private CutterReading() {}
 
@@ -33,7 +31,7 @@ public final class CutterReading {
     }
 
     /** Whether a length after filing cannot be: a file adds nothing. */
-    public static boolean grown(double beforeMm, double afterMm) {
-        return afterMm > beforeMm + TWICE_READ_MM;
+    public static boolean grown(double beforeMm, double afterMm, Numbers numbers) {
+        return afterMm > beforeMm + numbers.of(EdgeSetting.CALIPER);
     }
 }

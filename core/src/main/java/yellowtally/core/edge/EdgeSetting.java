@@ -29,13 +29,14 @@ public enum EdgeSetting implements LinedSetting {
             4,
             "A setting over by this is too low: held for edge work.")),
     GAUGE_KICKBACK(SettingLine.given(
-            "edge.gauge.kickback-over",
-            0.3,
-            SettingUnit.MM,
-            0.1,
-            1,
-            4,
-            "A setting over by this is a kickback risk: not to be used.")),
+                    "edge.gauge.kickback-over",
+                    0.3,
+                    SettingUnit.MM,
+                    0.1,
+                    1,
+                    4,
+                    "A setting over by this is a kickback risk: not to be used.")
+            .over(GAUGE_LOW)),
     WEAR_MARK(SettingLine.given(
             "edge.cutter.wear-mark",
             4.0,
@@ -44,11 +45,11 @@ public enum EdgeSetting implements LinedSetting {
             8,
             4,
             "Cutter length at which an unmarked loop is worn out.")),
-    NEW_1_4(newLength("quarter", 7.0, "1/4\"")),
-    NEW_3_8_LP(newLength("three-eighths-low", 8.5, "3/8\" low profile")),
-    NEW_325(newLength("325", 9.5, ".325\"")),
-    NEW_3_8(newLength("three-eighths", 11.0, "3/8\"")),
-    NEW_404(newLength("404", 12.0, ".404\"")),
+    NEW_1_4(newLength("quarter", 7.0, "1/4\"").over(WEAR_MARK)),
+    NEW_3_8_LP(newLength("three-eighths-low", 8.5, "3/8\" low profile").over(WEAR_MARK)),
+    NEW_325(newLength("325", 9.5, ".325\"").over(WEAR_MARK)),
+    NEW_3_8(newLength("three-eighths", 11.0, "3/8\"").over(WEAR_MARK)),
+    NEW_404(newLength("404", 12.0, ".404\"").over(WEAR_MARK)),
     FILE_1_4(file("quarter", 4.0, "1/4\"")),
     FILE_3_8_LP(file("three-eighths-low", 4.0, "3/8\" low profile")),
     FILE_325(file("325", 4.8, ".325\"")),
@@ -77,7 +78,13 @@ public enum EdgeSetting implements LinedSetting {
             20,
             "Strokes that bring a cutter that still cuts to a clean edge.")),
     BASE_STROKES_DULL(SettingLine.estimate(
-            "edge.stroke.base-dull", 4, SettingUnit.COUNT, 1, 30, "Strokes that bring a dull cutter to a clean edge.")),
+                    "edge.stroke.base-dull",
+                    4,
+                    SettingUnit.COUNT,
+                    1,
+                    30,
+                    "Strokes that bring a dull cutter to a clean edge.")
+            .over(BASE_STROKES)),
     BALANCE_CURVE(SettingLine.given(
             "edge.balance.curve-over",
             0.3,
@@ -87,13 +94,14 @@ public enum EdgeSetting implements LinedSetting {
             4,
             "Sides further apart than this lead the saw in a curve.")),
     BALANCE_EQUALISE(SettingLine.given(
-            "edge.balance.equalise-over",
-            0.6,
-            SettingUnit.MM,
-            0.1,
-            3,
-            4,
-            "Sides further apart than this are not just touched up.")),
+                    "edge.balance.equalise-over",
+                    0.6,
+                    SettingUnit.MM,
+                    0.1,
+                    3,
+                    4,
+                    "Sides further apart than this are not just touched up.")
+            .over(BALANCE_CURVE)),
     SPREAD(SettingLine.given(
             "edge.spread.over",
             0.4,
@@ -123,7 +131,44 @@ public enum EdgeSetting implements LinedSetting {
             SettingUnit.MM,
             3,
             15,
-            "From the edge to the gauge on a new cutter: the progressive setting grows with what was filed off."));
+            "From the edge to the gauge on a new cutter: the progressive setting grows with what was filed off.")),
+    LEARN_CHAIN(SettingLine.estimate(
+            "edge.learn.chain",
+            2,
+            SettingUnit.COUNT,
+            1,
+            10,
+            "Sharpenings of a loop from which its own removal per stroke is learned.")),
+    LEARN_PITCH(SettingLine.estimate(
+            "edge.learn.pitch",
+            3,
+            SettingUnit.COUNT,
+            1,
+            20,
+            "Sharpenings of sister loops from which the removal per stroke is taken while its own is not known.")),
+    STROKE_LEAST(SettingLine.estimate(
+            "edge.stroke.least",
+            0.005,
+            SettingUnit.MM,
+            0.001,
+            0.05,
+            "No file takes less in one stroke: such a sharpening was measured wrongly.")),
+    STROKE_MOST(SettingLine.estimate(
+            "edge.stroke.most",
+            0.5,
+            SettingUnit.MM,
+            0.1,
+            1,
+            "No file takes more in one stroke: such a sharpening was measured wrongly.")),
+    CALIPER(SettingLine.estimate(
+            "edge.caliper.error", 0.1, SettingUnit.MM, 0.02, 0.5, "Two readings of one cutter differ by as much.")),
+    MAKERS_DIFFER(SettingLine.estimate(
+            "edge.cutter.makers-differ",
+            3,
+            SettingUnit.MM,
+            0.5,
+            6,
+            "A cutter may be longer than the estimate of its pitch by as much, for makers differ."));
 
     private final SettingLine line;
 

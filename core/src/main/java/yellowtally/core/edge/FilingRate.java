@@ -18,16 +18,6 @@ import yellowtally.core.wear.Range;
 public record FilingRate(
         double mm, RateSource source, int filings, @Nullable Range range) {
 
-    /** Fewer sharpenings of a chain are chance. */
-    public static final int LEAST_OF_CHAIN = 2;
-    /** Other chains say less of this one. */
-    public static final int LEAST_OF_PITCH = 3;
-
-    /** No file takes less, or more, in one stroke: such a filing was measured wrongly. */
-    private static final double LEAST_MM = 0.005;
-
-    private static final double MOST_MM = 0.5;
-
     /** Where a rate comes from, surest first. */
     public enum RateSource {
         CHAIN,
@@ -42,12 +32,12 @@ public record FilingRate(
      * @param ofPitch the same of all chains of its pitch
      */
     public static FilingRate learned(List<Double> ofChain, List<Double> ofPitch, Numbers numbers) {
-        List<Double> own = possible(ofChain);
-        if (own.size() >= LEAST_OF_CHAIN) {
+        List<Double> own = possible(ofChain, numbers);
+        if (own.size() >= numbers.of(EdgeSetting.LEARN_CHAIN)) {
             return of(own, RateSource.CHAIN);
         }
-        List<Double> sisters = possible(ofPitch);
-        if (sisters.size() >= LEAST_OF_PITCH) {
+        List<Double> sisters = possible(ofPitch, numbers);
+        if (sisters.size() >= numbers.of(EdgeSetting.LEARN_PITCH)) {
             return of(sisters, RateSource.PITCH);
         }
         return new FilingRate(numbers.of(EdgeSetting.REMOVAL), RateSource.ESTIMATE, 0, null);
@@ -64,9 +54,11 @@ public record FilingRate(
         return strokes <= 0 ? Optional.empty() : Optional.of(filedMm / strokes);
     }
 
-    private static List<Double> possible(List<Double> rates) {
+    private static List<Double> possible(List<Double> rates, Numbers numbers) {
+        double least = numbers.of(EdgeSetting.STROKE_LEAST);
+        double most = numbers.of(EdgeSetting.STROKE_MOST);
         return rates.stream()
-                .filter(rate -> rate >= LEAST_MM && rate <= MOST_MM)
+                .filter(rate -> rate >= least && rate <= most)
                 .sorted()
                 .toList();
     }

@@ -11,14 +11,10 @@ import yellowtally.core.settings.Numbers;
  * @param newKnown whether that was measured on this loop; else it is an estimate by its pitch
  * @param latestMm shortest healthy cutter as measured last, mm; {@code null} when never measured
  * @param markMm length at the wear mark, mm
+ * @param spareMm by how much a cutter may measure more than {@code newMm}, mm
  */
 public record LoopCutters(
-        double newMm, boolean newKnown, @Nullable Double latestMm, double markMm) {
-
-    /** A new loop may measure a little more than its maker says. */
-    private static final double CALIPER_MM = 0.1;
-    /** Makers differ by as much where the length when new is only an estimate. */
-    private static final double MAKERS_DIFFER_MM = 3;
+        double newMm, boolean newKnown, @Nullable Double latestMm, double markMm, double spareMm) {
 
     /**
      * What is known of a loop.
@@ -28,12 +24,13 @@ public record LoopCutters(
      */
     public static LoopCutters of(Pitch pitch, @Nullable Double newMm, @Nullable Double latestMm, Numbers numbers) {
         double length = newMm == null ? numbers.of(EdgeSetting.newLengthOf(pitch)) : newMm;
-        return new LoopCutters(length, newMm != null, latestMm, numbers.of(EdgeSetting.WEAR_MARK));
+        double spare = numbers.of(newMm == null ? EdgeSetting.MAKERS_DIFFER : EdgeSetting.CALIPER);
+        return new LoopCutters(length, newMm != null, latestMm, numbers.of(EdgeSetting.WEAR_MARK), spare);
     }
 
     /** Longest cutter that can be: more is a slip of the caliper. */
     public double longestMm() {
-        return newMm + (newKnown ? CALIPER_MM : MAKERS_DIFFER_MM);
+        return newMm + spareMm;
     }
 
     /** What was filed off since new, mm, never below zero; zero while nothing was measured. */

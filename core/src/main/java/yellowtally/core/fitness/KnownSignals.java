@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.diagnosis.DiagnosisSetting;
 import yellowtally.core.diagnosis.Signal;
 import yellowtally.core.edge.EdgeSetting;
 import yellowtally.core.log.SawLog;
@@ -26,9 +27,6 @@ import yellowtally.core.waiting.Waiting;
 
 /** What the records of a saw say to the fault finder before its first question (handbook section 12). */
 public final class KnownSignals {
-
-    /** A task that is due at every outing says something only when it was left several times (est.). */
-    private static final double LEFT_OFTEN = 3;
 
     private static final Map<Enum<?>, Signal> BY_WORK = Map.ofEntries(
             Map.entry(OilMatter.NOT_OILING, Signal.OIL_USE_LOW),
@@ -77,21 +75,22 @@ public final class KnownSignals {
                 add(known, true, BY_FINDING.get(found));
             }
         }
-        account.tasks().forEach(due -> addTask(known, due));
+        account.tasks().forEach(due -> addTask(known, due, numbers));
         add(known, freshSprocket(ledger.schedule().log()), Signal.FRESH_SPROCKET);
         add(known, wear.flip() != null && wear.flip().turnNow(), Signal.FLIP_OVERDUE);
         addSides(known, parts, numbers);
         return known;
     }
 
-    private static void addTask(Set<Signal> known, TaskDue due) {
+    private static void addTask(Set<Signal> known, TaskDue due, Numbers numbers) {
+        double leftOften = numbers.of(DiagnosisSetting.LEFT_OFTEN);
         Task task = due.task();
         add(known, due.fraction() >= 1 - 1e-9, BY_TASK.get(task));
         if (task == Task.FULL_CLEAN) {
-            add(known, due.fraction() >= LEFT_OFTEN, Signal.LONG_SINCE_CLEAN);
+            add(known, due.fraction() >= leftOften, Signal.LONG_SINCE_CLEAN);
             add(known, due.events().contains(DueEvent.RAIN), Signal.RAIN_OUTINGS);
         }
-        add(known, task == Task.NOSE_GREASE && due.fraction() >= LEFT_OFTEN, Signal.NOSE_UNGREASED);
+        add(known, task == Task.NOSE_GREASE && due.fraction() >= leftOften, Signal.NOSE_UNGREASED);
         add(known, task == Task.SHARPEN && due.events().contains(DueEvent.GROUND_STRUCK), Signal.GROUND_STRUCK);
     }
 

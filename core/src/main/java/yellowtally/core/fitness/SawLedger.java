@@ -26,7 +26,6 @@ import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.SisterPaces;
-import yellowtally.core.tension.TensionSettings;
 import yellowtally.core.waiting.FaultRests;
 import yellowtally.core.waiting.FaultRests.FaultRestMatter;
 import yellowtally.core.waiting.FaultWaits;
@@ -71,11 +70,11 @@ public record SawLedger(
     }
 
     /** The numbers and the day that a saw is judged by. */
-    public record Rules(TensionSettings tension, Numbers numbers, Seasons seasons, LocalDate today) {}
+    public record Rules(Numbers numbers, Seasons seasons, LocalDate today) {}
 
     /** Fit, due or held, and why. Nothing known means held. */
     public SawAccount assess(SisterPaces sisters, Rules rules) {
-        TensionAccount loop = tension.assess(sisters, rules.tension());
+        TensionAccount loop = tension.assess(sisters, rules.numbers());
         List<TaskDue> tasks = schedule.assess(rules.today(), rules.seasons(), rules.numbers());
         List<OpenFinding> findings = openFindings();
         List<Waiting> work = new ArrayList<>(loop.fitness().work());

@@ -27,7 +27,6 @@ import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.ChainGrowth;
-import yellowtally.core.tension.TensionSettings;
 import yellowtally.core.wear.PartWear;
 import yellowtally.core.wear.Range;
 import yellowtally.core.wear.UseAccount;
@@ -66,7 +65,7 @@ public record SawWear(
     public record Ledgers(PartLedger parts, ScheduleLedger schedule, TensionLedger tension) {}
 
     /** What it is judged by. */
-    public record Rules(Numbers numbers, TensionSettings tension, FlipSchool flip) {}
+    public record Rules(Numbers numbers, FlipSchool flip) {}
 
     /** Works it out; cost grows with the readings, and those that are projected are bounded. */
     public static SawWear of(Ledgers ledgers, @Nullable ChainGrowth growth, Rules rules) {
@@ -131,7 +130,7 @@ public record SawWear(
                 List<Reading> grown = ledgers.tension().growthPoints().stream()
                         .map(point -> new Reading(point.at(), point.growthMm()))
                         .toList();
-                add(kinds, WearKind.GROWTH, grown, chainTanks, ChainGrowth.retireMm(loop.lengthMm(), rules.tension()));
+                add(kinds, WearKind.GROWTH, grown, chainTanks, ChainGrowth.retireMm(loop.lengthMm(), rules.numbers()));
             }
             add(kinds, WearKind.CUTTER, cutters, chainTanks, mark);
             add(kinds, WearKind.GROOVE, clearances, tanks(Subject.BAR), numbers.of(BarSetting.CLEARANCE_SCRAP));

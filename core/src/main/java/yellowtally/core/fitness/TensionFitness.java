@@ -6,11 +6,11 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.ChainGrowth;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.NewChainRechecks;
 import yellowtally.core.tension.TakeUp;
-import yellowtally.core.tension.TensionSettings;
 import yellowtally.core.waiting.FitState;
 import yellowtally.core.waiting.GrowthWaits;
 import yellowtally.core.waiting.GrowthWaits.GrowthMatter;
@@ -32,7 +32,7 @@ import yellowtally.core.waiting.Waiting;
 public record TensionFitness(FitState state, List<Waiting> work, int rechecksDone) {
 
     /** Assesses a saw from its records. Nothing known means held (handbook section 11, fail-safe). */
-    public static TensionFitness of(TensionHistory history, TensionSettings settings) {
+    public static TensionFitness of(TensionHistory history, Numbers settings) {
         List<Waiting> work = new ArrayList<>();
         if (!history.setComplete()) {
             work.add(TensionWaits.of(TensionMatter.NO_SET_FITTED));
@@ -70,7 +70,7 @@ public record TensionFitness(FitState state, List<Waiting> work, int rechecksDon
         };
     }
 
-    private static int addRechecks(List<Waiting> work, TensionHistory history, TensionSettings settings) {
+    private static int addRechecks(List<Waiting> work, TensionHistory history, Numbers settings) {
         if (!history.newChain()) {
             return NewChainRechecks.ORDER.size();
         }

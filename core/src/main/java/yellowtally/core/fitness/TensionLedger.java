@@ -6,12 +6,12 @@ import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.cuttingset.LoopSpec;
+import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.ChainGrowth;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TakeUp;
 import yellowtally.core.tension.TensionOutcome;
-import yellowtally.core.tension.TensionSettings;
 
 /**
  * The records of one loop, and of the saw it is on, read as an account: what was taken up, how much it was used, what was
@@ -80,7 +80,7 @@ public record TensionLedger(
      *
      * @param sisters paces of the loops of the same pitch, this one among them or not
      */
-    public TensionAccount assess(SisterPaces sisters, TensionSettings settings) {
+    public TensionAccount assess(SisterPaces sisters, Numbers settings) {
         ChainGrowth growth = growth(settings);
         TakeUp takeUp = loop == null ? null : TakeUp.of(paces(), sisters, settings);
         TensionHistory history = history(growth, takeUp);
@@ -93,7 +93,7 @@ public record TensionLedger(
     }
 
     /** Growth of the loop; {@code null} without a loop. */
-    public @Nullable ChainGrowth growth(TensionSettings settings) {
+    public @Nullable ChainGrowth growth(Numbers settings) {
         if (loop == null) {
             return null;
         }

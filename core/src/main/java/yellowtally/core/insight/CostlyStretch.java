@@ -16,21 +16,18 @@ import yellowtally.core.wear.WearPoint;
  */
 public record CostlyStretch(Instant from, Instant to, double mmPerTank, double usualMmPerTank) {
 
-    private static final int LEAST_STRETCHES = 4;
-    private static final double LEAST_TANKS = 1.5;
-
-    /** Finds them; none with fewer than {@value #LEAST_STRETCHES} stretches. */
+    /** Finds them; none with too few stretches. */
     public static List<CostlyStretch> of(List<WearPoint> cutterLengths, Numbers numbers) {
         List<CostlyStretch> all = new ArrayList<>();
         for (int i = 1; i < cutterLengths.size(); i++) {
             WearPoint from = cutterLengths.get(i - 1);
             WearPoint to = cutterLengths.get(i);
             double tanks = to.use() - from.use();
-            if (tanks >= LEAST_TANKS) {
+            if (tanks >= numbers.of(InsightSetting.STRETCH_TANKS)) {
                 all.add(new CostlyStretch(from.at(), to.at(), (from.mm() - to.mm()) / tanks, 0));
             }
         }
-        if (all.size() < LEAST_STRETCHES) {
+        if (all.size() < numbers.of(InsightSetting.STRETCHES_LEAST)) {
             return List.of();
         }
         double usual = all.stream()

@@ -48,7 +48,21 @@ public enum InsightSetting implements LinedSetting {
             SettingUnit.COUNT,
             2,
             20,
-            "The same cause so often on saws of one model is a repeat."));
+            "The same cause so often on saws of one model is a repeat.")),
+    STRETCHES_LEAST(SettingLine.estimate(
+            "insight.outing.stretches",
+            4,
+            SettingUnit.COUNT,
+            3,
+            20,
+            "Stretches between two measurements before one of them is called costly.")),
+    STRETCH_TANKS(SettingLine.estimate(
+            "insight.outing.tanks",
+            1.5,
+            SettingUnit.TANKS,
+            0.25,
+            20,
+            "Tanks between two measurements from which they make a stretch."));
 
     private final SettingLine line;
 

@@ -10,8 +10,10 @@ public enum OilingSetting implements LinedSetting {
             "oiling.ratio.none-under",
             0.3,
             "Tanks of bar oil for each of fuel: under this the chain is not oiled, hold.")),
-    LOW_UNDER(ratio("oiling.ratio.low-under", 0.6, "Under this the oiling is low: check before use.")),
-    HIGH_OVER(ratio("oiling.ratio.high-over", 1.3, "Over this the oil runs out before the fuel does, or leaks.")),
+    LOW_UNDER(ratio("oiling.ratio.low-under", 0.6, "Under this the oiling is low: check before use.")
+            .over(NONE_UNDER)),
+    HIGH_OVER(ratio("oiling.ratio.high-over", 1.3, "Over this the oil runs out before the fuel does, or leaks.")
+            .over(LOW_UNDER)),
     LEAST_TANKS(SettingLine.given(
             "oiling.ratio.tanks",
             3,
@@ -44,13 +46,14 @@ public enum OilingSetting implements LinedSetting {
             7,
             "A saw stands this long on fresh card before the first look.")),
     DRY_HOURS(SettingLine.given(
-            "oiling.leak.dry",
-            24,
-            SettingUnit.HOURS,
-            12,
-            96,
-            7,
-            "A leak is closed only when it stayed dry this long."));
+                    "oiling.leak.dry",
+                    24,
+                    SettingUnit.HOURS,
+                    12,
+                    96,
+                    7,
+                    "A leak is closed only when it stayed dry this long.")
+            .over(LOOK_HOURS));
 
     private final SettingLine line;
 

@@ -3,6 +3,7 @@ package yellowtally.core.schedule;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
+import yellowtally.core.settings.Numbers;
 
 /**
  * How fast something is used up of late: recent days weigh more (handbook section 10; exponential weights).
@@ -13,22 +14,22 @@ import java.util.Optional;
 record Pace(double perDay, double spread) {
 
     private static final int MEMORY_TIMES = 6;
-    private static final int LEAST_SPAN_DAYS = 7;
-    private static final int FARTHEST_DAYS = 730;
 
     /** Collects uses; cost grows with the uses inside the memory. */
     static final class Counter {
         private final LocalDate today;
         private final double fade;
+        private final double leastSpan;
         private double weighted;
         private double weights;
         private double squares;
         private int uses;
         private long oldest;
 
-        Counter(LocalDate today, double fadeDays) {
+        Counter(LocalDate today, Numbers numbers) {
             this.today = today;
-            this.fade = fadeDays;
+            this.fade = numbers.of(ScheduleSetting.PACE_DAYS);
+            this.leastSpan = numbers.of(ScheduleSetting.PACE_SPAN);
         }
 
         /** Whether a day is too long ago to matter. */
@@ -51,22 +52,22 @@ record Pace(double perDay, double spread) {
             if (uses < 2 || weighted <= 0) {
                 return Optional.empty();
             }
-            double span = Math.max(LEAST_SPAN_DAYS, oldest + 1);
+            double span = Math.max(leastSpan, oldest + 1.0);
             double days = fade * (1 - Math.exp(-span / fade));
             double effective = weights * weights / squares;
             return Optional.of(new Pace(weighted / days, 1 / Math.sqrt(effective)));
         }
     }
 
-    /** When the remaining units will be used up; empty when that is too far off to be worth saying. */
-    Optional<DueDate> reach(double remaining, LocalDate today) {
+    /** When the remaining units will be used up; empty when that is {@code farthest} days off or more. */
+    Optional<DueDate> reach(double remaining, LocalDate today, double farthest) {
         double days = remaining / perDay;
-        if (days > FARTHEST_DAYS) {
+        if (days > farthest) {
             return Optional.empty();
         }
         long likely = (long) Math.ceil(days);
         long early = (long) Math.ceil(days / (1 + spread));
-        long late = (long) Math.ceil(Math.min(days * (1 + spread), 2.0 * FARTHEST_DAYS));
+        long late = (long) Math.ceil(Math.min(days * (1 + spread), 2 * farthest));
         return Optional.of(new DueDate(today.plusDays(early), today.plusDays(likely), today.plusDays(late)));
     }
 }

@@ -52,7 +52,7 @@ public record ScheduleLedger(
     public Optional<DueDate> after(double tanks, Subject part, LocalDate today, Numbers numbers) {
         return new Account(today, Seasons.STANDARD, numbers)
                 .pace(part, UseUnit.TANKS)
-                .flatMap(pace -> pace.reach(tanks, today));
+                .flatMap(pace -> pace.reach(tanks, today, numbers.of(ScheduleSetting.FARTHEST)));
     }
 
     /** One reading of the ledger on one day. */
@@ -122,7 +122,8 @@ public record ScheduleLedger(
                     // What weighs more now is expected to go on weighing so.
                     double heavier = use.raw() > 0 ? use.counted() / use.raw() : 1;
                     yield pace(task.subject(), use.unit())
-                            .flatMap(pace -> new Pace(pace.perDay() * heavier, pace.spread()).reach(remaining, today));
+                            .flatMap(pace -> new Pace(pace.perDay() * heavier, pace.spread())
+                                    .reach(remaining, today, numbers.of(ScheduleSetting.FARTHEST)));
                 }
             };
         }
@@ -146,7 +147,7 @@ public record ScheduleLedger(
         }
 
         private Optional<Pace> counted(Subject subject, UseUnit unit) {
-            Pace.Counter counter = new Pace.Counter(today, numbers.of(ScheduleSetting.PACE_DAYS));
+            Pace.Counter counter = new Pace.Counter(today, numbers);
             if (unit == UseUnit.SHARPENINGS) {
                 log.sharpenings(subject).stream()
                         .filter(step -> !counter.forgets(step.day()))

@@ -186,7 +186,29 @@ public enum ScheduleSetting implements LinedSetting {
             15,
             "Minutes of a step that no task of the schedule accounts for.")),
     REPLACE_MINUTES(SettingLine.estimate(
-            "schedule.replace.minutes", 4, SettingUnit.MINUTES, 1, 60, "Minutes to change a part once it is reached."));
+            "schedule.replace.minutes", 4, SettingUnit.MINUTES, 1, 60, "Minutes to change a part once it is reached.")),
+    PACE_SPAN(SettingLine.estimate(
+            "schedule.pace.least-days",
+            7,
+            SettingUnit.DAYS,
+            1,
+            60,
+            "Use is spread over at least so many days, so that two outings on two days are no pace for the year.")),
+    FARTHEST(SettingLine.estimate(
+            "schedule.expected.farthest",
+            730,
+            SettingUnit.DAYS,
+            60,
+            3650,
+            "A day that lies farther off than this is not told.")),
+    ON_THE_SPOT(SettingLine.estimate(
+                    "schedule.record.on-the-spot",
+                    10,
+                    SettingUnit.MINUTES,
+                    1,
+                    240,
+                    "What is written down later than this after it was done needs a word why.")
+            .forTheWholeFleet());
 
     private final SettingLine line;
 

@@ -1,5 +1,7 @@
 package yellowtally.core.settings;
 
+import org.jspecify.annotations.Nullable;
+
 /** A setting that keeps what it is in one {@link SettingLine}. */
 public interface LinedSetting extends NumberSetting {
 
@@ -44,5 +46,15 @@ public interface LinedSetting extends NumberSetting {
     @Override
     default String why() {
         return line().why();
+    }
+
+    @Override
+    default @Nullable NumberSetting over() {
+        return line().over();
+    }
+
+    @Override
+    default boolean fleetOnly() {
+        return line().fleetOnly();
     }
 }

@@ -1,5 +1,7 @@
 package yellowtally.core.settings;
 
+import org.jspecify.annotations.Nullable;
+
 /** A number that an officer can change. Rooms list theirs as enums, so that each has one home. */
 public interface NumberSetting {
 
@@ -25,4 +27,11 @@ public interface NumberSetting {
 
     /** One sentence: what the value does. */
     String why();
+
+    /** The setting that it must stay over, since the two make no sense otherwise; {@code null} for none. */
+    @Nullable
+    NumberSetting over();
+
+    /** Whether no model and no saw may have its own. */
+    boolean fleetOnly();
 }

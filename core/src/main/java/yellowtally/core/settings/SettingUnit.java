@@ -15,5 +15,6 @@ public enum SettingUnit {
     SHARPENINGS,
     LOOPS,
     COUNT,
-    CELSIUS
+    CELSIUS,
+    MILLILITRES
 }

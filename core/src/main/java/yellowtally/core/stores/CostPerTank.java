@@ -3,6 +3,7 @@ package yellowtally.core.stores;
 import java.util.Collection;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.settings.Numbers;
 
 /**
  * What a tank costs in parts and stock (general practice).
@@ -11,9 +12,6 @@ import org.jspecify.annotations.Nullable;
  * @param estimated whether it stands on a projected life
  */
 public record CostPerTank(double cents, boolean estimated) {
-
-    /** Fewer tanks than this carry no price. */
-    public static final double LEAST_TANKS = 1;
 
     /**
      * A part and how much of its life was spent here.
@@ -37,8 +35,9 @@ public record CostPerTank(double cents, boolean estimated) {
     }
 
     /** The price of a tank of one loop over its life; empty while it has hardly run. */
-    public static Optional<CostPerTank> ofLoop(double cents, double tanks, @Nullable Double tanksLeft) {
-        return tanks < LEAST_TANKS
+    public static Optional<CostPerTank> ofLoop(
+            double cents, double tanks, @Nullable Double tanksLeft, Numbers numbers) {
+        return tanks < numbers.of(StoresSetting.COST_TANKS)
                 ? Optional.empty()
                 : Optional.of(
                         new CostPerTank(cents / (tanks + (tanksLeft == null ? 0 : tanksLeft)), tanksLeft != null));
@@ -50,8 +49,9 @@ public record CostPerTank(double cents, boolean estimated) {
      * @param stockCents stock taken for it
      * @param tanks that it burned in the same time
      */
-    public static Optional<CostPerTank> ofSaw(double stockCents, Collection<Share> parts, double tanks) {
-        if (tanks < LEAST_TANKS) {
+    public static Optional<CostPerTank> ofSaw(
+            double stockCents, Collection<Share> parts, double tanks, Numbers numbers) {
+        if (tanks < numbers.of(StoresSetting.COST_TANKS)) {
             return Optional.empty();
         }
         double cents =

@@ -15,15 +15,28 @@ public enum StoresSetting implements LinedSetting {
             "From an order to the shelf, where an item does not say.")),
     COVER_DAYS(SettingLine.estimate(
             "stores.cover.days", 60, SettingUnit.DAYS, 7, 365, "An order covers this many days after it has come.")),
-    USE_DAYS(SettingLine.estimate(
-            "stores.use.days", 90, SettingUnit.DAYS, 14, 730, "Use over this many days tells the use per month.")),
     LEAST_DAYS(SettingLine.estimate(
             "stores.use.least-days",
             14,
             SettingUnit.DAYS,
             3,
             90,
-            "With records of fewer days than this nothing is said of the use per month."));
+            "With records of fewer days than this nothing is said of the use per month.")),
+    USE_DAYS(SettingLine.estimate(
+                    "stores.use.days",
+                    90,
+                    SettingUnit.DAYS,
+                    14,
+                    730,
+                    "Use over this many days tells the use per month.")
+            .over(LEAST_DAYS)),
+    COST_TANKS(SettingLine.estimate(
+            "stores.cost.tanks",
+            1,
+            SettingUnit.TANKS,
+            0.25,
+            20,
+            "With fewer tanks than this nothing is said of the cost of a tank."));
 
     private final SettingLine line;
 

@@ -3,6 +3,7 @@ package yellowtally.core.tension;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.settings.Numbers;
 
 /**
  * How much a loop has grown. Links do not stretch, their joints wear: each turn taken up adds 2 × lead, or a measured play
@@ -58,7 +59,7 @@ public record ChainGrowth(
             @Nullable Double playPerJointMm,
             @Nullable Double travelMm,
             double travelUsedMm,
-            TensionSettings settings) {
+            Numbers settings) {
         double fromTurns = Math.max(0, 2 * takenUpMm);
         Double fromPlay = playPerJointMm == null ? null : 2 * driveLinks * playPerJointMm;
         double mm = fromPlay == null ? fromTurns : Math.max(fromTurns, fromPlay);
@@ -83,12 +84,12 @@ public record ChainGrowth(
     }
 
     /** Growth in mm from which a loop of this length is watched. */
-    public static double watchMm(double loopLengthMm, TensionSettings settings) {
+    public static double watchMm(double loopLengthMm, Numbers settings) {
         return loopLengthMm * settings.of(TensionSetting.GROWTH_WATCH) / 100;
     }
 
     /** Growth in mm at which a loop of this length is retired. */
-    public static double retireMm(double loopLengthMm, TensionSettings settings) {
+    public static double retireMm(double loopLengthMm, Numbers settings) {
         return loopLengthMm * settings.of(TensionSetting.GROWTH_RETIRE) / 100;
     }
 }

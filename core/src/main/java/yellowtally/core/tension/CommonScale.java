@@ -3,6 +3,7 @@ package yellowtally.core.tension;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import yellowtally.core.settings.Numbers;
 
 /**
  * One scale for all methods on one bar: every reading and every method's own aim is placed by its equivalent light
@@ -23,7 +24,7 @@ public record CommonScale(double targetMm, double endMm, List<Band> bands, List<
     public record Mark(TensionMethod method, double placeMm, boolean estimated) {}
 
     /** The scale for this bar and work with the bands of {@code judged}. */
-    public static CommonScale of(TensionSubject subject, TensionMethod judged, TensionSettings settings) {
+    public static CommonScale of(TensionSubject subject, TensionMethod judged, Numbers settings) {
         double target = TensionTarget.pullDownMm(subject, settings);
         double end = throwRiskFromMm(subject, settings) * 1.3;
         List<Mark> marks = new ArrayList<>();
@@ -39,12 +40,12 @@ public record CommonScale(double targetMm, double endMm, List<Band> bands, List<
     }
 
     /** Where the aim of a method lies, mm of equivalent pull-down. */
-    static double aimPlaceMm(TensionMethod method, TensionSubject subject, TensionSettings settings) {
+    static double aimPlaceMm(TensionMethod method, TensionSubject subject, Numbers settings) {
         return placeMm(method, aimFigure(method, subject, settings), subject, settings);
     }
 
     /** The figure to aim at, in the method's own unit. */
-    static double aimFigure(TensionMethod method, TensionSubject subject, TensionSettings settings) {
+    static double aimFigure(TensionMethod method, TensionSubject subject, Numbers settings) {
         return switch (method) {
             case TANG_LINE, LIFT_AND_SNAP -> TensionTarget.pullDownMm(subject, settings);
             case RAIL_TOUCH -> 0;
@@ -54,7 +55,7 @@ public record CommonScale(double targetMm, double endMm, List<Band> bands, List<
     }
 
     /** The equivalent pull-down in mm of a figure read by a method; grows with slack for every method. */
-    static double placeMm(TensionMethod method, double figure, TensionSubject subject, TensionSettings settings) {
+    static double placeMm(TensionMethod method, double figure, TensionSubject subject, Numbers settings) {
         double target = TensionTarget.pullDownMm(subject, settings);
         double touch = settings.of(TensionSetting.SCALE_RAIL) * target;
         return switch (method) {
@@ -77,12 +78,11 @@ public record CommonScale(double targetMm, double endMm, List<Band> bands, List<
      * The pull-down from which any method's reading is a throw risk. The handbook gives the ratio for the pulled methods;
      * the same slack throws the chain however it was read, so the other methods inherit it.
      */
-    static double throwRiskFromMm(TensionSubject subject, TensionSettings settings) {
+    static double throwRiskFromMm(TensionSubject subject, Numbers settings) {
         return TensionTarget.pullDownMm(subject, settings) * Math.sqrt(settings.of(TensionSetting.RATIO_THROW));
     }
 
-    private static List<Band> bands(
-            TensionSubject subject, TensionMethod judged, TensionSettings settings, double end) {
+    private static List<Band> bands(TensionSubject subject, TensionMethod judged, Numbers settings, double end) {
         double target = TensionTarget.pullDownMm(subject, settings);
         double thrown = throwRiskFromMm(subject, settings);
         BandRow row = new BandRow();
@@ -116,8 +116,7 @@ public record CommonScale(double targetMm, double endMm, List<Band> bands, List<
         return List.copyOf(row.bands);
     }
 
-    private static double place(
-            TensionMethod method, TensionSetting figure, TensionSubject subject, TensionSettings settings) {
+    private static double place(TensionMethod method, TensionSetting figure, TensionSubject subject, Numbers settings) {
         return placeMm(method, settings.of(figure), subject, settings);
     }
 

@@ -3,6 +3,7 @@ package yellowtally.core.tension;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import yellowtally.core.settings.Numbers;
 
 /**
  * The three follow-up checks that fitting a new chain opens (handbook section 3), taken in order.
@@ -24,7 +25,7 @@ public record NewChainRechecks(Optional<CheckOccasion> next, boolean dueNow, int
      *     is not done
      * @param tanksSinceFitted tanks of fuel (or charges) burned with it, zero or more
      */
-    public static NewChainRechecks of(Set<CheckOccasion> passed, double tanksSinceFitted, TensionSettings settings) {
+    public static NewChainRechecks of(Set<CheckOccasion> passed, double tanksSinceFitted, Numbers settings) {
         int done = (int) ORDER.stream().filter(passed::contains).count();
         Optional<CheckOccasion> next =
                 ORDER.stream().filter(step -> !passed.contains(step)).findFirst();

@@ -1,6 +1,7 @@
 package yellowtally.core.tension;
 
 import java.util.Optional;
+import yellowtally.core.settings.Numbers;
 
 /** What a reading can be at all. Source: general practice; the limits are settings. */
 final class ReadingLimits {
@@ -8,7 +9,7 @@ final class ReadingLimits {
     private ReadingLimits() {}
 
     /** The refusal of a reading that cannot be true on this bar; empty when it can. */
-    static Optional<ReadingRefusal> refusal(TensionReading reading, TensionSubject subject, TensionSettings settings) {
+    static Optional<ReadingRefusal> refusal(TensionReading reading, TensionSubject subject, Numbers settings) {
         if (reading.figure().isEmpty()) {
             return Optional.empty();
         }

@@ -2,6 +2,7 @@ package yellowtally.core.tension;
 
 import java.util.List;
 import java.util.Optional;
+import yellowtally.core.settings.Numbers;
 
 /**
  * Replaces the estimated place of a method on the common scale by what two methods read on one saw without touching the
@@ -30,7 +31,7 @@ public final class ScaleCalibration {
      *     third of the aim)
      */
     public static Optional<Double> share(
-            TensionReading figure, double pullDownMm, TensionSubject subject, TensionSettings settings) {
+            TensionReading figure, double pullDownMm, TensionSubject subject, Numbers settings) {
         double target = TensionTarget.pullDownMm(subject, settings);
         double share;
         if (figure instanceof TensionReading.RailGap gap) {

@@ -2,6 +2,7 @@ package yellowtally.core.tension;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.settings.Numbers;
 
 /**
  * How fast the loops of one pitch take up, mm per tank each, for comparing one of them with the others.
@@ -12,8 +13,6 @@ public record SisterPaces(List<Double> sorted) {
 
     /** No sisters known. */
     public static final SisterPaces NONE = new SisterPaces(List.of());
-    /** Fewer sisters than this say nothing. */
-    public static final int LEAST_SISTERS = 2;
 
     public SisterPaces {
         sorted = sorted.stream().sorted().toList();
@@ -23,12 +22,12 @@ public record SisterPaces(List<Double> sorted) {
      * Median of the others.
      *
      * @param own the pace of the loop that is compared, left out once; {@code null} when it has none
-     * @return {@code null} with fewer than {@link #LEAST_SISTERS} others
+     * @return {@code null} with too few others
      */
-    public @Nullable Double medianWithout(@Nullable Double own) {
+    public @Nullable Double medianWithout(@Nullable Double own, Numbers numbers) {
         int without = own == null ? -1 : sorted.indexOf(own);
         int others = sorted.size() - (without < 0 ? 0 : 1);
-        if (others < LEAST_SISTERS) {
+        if (others < numbers.of(TensionSetting.TAKE_UP_SISTERS)) {
             return null;
         }
         double upper = other(others / 2, without);

@@ -1,5 +1,7 @@
 package yellowtally.core.tension;
 
+import yellowtally.core.settings.Numbers;
+
 /** Was a new loop soaked in oil long enough before fitting (handbook section 3)? */
 public enum SoakVerdict {
     GOOD,
@@ -12,7 +14,7 @@ public enum SoakVerdict {
      *
      * @param hours hours in oil, zero or more
      */
-    public static SoakVerdict of(double hours, TensionSettings settings) {
+    public static SoakVerdict of(double hours, Numbers settings) {
         if (hours >= settings.of(TensionSetting.SOAK_GOOD)) {
             return GOOD;
         }

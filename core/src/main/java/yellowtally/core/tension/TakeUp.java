@@ -2,26 +2,22 @@ package yellowtally.core.tension;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.settings.Numbers;
 
 /**
  * How fast a chain takes up, against its own past and against its sisters (handbook section 3: much faster means worn
  * sprocket, loose nuts or dry running).
  *
  * @param state what can be said
- * @param recentMmPerTank growth per tank over the last {@link #RECENT} readings; absent with too few
+ * @param recentMmPerTank growth per tank over the recent readings; absent with too few
  * @param pastMmPerTank the same before that, first tank left out; absent with too few
- * @param sistersMmPerTank median of the sisters; absent with fewer than {@link SisterPaces#LEAST_SISTERS}
+ * @param sistersMmPerTank median of the sisters; absent with too few
  */
 public record TakeUp(
         State state,
         @Nullable Double recentMmPerTank,
         @Nullable Double pastMmPerTank,
         @Nullable Double sistersMmPerTank) {
-
-    /** Readings that make the recent stretch. */
-    public static final int RECENT = 4;
-    /** A new chain beds in during its first tank; that is no past to compare with. */
-    private static final double BEDDING_IN_TANKS = 1.0;
 
     /** What can be said of a chain's pace. */
     public enum State {
@@ -45,14 +41,15 @@ public record TakeUp(
      * @param points checks in order of time
      * @param sisterPaces paces of the loops of the same pitch, this one among them or not
      */
-    public static TakeUp of(List<Point> points, SisterPaces sisterPaces, TensionSettings settings) {
-        List<Point> run =
-                points.stream().filter(p -> p.tanks() >= BEDDING_IN_TANKS).toList();
-        Double sisters = sisterPaces.medianWithout(rate(points));
-        if (run.size() <= RECENT) {
+    public static TakeUp of(List<Point> points, SisterPaces sisterPaces, Numbers settings) {
+        double beddedIn = settings.of(TensionSetting.TAKE_UP_BEDDING_IN);
+        int recentReadings = (int) settings.of(TensionSetting.TAKE_UP_READINGS);
+        List<Point> run = points.stream().filter(p -> p.tanks() >= beddedIn).toList();
+        Double sisters = sisterPaces.medianWithout(rate(points), settings);
+        if (run.size() <= recentReadings) {
             return new TakeUp(State.TOO_FEW_READINGS, null, null, sisters);
         }
-        int turn = run.size() - RECENT;
+        int turn = run.size() - recentReadings;
         Double recent = rate(run.subList(turn - 1, run.size()));
         Double past = turn < 2 ? null : rate(run.subList(0, turn));
         if (recent == null) {

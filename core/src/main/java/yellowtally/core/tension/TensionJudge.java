@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import yellowtally.core.settings.Numbers;
 
 /** Judges one tension reading (handbook section 3): limits, fairness, the method's own verdict, overrides, next move. */
 public final class TensionJudge {
@@ -17,12 +18,12 @@ public final class TensionJudge {
      * @return a {@link ReadingRefusal} when the figure cannot be true, else a verdict. A looser figure never gets a tighter
      *     outcome from the same method.
      */
-    public static TensionJudgement judge(TensionSubject subject, TensionEntry entry, TensionSettings settings) {
+    public static TensionJudgement judge(TensionSubject subject, TensionEntry entry, Numbers settings) {
         Optional<ReadingRefusal> refusal = ReadingLimits.refusal(entry.reading(), subject, settings);
         return refusal.isPresent() ? refusal.get() : verdict(subject, entry, settings);
     }
 
-    private static TensionVerdict verdict(TensionSubject subject, TensionEntry entry, TensionSettings settings) {
+    private static TensionVerdict verdict(TensionSubject subject, TensionEntry entry, Numbers settings) {
         Set<FairCondition> unmet = EnumSet.allOf(FairCondition.class);
         unmet.removeAll(entry.met());
         boolean hot = unmet.contains(FairCondition.COLD);
@@ -48,7 +49,7 @@ public final class TensionJudge {
     private static TensionOutcome outcome(
             TensionSubject subject,
             TensionEntry entry,
-            TensionSettings settings,
+            Numbers settings,
             Set<FairCondition> unmet,
             boolean unfair,
             List<TensionReason> reasons) {
@@ -76,7 +77,7 @@ public final class TensionJudge {
     }
 
     private static TensionOutcome byMethod(
-            TensionSubject subject, TensionEntry entry, TensionSettings settings, List<TensionReason> reasons) {
+            TensionSubject subject, TensionEntry entry, Numbers settings, List<TensionReason> reasons) {
         TensionReading reading = entry.reading();
         if (reading instanceof TensionReading.TipsByEye eye) {
             reasons.add(TensionReason.BY_EYE);
@@ -119,7 +120,7 @@ public final class TensionJudge {
         return outcome;
     }
 
-    private static TensionOutcome byRatio(double ratio, TensionSettings settings) {
+    private static TensionOutcome byRatio(double ratio, Numbers settings) {
         if (ratio < settings.of(TensionSetting.RATIO_TOO_TIGHT)) {
             return TensionOutcome.TOO_TIGHT;
         }
@@ -129,7 +130,7 @@ public final class TensionJudge {
         return ratio <= settings.of(TensionSetting.RATIO_RIGHT) ? TensionOutcome.RIGHT : TensionOutcome.LOOSE;
     }
 
-    private static TensionOutcome byCoin(double mm, TensionSettings settings) {
+    private static TensionOutcome byCoin(double mm, Numbers settings) {
         if (mm < settings.of(TensionSetting.COIN_TOO_TIGHT)) {
             return TensionOutcome.TOO_TIGHT;
         }
@@ -139,7 +140,7 @@ public final class TensionJudge {
         return mm <= settings.of(TensionSetting.COIN_GOOD_TO) ? TensionOutcome.RIGHT : TensionOutcome.LOOSE;
     }
 
-    private static TensionOutcome byAngle(double degrees, TensionSettings settings) {
+    private static TensionOutcome byAngle(double degrees, Numbers settings) {
         if (degrees > settings.of(TensionSetting.TWELFTH_TOO_TIGHT)) {
             return TensionOutcome.TOO_TIGHT;
         }
@@ -149,11 +150,11 @@ public final class TensionJudge {
         return degrees >= settings.of(TensionSetting.TWELFTH_GOOD_FROM) ? TensionOutcome.RIGHT : TensionOutcome.LOOSE;
     }
 
-    private static double ratio(double placeMm, TensionSubject subject, TensionSettings settings) {
+    private static double ratio(double placeMm, TensionSubject subject, Numbers settings) {
         return SlackGeometry.slackOfPull(placeMm, subject.barLengthMm()) / TensionTarget.slackMm(subject, settings);
     }
 
-    private static boolean throwsByRatio(TensionReading reading, TensionSubject subject, TensionSettings settings) {
+    private static boolean throwsByRatio(TensionReading reading, TensionSubject subject, Numbers settings) {
         return reading.figure().isPresent()
                 && ratio(place(reading, subject, settings), subject, settings)
                         > settings.of(TensionSetting.RATIO_THROW);
@@ -163,11 +164,11 @@ public final class TensionJudge {
         return reading instanceof TensionReading.RailGap gap && gap.mm() >= subject.tangDepthMm();
     }
 
-    private static double place(TensionReading reading, TensionSubject subject, TensionSettings settings) {
+    private static double place(TensionReading reading, TensionSubject subject, Numbers settings) {
         return CommonScale.placeMm(reading.method(), reading.figure().orElseThrow(), subject, settings);
     }
 
-    private static TensionFigures figures(TensionSubject subject, TensionReading reading, TensionSettings settings) {
+    private static TensionFigures figures(TensionSubject subject, TensionReading reading, Numbers settings) {
         double target = TensionTarget.pullDownMm(subject, settings);
         double aimSlack = SlackGeometry.slackOfPull(
                 CommonScale.aimPlaceMm(reading.method(), subject, settings), subject.barLengthMm());
@@ -182,7 +183,7 @@ public final class TensionJudge {
     private static NextMove next(
             TensionSubject subject,
             TensionEntry entry,
-            TensionSettings settings,
+            Numbers settings,
             TensionOutcome outcome,
             boolean provisional,
             TensionFigures figures) {
@@ -211,7 +212,7 @@ public final class TensionJudge {
     private static NextMove turn(
             TensionSubject subject,
             TensionReading reading,
-            TensionSettings settings,
+            Numbers settings,
             TensionOutcome outcome,
             TensionFigures figures,
             double aim) {

@@ -38,7 +38,6 @@ import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TensionOutcome;
-import yellowtally.core.tension.TensionSettings;
 
 /** What the finder is told of a saw before its first question. */
 class KnownSignalsTest {
@@ -80,12 +79,11 @@ class KnownSignalsTest {
                 new ScheduleLedger(Profiles.petrol(), Uses.START, uses, SawLog.of(records), List.of(), null);
         PartLedger parts = new PartLedger(List.of(measured), List.of(), List.of(), 1, newChainAt);
         SawLedger ledger = new SawLedger(tension, schedule, List.of(), oil, List.of());
-        SawAccount account = ledger.assess(
-                SisterPaces.NONE, new SawLedger.Rules(TensionSettings.STANDARD, STANDARD, Seasons.STANDARD, day(5)));
+        SawAccount account = ledger.assess(SisterPaces.NONE, new SawLedger.Rules(STANDARD, Seasons.STANDARD, day(5)));
         SawWear wear = SawWear.of(
                 new SawWear.Ledgers(parts, schedule, tension),
                 account.tension().growth(),
-                new SawWear.Rules(STANDARD, TensionSettings.STANDARD, FlipSchool.EACH_NEW_CHAIN));
+                new SawWear.Rules(STANDARD, FlipSchool.EACH_NEW_CHAIN));
         return KnownSignals.of(account, ledger, parts, wear, STANDARD);
     }
 

@@ -28,7 +28,6 @@ import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.Step;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.TensionOutcome;
-import yellowtally.core.tension.TensionSettings;
 import yellowtally.core.wear.WearKind;
 
 /** Wear of a set, read off its ledgers: outings every third day with three tanks, a sharpening after each. */
@@ -66,7 +65,7 @@ class SawWearTest {
         return SawWear.of(
                 new SawWear.Ledgers(parts, schedule, tension),
                 null,
-                new SawWear.Rules(Numbers.STANDARD, TensionSettings.STANDARD, FlipSchool.EVERY_SHARPENING));
+                new SawWear.Rules(Numbers.STANDARD, FlipSchool.EVERY_SHARPENING));
     }
 
     private static List<MeasureEntry> cutters(int readings) {
@@ -175,8 +174,8 @@ class SawWearTest {
         TensionLedger tension = new TensionLedger(LOOP, true, false, 20.0, checks, outings);
         SawWear wear = SawWear.of(
                 new SawWear.Ledgers(PartLedger.EMPTY, schedule, tension),
-                tension.growth(TensionSettings.STANDARD),
-                new SawWear.Rules(Numbers.STANDARD, TensionSettings.STANDARD, FlipSchool.EVERY_SHARPENING));
+                tension.growth(Numbers.STANDARD),
+                new SawWear.Rules(Numbers.STANDARD, FlipSchool.EVERY_SHARPENING));
         // Half a turn of 0.8 mm takes 0.8 mm of loop; two tanks each, so 0.4 mm a tank.
         var growth = wear.kind(WearKind.GROWTH).orElseThrow();
         assertThat(growth.tanksLeft().likely()).isCloseTo((2 * LOOP.lengthMm() / 100 - 4.8) / 0.4, within(0.01));
@@ -192,7 +191,7 @@ class SawWearTest {
         SawWear wear = SawWear.of(
                 new SawWear.Ledgers(PartLedger.EMPTY, bare, none),
                 null,
-                new SawWear.Rules(Numbers.STANDARD, TensionSettings.STANDARD, FlipSchool.EVERY_SHARPENING));
+                new SawWear.Rules(Numbers.STANDARD, FlipSchool.EVERY_SHARPENING));
         assertThat(wear.kinds()).isEmpty();
         assertThat(wear.pairing()).isEmpty();
         assertThat(wear.flip()).isNull();
@@ -210,7 +209,7 @@ class SawWearTest {
         SawWear wear = SawWear.of(
                 new SawWear.Ledgers(parts, schedule, new TensionLedger(LOOP, true, false, null, List.of(), List.of())),
                 null,
-                new SawWear.Rules(Numbers.STANDARD, TensionSettings.STANDARD, FlipSchool.EACH_NEW_CHAIN));
+                new SawWear.Rules(Numbers.STANDARD, FlipSchool.EACH_NEW_CHAIN));
         assertThat(wear.flip().turnNow()).isEqualTo(turnNow);
     }
 

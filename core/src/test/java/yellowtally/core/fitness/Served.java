@@ -27,7 +27,6 @@ import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TensionOutcome;
-import yellowtally.core.tension.TensionSettings;
 
 /** A petrol saw with what may wait on it; its tension was read right on {@code readOn}. */
 record Served(
@@ -88,9 +87,7 @@ record Served(
         ScheduleLedger schedule =
                 new ScheduleLedger(Profiles.petrol(), Uses.START, uses, SawLog.of(records), List.of(), null);
         return new SawLedger(ledger, schedule, holds, oil, faults)
-                .assess(
-                        SisterPaces.NONE,
-                        new SawLedger.Rules(TensionSettings.STANDARD, Numbers.STANDARD, Seasons.STANDARD, day(onDay)));
+                .assess(SisterPaces.NONE, new SawLedger.Rules(Numbers.STANDARD, Seasons.STANDARD, day(onDay)));
     }
 
     /** A record at noon, of the whole saw. */

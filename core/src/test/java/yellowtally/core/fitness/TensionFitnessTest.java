@@ -8,11 +8,11 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.ChainGrowth;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.TakeUp;
 import yellowtally.core.tension.TensionOutcome;
-import yellowtally.core.tension.TensionSettings;
 import yellowtally.core.waiting.FitState;
 import yellowtally.core.waiting.GrowthWaits.GrowthMatter;
 import yellowtally.core.waiting.RecheckWaits.RecheckMatter;
@@ -32,7 +32,7 @@ class TensionFitnessTest {
     }
 
     private static TensionFitness assess(TensionHistory history) {
-        return TensionFitness.of(history, TensionSettings.STANDARD);
+        return TensionFitness.of(history, Numbers.STANDARD);
     }
 
     @ParameterizedTest
@@ -119,8 +119,8 @@ class TensionFitnessTest {
     @Test
     void aWornLoopIsDueForReplacementAndAWatchedOneStaysFit() {
         List<TensionHistory.Check> right = List.of(check(CheckOccasion.ROUTINE, TensionOutcome.RIGHT));
-        ChainGrowth worn = ChainGrowth.of(1000, 60, 10.5, null, null, 10, TensionSettings.STANDARD);
-        ChainGrowth watched = ChainGrowth.of(1000, 60, 8, null, null, 8, TensionSettings.STANDARD);
+        ChainGrowth worn = ChainGrowth.of(1000, 60, 10.5, null, null, 10, Numbers.STANDARD);
+        ChainGrowth watched = ChainGrowth.of(1000, 60, 8, null, null, 8, Numbers.STANDARD);
         TakeUp fast = new TakeUp(TakeUp.State.FASTER_THAN_ITS_PAST, 1.2, 0.3, null);
         TensionFitness retire = assess(new TensionHistory(true, false, right, 0, 0, 9, worn, null));
         assertThat(retire.state()).isEqualTo(FitState.DUE);

@@ -11,10 +11,10 @@ import yellowtally.core.cuttingset.LoopSpec;
 import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.fitness.TensionLedger.CheckEntry;
 import yellowtally.core.fitness.TensionLedger.OutingEntry;
+import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TensionOutcome;
-import yellowtally.core.tension.TensionSettings;
 import yellowtally.core.waiting.FitState;
 
 class TensionLedgerTest {
@@ -43,7 +43,7 @@ class TensionLedgerTest {
                         check(4, true, CheckOccasion.ROUTINE, 0.5, null),
                         check(6, true, CheckOccasion.SET_WAS_APART, 3, null)),
                 List.of());
-        var growth = ledger.growth(TensionSettings.STANDARD);
+        var growth = ledger.growth(Numbers.STANDARD);
         assertThat(growth.mm()).isCloseTo(2.4, within(1e-9));
         assertThat(growth.travelLeftMm()).isCloseTo(20 - 2.8, within(1e-9));
         assertThat(ledger.growthPoints())
@@ -62,7 +62,7 @@ class TensionLedgerTest {
                         check(1, false, CheckOccasion.ROUTINE, 2, null),
                         check(5, true, CheckOccasion.ROUTINE, 1, null)),
                 List.of());
-        var growth = ledger.growth(TensionSettings.STANDARD);
+        var growth = ledger.growth(Numbers.STANDARD);
         assertThat(growth.mm()).isCloseTo(4.8, within(1e-9));
         assertThat(growth.travelLeftMm()).isCloseTo(19.2, within(1e-9));
     }
@@ -75,7 +75,7 @@ class TensionLedgerTest {
                         check(2, true, CheckOccasion.ROUTINE, 0, 0.05),
                         check(3, true, CheckOccasion.ROUTINE, 0, null)),
                 List.of());
-        assertThat(ledger.growth(TensionSettings.STANDARD).fromPlayMm()).isCloseTo(6.8, within(1e-9));
+        assertThat(ledger.growth(Numbers.STANDARD).fromPlayMm()).isCloseTo(6.8, within(1e-9));
     }
 
     @Test
@@ -88,7 +88,7 @@ class TensionLedgerTest {
                         new OutingEntry(day(1), 2, true),
                         new OutingEntry(day(3), 1.5, true),
                         new OutingEntry(day(6), 0.5, true)));
-        TensionAccount account = ledger.assess(SisterPaces.NONE, TensionSettings.STANDARD);
+        TensionAccount account = ledger.assess(SisterPaces.NONE, Numbers.STANDARD);
         assertThat(account.outingsSincePass()).isEqualTo(2);
         assertThat(account.tanksSincePass()).isEqualTo(2.0);
         assertThat(account.fitness().state()).isEqualTo(FitState.DUE);
@@ -97,10 +97,8 @@ class TensionLedgerTest {
     @Test
     void withoutALoopThereIsNoGrowthAndTheSawIsHeld() {
         TensionLedger bare = new TensionLedger(null, false, false, 20.0, List.of(), List.of());
-        assertThat(bare.growth(TensionSettings.STANDARD)).isNull();
-        assertThat(bare.assess(SisterPaces.NONE, TensionSettings.STANDARD)
-                        .fitness()
-                        .state())
+        assertThat(bare.growth(Numbers.STANDARD)).isNull();
+        assertThat(bare.assess(SisterPaces.NONE, Numbers.STANDARD).fitness().state())
                 .isEqualTo(FitState.HELD);
     }
 

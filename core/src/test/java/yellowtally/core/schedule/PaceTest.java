@@ -9,13 +9,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import yellowtally.core.settings.Numbers;
 
 class PaceTest {
 
     private static final LocalDate TODAY = day(200);
 
     private static Pace steady(int days, int every, double amount) {
-        Pace.Counter counter = new Pace.Counter(TODAY, 28);
+        Pace.Counter counter = new Pace.Counter(TODAY, Numbers.STANDARD);
         for (int ago = 0; ago < days; ago += every) {
             counter.add(TODAY.minusDays(ago), amount);
         }
@@ -37,7 +38,7 @@ class PaceTest {
     @ParameterizedTest
     @ValueSource(doubles = {0.5, 3, 20, 100})
     void earlyIsBeforeLikelyIsBeforeLate(double remaining) {
-        DueDate date = steady(60, 2, 1).reach(remaining, TODAY).orElseThrow();
+        DueDate date = steady(60, 2, 1).reach(remaining, TODAY, 730).orElseThrow();
         assertThat(date.early()).isBeforeOrEqualTo(date.likely());
         assertThat(date.likely()).isBeforeOrEqualTo(date.late());
         assertThat(date.early()).isAfter(TODAY);
@@ -49,7 +50,7 @@ class PaceTest {
         Pace pace = steady(60, 2, 1);
         LocalDate before = TODAY;
         for (double remaining = 0.5; remaining < 60; remaining += 0.5) {
-            LocalDate likely = pace.reach(remaining, TODAY).orElseThrow().likely();
+            LocalDate likely = pace.reach(remaining, TODAY, 730).orElseThrow().likely();
             assertThat(likely).isAfterOrEqualTo(before);
             before = likely;
         }
@@ -57,12 +58,12 @@ class PaceTest {
 
     @Test
     void isSilentWhereThereIsNothingToTell() {
-        Pace.Counter one = new Pace.Counter(TODAY, 28);
+        Pace.Counter one = new Pace.Counter(TODAY, Numbers.STANDARD);
         one.add(TODAY, 3);
         assertThat(one.pace()).isEmpty();
         assertThat(one.forgets(TODAY.minusDays(169))).isTrue();
         assertThat(one.forgets(TODAY.minusDays(168))).isFalse();
-        assertThat(steady(60, 20, 0.01).reach(100, TODAY))
+        assertThat(steady(60, 20, 0.01).reach(100, TODAY, 730))
                 .as("more than two years off")
                 .isEmpty();
     }
@@ -70,7 +71,7 @@ class PaceTest {
     /** Two uses, today and 28 days ago, one unit each: the older weighs 1/e, and 29 days stand behind them. */
     @Test
     void aPaceIsWeighedByItsAge() {
-        Pace.Counter counter = new Pace.Counter(TODAY, 28);
+        Pace.Counter counter = new Pace.Counter(TODAY, Numbers.STANDARD);
         counter.add(TODAY, 1);
         counter.add(TODAY.minusDays(28), 1);
         double old = Math.exp(-1);
@@ -81,7 +82,7 @@ class PaceTest {
 
     @Test
     void usesThatUsedNothingHaveNoPace() {
-        Pace.Counter counter = new Pace.Counter(TODAY, 28);
+        Pace.Counter counter = new Pace.Counter(TODAY, Numbers.STANDARD);
         counter.add(TODAY, 0);
         counter.add(TODAY.minusDays(1), 0);
         assertThat(counter.pace()).isEmpty();
@@ -91,9 +92,9 @@ class PaceTest {
     @Test
     void theFarthestDateThatIsSaid() {
         Pace pace = new Pace(1, 0.5);
-        assertThat(pace.reach(730, TODAY)).isPresent();
-        assertThat(pace.reach(730.5, TODAY)).isEmpty();
-        DueDate date = pace.reach(3, TODAY).orElseThrow();
+        assertThat(pace.reach(730, TODAY, 730)).isPresent();
+        assertThat(pace.reach(730.5, TODAY, 730)).isEmpty();
+        DueDate date = pace.reach(3, TODAY, 730).orElseThrow();
         assertThat(date.early()).isEqualTo(TODAY.plusDays(2));
         assertThat(date.likely()).isEqualTo(TODAY.plusDays(3));
         assertThat(date.late()).isEqualTo(TODAY.plusDays(5));

@@ -50,10 +50,12 @@ class StoresRulesTest {
 
     @Test
     void runsOutWithAnEarlyAndALateDate() {
-        RunsOut out = RunsOut.of(6, new StockUse(0.1, 4), TODAY).orElseThrow();
+        RunsOut out =
+                RunsOut.of(6, new StockUse(0.1, 4), TODAY, Numbers.STANDARD).orElseThrow();
         assertThat(out).isEqualTo(new RunsOut(TODAY.plusDays(40), TODAY.plusDays(60), TODAY.plusDays(90)));
-        assertThat(RunsOut.of(6, null, TODAY)).isEmpty();
-        assertThat(RunsOut.of(600, new StockUse(0.1, 4), TODAY)).isEmpty();
+        assertThat(RunsOut.of(6, null, TODAY, Numbers.STANDARD)).isEmpty();
+        assertThat(RunsOut.of(600, new StockUse(0.1, 4), TODAY, Numbers.STANDARD))
+                .isEmpty();
     }
 
     @Test
@@ -61,7 +63,9 @@ class StoresRulesTest {
         StockUse use = new StockUse(0.3, 5);
         LocalDate before = LocalDate.MIN;
         for (int shelf = 0; shelf < 200; shelf++) {
-            LocalDate likely = RunsOut.of(shelf, use, TODAY).orElseThrow().likely();
+            LocalDate likely = RunsOut.of(shelf, use, TODAY, Numbers.STANDARD)
+                    .orElseThrow()
+                    .likely();
             assertThat(likely).isAfterOrEqualTo(before);
             before = likely;
         }
@@ -134,13 +138,14 @@ class StoresRulesTest {
     /** Worked example: a loop of 24.00 that ran 30 tanks and has 50 left costs 0.30 a tank. */
     @Test
     void costPerTankOfLoopAndSaw() {
-        assertThat(CostPerTank.ofLoop(2400, 30, 50.0)).contains(new CostPerTank(30, true));
-        assertThat(CostPerTank.ofLoop(2400, 30, null)).contains(new CostPerTank(80, false));
-        assertThat(CostPerTank.ofLoop(2400, 0.5, null)).isEmpty();
+        assertThat(CostPerTank.ofLoop(2400, 30, 50.0, Numbers.STANDARD)).contains(new CostPerTank(30, true));
+        assertThat(CostPerTank.ofLoop(2400, 30, null, Numbers.STANDARD)).contains(new CostPerTank(80, false));
+        assertThat(CostPerTank.ofLoop(2400, 0.5, null, Numbers.STANDARD)).isEmpty();
         CostPerTank saw = CostPerTank.ofSaw(
                         1000,
                         List.of(new CostPerTank.Share(2400, 20, 40, null), new CostPerTank.Share(3000, 30, 30, 70.0)),
-                        50)
+                        50,
+                        Numbers.STANDARD)
                 .orElseThrow();
         // (1000 + 2400 × 20/40 + 3000 × 30/100) / 50
         assertThat(saw.cents()).isCloseTo(62, within(1e-9));

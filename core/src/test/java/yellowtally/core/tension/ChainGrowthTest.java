@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import yellowtally.core.settings.Numbers;
 
 class ChainGrowthTest {
 
@@ -28,7 +29,7 @@ class ChainGrowthTest {
             })
     void growsByTurnsOrByJointPlayWhicheverIsMore(
             double takenUp, Double play, Double travel, double used, double mm, double percent, ChainGrowth.Advice is) {
-        ChainGrowth growth = ChainGrowth.of(LOOP, 68, takenUp, play, travel, used, TensionSettings.STANDARD);
+        ChainGrowth growth = ChainGrowth.of(LOOP, 68, takenUp, play, travel, used, Numbers.STANDARD);
         assertThat(growth.mm()).isCloseTo(mm, within(0.001));
         assertThat(growth.percent()).isCloseTo(percent, within(0.001));
         assertThat(growth.advice()).isEqualTo(is);
@@ -36,7 +37,7 @@ class ChainGrowthTest {
 
     @Test
     void tellsTravelLeftAndWhyItRetires() {
-        ChainGrowth growth = ChainGrowth.of(LOOP, 68, 4, null, 15.0, 13.6, TensionSettings.STANDARD);
+        ChainGrowth growth = ChainGrowth.of(LOOP, 68, 4, null, 15.0, 13.6, Numbers.STANDARD);
         assertThat(growth.travelLeftMm()).isCloseTo(1.4, within(1e-9));
         assertThat(growth.reasons()).containsExactly(ChainGrowth.Reason.TRAVEL_NEARLY_USED);
     }
@@ -45,7 +46,7 @@ class ChainGrowthTest {
     void moreTakenUpNeverGetsMilderAdvice() {
         ChainGrowth.Advice before = ChainGrowth.Advice.FINE;
         for (double taken = 0; taken < 30; taken += 0.1) {
-            ChainGrowth.Advice now = ChainGrowth.of(LOOP, 68, taken, null, 40.0, taken, TensionSettings.STANDARD)
+            ChainGrowth.Advice now = ChainGrowth.of(LOOP, 68, taken, null, 40.0, taken, Numbers.STANDARD)
                     .advice();
             assertThat(now).isGreaterThanOrEqualTo(before);
             before = now;
@@ -72,17 +73,17 @@ class ChainGrowthTest {
         "0.9, 0.9, FASTER_THAN_ITS_SISTERS",
     })
     void fastIsTwiceItsPastOrItsSisters(double before, double after, TakeUp.State state) {
-        assertThat(TakeUp.of(pace(before, after), new SisterPaces(List.of(0.3, 0.35, 0.25)), TensionSettings.STANDARD)
+        assertThat(TakeUp.of(pace(before, after), new SisterPaces(List.of(0.3, 0.35, 0.25)), Numbers.STANDARD)
                         .state())
                 .isEqualTo(state);
     }
 
     @Test
     void fewReadingsSayNothing() {
-        assertThat(TakeUp.of(pace(1, 1).subList(0, 4), SisterPaces.NONE, TensionSettings.STANDARD)
+        assertThat(TakeUp.of(pace(1, 1).subList(0, 4), SisterPaces.NONE, Numbers.STANDARD)
                         .state())
                 .isEqualTo(TakeUp.State.TOO_FEW_READINGS);
-        assertThat(TakeUp.of(pace(0.9, 0.9), new SisterPaces(List.of(0.3)), TensionSettings.STANDARD)
+        assertThat(TakeUp.of(pace(0.9, 0.9), new SisterPaces(List.of(0.3)), Numbers.STANDARD)
                         .state())
                 .isEqualTo(TakeUp.State.STEADY);
     }
@@ -90,7 +91,7 @@ class ChainGrowthTest {
     @Test
     void readingsWithoutATankBetweenThemSayNothing() {
         List<TakeUp.Point> still = java.util.Collections.nCopies(8, new TakeUp.Point(3, 2));
-        assertThat(TakeUp.of(still, SisterPaces.NONE, TensionSettings.STANDARD).state())
+        assertThat(TakeUp.of(still, SisterPaces.NONE, Numbers.STANDARD).state())
                 .isEqualTo(TakeUp.State.TOO_FEW_READINGS);
     }
 
@@ -102,6 +103,6 @@ class ChainGrowthTest {
     void sistersAreComparedWithoutTheLoopItself(String paces, Double own, Double median) {
         SisterPaces sisters = new SisterPaces(
                 java.util.Arrays.stream(paces.split(";")).map(Double::valueOf).toList());
-        assertThat(sisters.medianWithout(own)).isEqualTo(median);
+        assertThat(sisters.medianWithout(own, Numbers.STANDARD)).isEqualTo(median);
     }
 }

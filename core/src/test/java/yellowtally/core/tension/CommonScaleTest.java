@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import yellowtally.core.settings.Numbers;
 
 class CommonScaleTest {
 
@@ -72,7 +73,7 @@ class CommonScaleTest {
         double share = ScaleCalibration.share(new TensionReading.RailGap(0), 2.94, EIGHTEEN_INCH, STANDARD)
                 .orElseThrow();
         assertThat(share).isCloseTo(0.5, within(0.001));
-        TensionSettings calibrated = new TensionSettings(Map.of(TensionSetting.SCALE_RAIL, share));
+        Numbers calibrated = new Numbers(Map.of(TensionSetting.SCALE_RAIL, share));
         assertThat(CommonScale.aimPlaceMm(TensionMethod.RAIL_TOUCH, EIGHTEEN_INCH, calibrated))
                 .isCloseTo(2.94, within(0.001));
     }

@@ -7,6 +7,7 @@ import java.util.EnumSet;
 import java.util.Set;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import yellowtally.core.settings.Numbers;
 
 class NewChainTest {
 
@@ -25,7 +26,7 @@ class NewChainTest {
     void threeRechecksInOrder(String passed, double tanks, CheckOccasion next, boolean dueNow, int done) {
         Set<CheckOccasion> occasions = EnumSet.noneOf(CheckOccasion.class);
         Arrays.stream(passed.split(",")).map(CheckOccasion::valueOf).forEach(occasions::add);
-        NewChainRechecks rechecks = NewChainRechecks.of(occasions, tanks, TensionSettings.STANDARD);
+        NewChainRechecks rechecks = NewChainRechecks.of(occasions, tanks, Numbers.STANDARD);
         assertThat(rechecks.next().orElse(null)).isEqualTo(next);
         assertThat(rechecks.dueNow()).isEqualTo(dueNow);
         assertThat(rechecks.done()).isEqualTo(done);
@@ -34,6 +35,6 @@ class NewChainTest {
     @ParameterizedTest
     @CsvSource({"0, TOO_SHORT", "3.9, TOO_SHORT", "4, SHORT", "11.5, SHORT", "12, GOOD", "40, GOOD"})
     void soaksTwelveHoursAtLeastFour(double hours, SoakVerdict verdict) {
-        assertThat(SoakVerdict.of(hours, TensionSettings.STANDARD)).isEqualTo(verdict);
+        assertThat(SoakVerdict.of(hours, Numbers.STANDARD)).isEqualTo(verdict);
     }
 }

@@ -2,11 +2,12 @@ package yellowtally.core.tension;
 
 import java.util.EnumSet;
 import java.util.Set;
+import yellowtally.core.settings.Numbers;
 
 /** Readings and saws for the tests. */
 final class Readings {
 
-    static final TensionSettings STANDARD = TensionSettings.STANDARD;
+    static final Numbers STANDARD = Numbers.STANDARD;
     /** 18 in bar, .325 chain, felling, lead 0.8 mm. */
     static final TensionSubject EIGHTEEN_INCH = saw(18, 5.5, Work.FELLING);
 

@@ -18,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import yellowtally.core.cuttingset.BarSpec;
+import yellowtally.core.settings.Numbers;
 
 /** On the very line between two verdicts: which side it belongs to, and what is said there. */
 class TensionBoundsTest {
@@ -25,7 +26,7 @@ class TensionBoundsTest {
     private static final double TARGET = TensionTarget.pullDownMm(EIGHTEEN_INCH, STANDARD);
 
     private static TensionVerdict judged(TensionEntry entry, Map<TensionSetting, Double> changed) {
-        return (TensionVerdict) TensionJudge.judge(EIGHTEEN_INCH, entry, new TensionSettings(changed));
+        return (TensionVerdict) TensionJudge.judge(EIGHTEEN_INCH, entry, new Numbers(Map.copyOf(changed)));
     }
 
     /** A pull of a whole part of the target gives a ratio without a rest: half of it a quarter, twice of it four. */
@@ -155,7 +156,7 @@ class TensionBoundsTest {
     private static TakeUp takeUp(double first, int slowSteps, double slow, double fast, Double sisters) {
         List<TakeUp.Point> points = new ArrayList<>();
         double growth = 0;
-        for (int i = 0; i <= slowSteps + TakeUp.RECENT; i++) {
+        for (int i = 0; i <= slowSteps + 4; i++) {
             points.add(new TakeUp.Point(first + i, growth));
             growth += i < slowSteps ? slow : fast;
         }
@@ -226,19 +227,18 @@ class TensionBoundsTest {
     void aSettingMayStandOnTheEndsOfItsRange() {
         TensionSetting setting = TensionSetting.GROWTH_WATCH;
         for (double at : new double[] {setting.min(), setting.max()}) {
-            assertThat(new TensionSettings(Map.of(setting, at)).of(setting)).isEqualTo(at);
+            assertThat(new Numbers(Map.of(setting, at)).of(setting)).isEqualTo(at);
         }
         for (double at : new double[] {setting.min() - 0.01, setting.max() + 0.01, Double.NaN}) {
-            assertThatIllegalArgumentException().isThrownBy(() -> new TensionSettings(Map.of(setting, at)));
+            assertThatIllegalArgumentException().isThrownBy(() -> new Numbers(Map.of(setting, at)));
         }
     }
 
     @Test
     void twoSettingsThatMustRiseMayNotBeEqual() {
-        assertThat(new TensionSettings(Map.of(TensionSetting.GROWTH_WATCH, 2.0)).disorder())
-                .containsExactly(
-                        new TensionSettings.Disorder(TensionSetting.GROWTH_WATCH, TensionSetting.GROWTH_RETIRE));
-        assertThat(new TensionSettings(Map.of(TensionSetting.GROWTH_WATCH, 1.9)).disorder())
+        assertThat(new Numbers(Map.of(TensionSetting.GROWTH_WATCH, 2.0)).disorder(List.of(TensionSetting.values())))
+                .containsExactly(new Numbers.Disorder(TensionSetting.GROWTH_WATCH, TensionSetting.GROWTH_RETIRE));
+        assertThat(new Numbers(Map.of(TensionSetting.GROWTH_WATCH, 1.9)).disorder(List.of(TensionSetting.values())))
                 .isEmpty();
     }
 

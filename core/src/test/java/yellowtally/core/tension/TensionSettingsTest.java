@@ -3,10 +3,12 @@ package yellowtally.core.tension;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import yellowtally.core.settings.Numbers;
 
 class TensionSettingsTest {
 
@@ -25,29 +27,28 @@ class TensionSettingsTest {
 
     @Test
     void theStandardValuesAgreeWithEachOther() {
-        assertThat(TensionSettings.STANDARD.disorder()).isEmpty();
+        assertThat(Numbers.STANDARD.disorder(List.of(TensionSetting.values()))).isEmpty();
     }
 
     @Test
     void aLimitThatPassesItsNeighbourIsNamed() {
-        TensionSettings changed = new TensionSettings(Map.of(TensionSetting.RATIO_FIRM, 0.2));
-        assertThat(changed.disorder())
-                .containsExactly(
-                        new TensionSettings.Disorder(TensionSetting.RATIO_TOO_TIGHT, TensionSetting.RATIO_FIRM));
+        Numbers changed = new Numbers(Map.of(TensionSetting.RATIO_FIRM, 0.2));
+        assertThat(changed.disorder(List.of(TensionSetting.values())))
+                .containsExactly(new Numbers.Disorder(TensionSetting.RATIO_TOO_TIGHT, TensionSetting.RATIO_FIRM));
     }
 
     @Test
     void valuesOutsideTheirRangeAreRefused() {
-        assertThatThrownBy(() -> new TensionSettings(Map.of(TensionSetting.TANG_325, -1.0)))
+        assertThatThrownBy(() -> new Numbers(Map.of(TensionSetting.TANG_325, -1.0)))
                 .isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new TensionSettings(Map.of(TensionSetting.TANG_325, Double.NaN)))
+        assertThatThrownBy(() -> new Numbers(Map.of(TensionSetting.TANG_325, Double.NaN)))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
     void aChangedTargetFollows() {
-        TensionSettings changed = new TensionSettings(Map.of(TensionSetting.WORK_FELLING, 1.2));
+        Numbers changed = new Numbers(Map.of(TensionSetting.WORK_FELLING, 1.2));
         assertThat(TensionTarget.pullDownMm(Readings.EIGHTEEN_INCH, changed))
-                .isGreaterThan(TensionTarget.pullDownMm(Readings.EIGHTEEN_INCH, TensionSettings.STANDARD));
+                .isGreaterThan(TensionTarget.pullDownMm(Readings.EIGHTEEN_INCH, Numbers.STANDARD));
     }
 }

@@ -9,11 +9,11 @@ import java.util.UUID;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.ScaleCalibration;
 import yellowtally.core.tension.TensionMethod;
 import yellowtally.core.tension.TensionReading;
 import yellowtally.core.tension.TensionSetting;
-import yellowtally.core.tension.TensionSettings;
 import yellowtally.core.tension.TensionSubject;
 import yellowtally.core.tension.Work;
 import yellowtally.server.fleet.Fleet;
@@ -72,7 +72,7 @@ class CalibrationController {
         TensionSetting setting = ScaleCalibration.settingOf(given.method())
                 .orElseThrow(() -> Refusal.unfit("method", "calibration.method"));
         Saw saw = fleet.sawInService(given.sawTag());
-        TensionSettings now = settings.rules().tension();
+        Numbers now = settings.rules().numbers();
         TensionSubject subject =
                 CheckSubject.of(saw, fleet.set(saw), given.work(), now).subject();
         TensionReading reading = given.method() == TensionMethod.RAIL_TOUCH

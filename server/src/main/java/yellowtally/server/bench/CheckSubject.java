@@ -2,8 +2,8 @@ package yellowtally.server.bench;
 
 import java.time.Instant;
 import java.util.UUID;
+import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.TensionSetting;
-import yellowtally.core.tension.TensionSettings;
 import yellowtally.core.tension.TensionSubject;
 import yellowtally.core.tension.Work;
 import yellowtally.server.fleet.FittedSet;
@@ -14,7 +14,7 @@ import yellowtally.server.support.Refusal;
 record CheckSubject(TensionSubject subject, UUID chainId, UUID fittingId, Instant fittedAt) {
 
     /** Refuses a saw without a complete set. */
-    static CheckSubject of(Saw saw, FittedSet set, Work work, TensionSettings settings) {
+    static CheckSubject of(Saw saw, FittedSet set, Work work, Numbers settings) {
         if (!set.complete() || set.chain() == null || set.bar() == null || set.fitting() == null) {
             throw Refusal.conflict("", "check.noSet", saw.tag());
         }

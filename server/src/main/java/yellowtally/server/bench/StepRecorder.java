@@ -10,6 +10,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.measure.LengthUnit;
+import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepJudge;
@@ -36,8 +37,6 @@ import yellowtally.server.worklog.Worklog;
 /** Judges and records single steps, in a visit or outside one. Runs within the caller's transaction. */
 @Service
 public class StepRecorder {
-
-    private static final Duration ON_THE_SPOT = Duration.ofMinutes(10);
 
     private final Fleet fleet;
     private final FleetSettings settings;
@@ -178,7 +177,8 @@ public class StepRecorder {
         if (at.isBefore(saw.details().inService().atStartOfDay(clock.getZone()).toInstant())) {
             wrong.add("at", "record.beforeService", saw.tag());
         }
-        if (Duration.between(at, now).compareTo(ON_THE_SPOT) > 0
+        if (Duration.between(at, now).toMillis()
+                        > 60_000 * settings.rules().numbers().of(ScheduleSetting.ON_THE_SPOT)
                 && (given.note() == null || given.note().isBlank())) {
             wrong.add("note", "record.backdated");
         }

@@ -15,6 +15,7 @@ import yellowtally.core.tension.TensionEntry;
 import yellowtally.core.tension.TensionJudge;
 import yellowtally.core.tension.TensionJudgement;
 import yellowtally.core.tension.TensionOutcome;
+import yellowtally.core.tension.TensionSetting;
 import yellowtally.core.tension.TensionTarget;
 import yellowtally.core.tension.TensionVerdict;
 import yellowtally.server.fleet.Fleet;
@@ -35,7 +36,6 @@ import yellowtally.server.worklog.Worklog;
 class TensionChecks {
 
     private static final int MOST_READINGS = 30;
-    private static final double MOST_JOINT_PLAY_MM = 1;
 
     private final Fleet fleet;
     private final FleetSettings settings;
@@ -75,7 +75,7 @@ class TensionChecks {
         Person person = people.require(given.personId());
         HouseRules rules = settings.rules();
         Saw saw = fleet.sawInService(tag);
-        CheckSubject on = CheckSubject.of(saw, fleet.set(saw), given.work(), rules.tension());
+        CheckSubject on = CheckSubject.of(saw, fleet.set(saw), given.work(), rules.numbers());
         Instant now = clock.instant();
         Instant at = given.at() == null ? now : given.at();
 
@@ -83,7 +83,12 @@ class TensionChecks {
         checkTime(tag, at, now, on, wrong);
         Double jointPlay = given.jointPlay() == null || given.jointPlay().isBlank()
                 ? null
-                : wrong.length("jointPlay", given.jointPlay(), rules.lengthUnit(), 0, MOST_JOINT_PLAY_MM)
+                : wrong.length(
+                                "jointPlay",
+                                given.jointPlay(),
+                                rules.lengthUnit(),
+                                0,
+                                rules.numbers().of(TensionSetting.JOINT_PLAY_MOST))
                         .orElse(null);
         String note = wrong.optionalText("note", given.note(), 500);
         TensionCheck.Amendment amendment = amendment(saw, given, wrong);
@@ -111,7 +116,7 @@ class TensionChecks {
                         on.subject().adjusterLeadMm(),
                         on.subject().barLengthMm(),
                         on.subject().tangDepthMm(),
-                        TensionTarget.pullDownMm(on.subject(), rules.tension()),
+                        TensionTarget.pullDownMm(on.subject(), rules.numbers()),
                         jointPlay,
                         note),
                 amendment));
@@ -215,7 +220,7 @@ class TensionChecks {
             if (entry == null) {
                 continue;
             }
-            TensionJudgement judgement = TensionJudge.judge(on.subject(), entry, rules.tension());
+            TensionJudgement judgement = TensionJudge.judge(on.subject(), entry, rules.numbers());
             if (judgement instanceof ReadingRefusal refusal) {
                 wrong.add(field + ".value", "reading." + refusal.why(), refusal.given(), refusal.most());
             } else {

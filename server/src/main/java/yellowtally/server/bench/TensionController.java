@@ -99,14 +99,14 @@ class TensionController {
     PreviewAnswer preview(@PathVariable String tag, @RequestBody PreviewQuestion question) {
         HouseRules rules = settings.rules();
         Saw saw = fleet.sawInService(tag);
-        CheckSubject on = CheckSubject.of(saw, fleet.set(saw), question.work(), rules.tension());
-        CommonScale scale = CommonScale.of(on.subject(), question.reading().method(), rules.tension());
+        CheckSubject on = CheckSubject.of(saw, fleet.set(saw), question.work(), rules.numbers());
+        CommonScale scale = CommonScale.of(on.subject(), question.reading().method(), rules.numbers());
         Violations wrong = new Violations();
         TensionEntry entry = question.reading().entry("reading", rules.lengthUnit(), wrong);
         if (entry == null || wrong.found()) {
             return new PreviewAnswer(scale, null, null, said(wrong));
         }
-        TensionJudgement judgement = TensionJudge.judge(on.subject(), entry, rules.tension());
+        TensionJudgement judgement = TensionJudge.judge(on.subject(), entry, rules.numbers());
         Double figure =
                 entry.reading().figure().isPresent() ? entry.reading().figure().getAsDouble() : null;
         if (judgement instanceof ReadingRefusal refusal) {

@@ -15,6 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 import yellowtally.core.fitness.TensionAccount;
 import yellowtally.core.fitness.TensionLedger;
 import yellowtally.core.measure.LengthUnit;
+import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.ChainGrowth;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.FairCondition;
@@ -23,7 +24,6 @@ import yellowtally.core.tension.TakeUp;
 import yellowtally.core.tension.TensionMethod;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.tension.TensionSetting;
-import yellowtally.core.tension.TensionSettings;
 import yellowtally.core.tension.TipsPosition;
 import yellowtally.core.tension.Work;
 import yellowtally.core.waiting.FitState;
@@ -162,10 +162,9 @@ class TensionPages {
                 rules.lengthUnit(),
                 saw.details().usualWork());
         List<CheckView> history = history(saw, names);
-        List<FittingView> fittings = fittings(saw, names, rules.tension());
-        Limits limits = new Limits(
-                rules.tension().of(TensionSetting.CHECK_OUTINGS),
-                rules.tension().of(TensionSetting.CHECK_TANKS));
+        List<FittingView> fittings = fittings(saw, names, rules.numbers());
+        Numbers numbers = settings.numbers(saw);
+        Limits limits = new Limits(numbers.of(TensionSetting.CHECK_OUTINGS), numbers.of(TensionSetting.CHECK_TANKS));
         if (saw.retiredAt() != null) {
             return new TensionPage(
                     null,
@@ -193,7 +192,7 @@ class TensionPages {
                         .findFirst()
                         .map(h -> new HoldView(h.at(), names.getOrDefault(h.personId(), "")))
                         .orElse(null),
-                growth(standing, rules.tension()),
+                growth(standing, rules.numbers()),
                 standing.tension().takeUp(),
                 standing.tension().fitness().rechecksDone(),
                 newChain,
@@ -203,7 +202,7 @@ class TensionPages {
                 fittings);
     }
 
-    private static @Nullable Growth growth(Standing standing, TensionSettings numbers) {
+    private static @Nullable Growth growth(Standing standing, Numbers numbers) {
         TensionLedger ledger = standing.tensionLedger();
         ChainGrowth now = standing.tension().growth();
         if (now == null || ledger.loop() == null) {
@@ -255,7 +254,7 @@ class TensionPages {
                 .toList();
     }
 
-    private List<FittingView> fittings(Saw saw, Map<UUID, String> names, TensionSettings numbers) {
+    private List<FittingView> fittings(Saw saw, Map<UUID, String> names, Numbers numbers) {
         List<FittingView> views = new ArrayList<>();
         for (SetFitting fitting : fleet.fittings(saw)) {
             Fleet.PartTags tags = fleet.partTags(fitting);

@@ -15,9 +15,11 @@ import yellowtally.core.bar.NoseGrease;
 import yellowtally.core.drive.Pairing;
 import yellowtally.core.edge.EdgeLife;
 import yellowtally.core.edge.GaugeTarget;
+import yellowtally.core.engine.EngineSetting;
 import yellowtally.core.engine.FuelMix;
 import yellowtally.core.fitness.BluingSuspects;
 import yellowtally.core.schedule.Task;
+import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.FigureKind;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
@@ -51,9 +53,6 @@ import yellowtally.server.worklog.Worklog;
 /** All that the bench screen shows of one visit. */
 @Service
 class VisitPages {
-
-    /** The can that a crew carries. */
-    private static final double CAN_ML = 5000;
 
     private final VisitBook visits;
     private final Fleet fleet;
@@ -283,12 +282,13 @@ class VisitPages {
                 fitted.chain() == null ? null : fitted.chain().tag(),
                 fitted.bar() == null ? null : fitted.bar().tag(),
                 fitted.sprocket() == null ? null : fitted.sprocket().tag(),
-                mix(fitted.saw().details().fuelRatio()),
+                mix(fitted.saw().details().fuelRatio(), standing.numbers()),
                 growth == null ? null : growth.travelLeftPercent());
     }
 
-    private static @Nullable Mix mix(@Nullable Integer ratio) {
-        return ratio == null ? null : new Mix(ratio, CAN_ML, FuelMix.oilMl(CAN_ML, ratio));
+    private static @Nullable Mix mix(@Nullable Integer ratio, Numbers numbers) {
+        double can = numbers.of(EngineSetting.CAN);
+        return ratio == null ? null : new Mix(ratio, can, FuelMix.oilMl(can, ratio));
     }
 
     private static @Nullable Ended ended(Visit visit, Map<UUID, String> names) {

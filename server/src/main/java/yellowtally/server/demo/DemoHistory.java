@@ -16,6 +16,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.schedule.Condition;
 import yellowtally.core.schedule.DueEvent;
+import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.FairCondition;
 import yellowtally.core.tension.Movement;
@@ -25,7 +26,6 @@ import yellowtally.core.tension.TensionJudge;
 import yellowtally.core.tension.TensionMethod;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.tension.TensionReading;
-import yellowtally.core.tension.TensionSettings;
 import yellowtally.core.tension.TensionSubject;
 import yellowtally.core.tension.TensionTarget;
 import yellowtally.core.tension.TensionVerdict;
@@ -46,7 +46,7 @@ import yellowtally.server.worklog.WorkOutcome;
  */
 final class DemoHistory {
 
-    private static final TensionSettings SETTINGS = TensionSettings.STANDARD;
+    private static final Numbers SETTINGS = Numbers.STANDARD;
     private static final Set<FairCondition> FAIR = EnumSet.allOf(FairCondition.class);
     private static final String DEVICE = "demo";
 

@@ -28,7 +28,6 @@ import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.TensionSetting;
-import yellowtally.core.tension.TensionSettings;
 import yellowtally.core.tension.TensionSubject;
 import yellowtally.core.visit.PlannedStep;
 import yellowtally.server.fleet.Bar;
@@ -140,10 +139,7 @@ class DemoLoader implements SmartInitializingSingleton {
         FleetSeed.hang(saw, first, chain, bar, sprocket);
 
         TensionSubject subject = new TensionSubject(
-                bar.lengthMm(),
-                TensionSettings.STANDARD.of(TensionSetting.tangDepthOf(chain.pitch())),
-                line.work(),
-                LEAD_MM);
+                bar.lengthMm(), Numbers.STANDARD.of(TensionSetting.tangDepthOf(chain.pitch())), line.work(), LEAD_MM);
         FittedSet set = new FittedSet(chain, bar, sprocket, first);
         DemoBench bench =
                 new DemoBench(records, saw, profile(saw, chain, bar), set, clock.getZone(), people.officers());
@@ -269,7 +265,7 @@ class DemoLoader implements SmartInitializingSingleton {
                 true,
                 bar.spec().gauge(),
                 chain.pitch(),
-                TensionSettings.STANDARD.of(TensionSetting.tangDepthOf(chain.pitch())),
+                Numbers.STANDARD.of(TensionSetting.tangDepthOf(chain.pitch())),
                 false,
                 Schools.STANDARD,
                 LoopCutters.of(chain.pitch(), chain.newCutterMm(), null, Numbers.STANDARD),

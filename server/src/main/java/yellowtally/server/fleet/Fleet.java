@@ -57,6 +57,11 @@ public class Fleet {
         return saw;
     }
 
+    /** Every saw that is not retired. */
+    public List<Saw> sawsInService() {
+        return saws.findByRetiredAtNull();
+    }
+
     public FittedSet set(Saw saw) {
         return new FittedSet(
                 chains.findBySawId(saw.id()).orElse(null),

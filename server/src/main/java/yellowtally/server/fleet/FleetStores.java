@@ -11,6 +11,8 @@ final class FleetStores {
     private FleetStores() {}
 
     interface Saws extends ListCrudRepository<Saw, UUID> {
+        List<Saw> findByRetiredAtNull();
+
         Optional<Saw> findByTag(String tag);
 
         boolean existsByTag(String tag);

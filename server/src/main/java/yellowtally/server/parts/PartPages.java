@@ -17,6 +17,7 @@ import yellowtally.core.drive.Pairing;
 import yellowtally.core.drive.Rotation;
 import yellowtally.core.edge.EdgeLife;
 import yellowtally.core.fitness.SawWear;
+import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.stores.CostPerTank;
 import yellowtally.core.wear.WearKind;
@@ -32,6 +33,7 @@ import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.Sprocket;
 import yellowtally.server.fleet.SprocketView;
 import yellowtally.server.people.People;
+import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
 
@@ -41,6 +43,7 @@ class PartPages {
 
     private final PartFinder finder;
     private final Fleet fleet;
+    private final FleetSettings settings;
     private final People people;
     private final Lineage lineage;
     private final Standings standings;
@@ -51,6 +54,7 @@ class PartPages {
     PartPages(
             PartFinder finder,
             Fleet fleet,
+            FleetSettings settings,
             People people,
             Lineage lineage,
             Standings standings,
@@ -59,6 +63,7 @@ class PartPages {
             Clock clock) {
         this.finder = finder;
         this.fleet = fleet;
+        this.settings = settings;
         this.people = people;
         this.lineage = lineage;
         this.standings = standings;
@@ -169,7 +174,7 @@ class PartPages {
                 kind != Subject.CHAIN || standing == null
                         ? null
                         : standing.wear().edge(),
-                cost(part, tanks, left));
+                cost(part, tanks, left, settings.rules().numbers()));
     }
 
     @Transactional(readOnly = true)
@@ -248,13 +253,13 @@ class PartPages {
                 place == null ? null : place.number(),
                 place == null ? null : place.of(),
                 drives == null ? null : drives.tag(),
-                cost(part, all, left));
+                cost(part, all, left, standing.numbers()));
     }
 
-    private static @Nullable CostPerTank cost(Part part, double tanks, @Nullable Double left) {
+    private static @Nullable CostPerTank cost(Part part, double tanks, @Nullable Double left, Numbers numbers) {
         return part.costCents() == null
                 ? null
-                : CostPerTank.ofLoop(part.costCents(), tanks, part.retiredAt() == null ? left : null)
+                : CostPerTank.ofLoop(part.costCents(), tanks, part.retiredAt() == null ? left : null, numbers)
                         .orElse(null);
     }
 

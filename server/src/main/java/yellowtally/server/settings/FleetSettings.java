@@ -2,14 +2,12 @@ package yellowtally.server.settings;
 
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
-import java.util.List;
-import java.util.Map;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import yellowtally.core.house.HouseNumbers;
+import yellowtally.core.settings.NumberSetting;
 import yellowtally.core.settings.Numbers;
-import yellowtally.core.tension.TensionSetting;
-import yellowtally.core.tension.TensionSettings;
+import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.settings.SettingChange.Reach;
 import yellowtally.server.support.Refusal;
@@ -19,10 +17,12 @@ import yellowtally.server.support.Refusal;
 public class FleetSettings {
 
     private final SettingStores.Changes changes;
+    private final Fleet fleet;
     private final EntityManager records;
 
-    FleetSettings(SettingStores.Changes changes, EntityManager records) {
+    FleetSettings(SettingStores.Changes changes, Fleet fleet, EntityManager records) {
         this.changes = changes;
+        this.fleet = fleet;
         this.records = records;
     }
 
@@ -41,29 +41,35 @@ public class FleetSettings {
         return now().numbers(saw);
     }
 
-    /** Records a new value of a number within the caller's transaction; {@code reason} says why. */
-    public void change(TensionSetting setting, double value, String reason, Instant at, UUID personId) {
-        refuseDisorder(setting, value);
-        records.persist(new SettingChange(
-                UUID.randomUUID(), setting.key(), Reach.FLEET, Double.toString(value), reason, at, personId));
+    /** Records a new value of a number of the fleet within the caller's transaction; {@code reason} says why. */
+    public void change(NumberSetting setting, double value, String reason, Instant at, UUID personId) {
+        record(
+                setting,
+                new SettingChange(
+                        UUID.randomUUID(), setting.key(), Reach.FLEET, Double.toString(value), reason, at, personId));
     }
 
-    /** Refuses a value that would pass a neighbour which must stay above or below it. */
-    void refuseDisorder(TensionSetting setting, @Nullable Double value) {
-        Map<TensionSetting, Double> changed = now().tension();
-        if (value == null) {
-            changed.remove(setting);
-        } else {
-            changed.put(setting, value);
+    /** Records a change of a number; refused where it would pass a neighbour that must stay above or below it, on any saw. */
+    void record(NumberSetting setting, SettingChange change) {
+        SettingsNow after = now().with(change);
+        refuseDisorder(setting, after.rules().numbers(), "setting.disorder", "");
+        for (Saw saw : fleet.sawsInService()) {
+            refuseDisorder(setting, after.numbers(saw), "setting.disorderOn", saw.tag());
         }
-        List<TensionSettings.Disorder> disorder = new TensionSettings(changed).disorder();
-        if (!disorder.isEmpty()) {
-            TensionSettings.Disorder first = disorder.get(0);
-            throw Refusal.unfit(
-                    "value",
-                    "setting.disorder",
-                    first.lower().key(),
-                    first.upper().key());
-        }
+        records.persist(change);
+    }
+
+    private static void refuseDisorder(NumberSetting changed, Numbers after, String code, String tag) {
+        HouseNumbers.disorder(after).stream()
+                .filter(disorder -> disorder.isAbout(changed))
+                .findFirst()
+                .ifPresent(disorder -> {
+                    throw Refusal.unfit(
+                            "value",
+                            code,
+                            disorder.lower().key(),
+                            disorder.upper().key(),
+                            tag);
+                });
     }
 }

@@ -4,8 +4,6 @@ import yellowtally.core.measure.LengthUnit;
 import yellowtally.core.schedule.Seasons;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.TensionMethod;
-import yellowtally.core.tension.TensionSettings;
 
 /** The settings in force for the fleet. */
-public record HouseRules(
-        TensionSettings tension, Numbers numbers, Seasons seasons, TensionMethod houseMethod, LengthUnit lengthUnit) {}
+public record HouseRules(Numbers numbers, Seasons seasons, TensionMethod houseMethod, LengthUnit lengthUnit) {}

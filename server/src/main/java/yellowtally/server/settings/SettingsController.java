@@ -14,9 +14,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import yellowtally.core.house.HouseNumbers;
 import yellowtally.core.settings.NumberSetting;
 import yellowtally.core.settings.SettingUnit;
-import yellowtally.core.tension.TensionSetting;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.people.People;
@@ -124,8 +124,8 @@ class SettingsController {
                         d.why(),
                         changed(own.get(d.key()))))
                 .toList();
-        List<NumberView> numbers = AllNumbers.list().stream()
-                .filter(n -> all || AllNumbers.scoped(n))
+        List<NumberView> numbers = HouseNumbers.list().stream()
+                .filter(n -> all || !n.fleetOnly())
                 .map(n -> number(n, now, reach, saw))
                 .toList();
         return new SettingsView(choices, days, numbers);
@@ -178,8 +178,10 @@ class SettingsController {
             revision.touchesNone();
             String value = checked(given, reach, wrong);
             wrong.refuseIfAny();
-            records.persist(
-                    new SettingChange(given.id(), given.key(), reach, value, reason, clock.instant(), person.id()));
+            SettingChange change =
+                    new SettingChange(given.id(), given.key(), reach, value, reason, clock.instant(), person.id());
+            HouseNumbers.find(given.key())
+                    .ifPresentOrElse(number -> settings.record(number, change), () -> records.persist(change));
         });
         return settings(given.scope(), given.scopeSaw());
     }
@@ -208,18 +210,13 @@ class SettingsController {
     }
 
     private @Nullable String checkedNumber(NewValue given, boolean narrow, Violations wrong) {
-        NumberSetting setting = AllNumbers.find(given.key());
-        if (setting == null) {
-            throw Refusal.unfit("key", "setting.unknown");
-        }
-        refuseNarrow(narrow && !AllNumbers.scoped(setting));
+        NumberSetting setting =
+                HouseNumbers.find(given.key()).orElseThrow(() -> Refusal.unfit("key", "setting.unknown"));
+        refuseNarrow(narrow && setting.fleetOnly());
         Double value = number(given.value());
         if (value != null && !(value >= setting.min() && value <= setting.max())) {
             wrong.add("value", "setting.value", setting.min(), setting.max());
             return null;
-        }
-        if (setting instanceof TensionSetting tension && !narrow) {
-            settings.refuseDisorder(tension, value);
         }
         return value == null ? null : value.toString();
     }

@@ -1,22 +1,20 @@
 package yellowtally.server.settings;
 
 import java.time.MonthDay;
-import java.util.EnumMap;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 import yellowtally.core.bar.FlipSchool;
 import yellowtally.core.edge.FilingSchool;
 import yellowtally.core.edge.GaugeSchool;
 import yellowtally.core.edge.Schools;
+import yellowtally.core.house.HouseNumbers;
 import yellowtally.core.measure.LengthUnit;
 import yellowtally.core.schedule.Seasons;
 import yellowtally.core.settings.NumberSetting;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.TensionMethod;
-import yellowtally.core.tension.TensionSetting;
-import yellowtally.core.tension.TensionSettings;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.settings.SettingChange.Reach;
 import yellowtally.server.settings.SettingChange.Scope;
@@ -26,10 +24,10 @@ public final class SettingsNow {
 
     private final Map<Reach, Map<String, SettingChange>> latest = new HashMap<>();
 
-    private final int changes;
+    private final List<SettingChange> inOrder;
 
     SettingsNow(List<SettingChange> inOrderOfTime) {
-        changes = inOrderOfTime.size();
+        inOrder = List.copyOf(inOrderOfTime);
         inOrderOfTime.forEach(change -> {
             Map<String, SettingChange> own = latest.computeIfAbsent(change.reach(), r -> new HashMap<>());
             if (change.value() == null) {
@@ -40,9 +38,16 @@ public final class SettingsNow {
         });
     }
 
+    /** The settings as they would stand after one more change. */
+    SettingsNow with(SettingChange change) {
+        List<SettingChange> more = new ArrayList<>(inOrder);
+        more.add(change);
+        return new SettingsNow(more);
+    }
+
     /** How many changes these are. Changes are only ever added, so the same count is the same settings. */
     public int changes() {
-        return changes;
+        return inOrder.size();
     }
 
     /** The changes in force within one reach, by key. */
@@ -53,7 +58,6 @@ public final class SettingsNow {
     /** The fleet's own rules. */
     public HouseRules rules() {
         return new HouseRules(
-                new TensionSettings(tension()),
                 new Numbers(numbers(Reach.FLEET)),
                 seasons(),
                 TensionMethod.valueOf(choice(ChoiceSetting.HOUSE_METHOD, Reach.FLEET)),
@@ -105,16 +109,6 @@ public final class SettingsNow {
         return new Reach(Scope.MODEL, saw.details().make() + " " + saw.details().model());
     }
 
-    Map<TensionSetting, Double> tension() {
-        Map<TensionSetting, Double> numbers = new EnumMap<>(TensionSetting.class);
-        numbers(Reach.FLEET).forEach((setting, value) -> {
-            if (setting instanceof TensionSetting tension) {
-                numbers.put(tension, value);
-            }
-        });
-        return numbers;
-    }
-
     String choice(ChoiceSetting setting, Reach reach) {
         SettingChange change = at(reach).get(setting.key());
         return change == null || change.value() == null ? setting.standard() : change.value();
@@ -135,9 +129,9 @@ public final class SettingsNow {
     private Map<NumberSetting, Double> numbers(Reach reach) {
         Map<NumberSetting, Double> found = new HashMap<>();
         at(reach).forEach((key, change) -> {
-            @Nullable NumberSetting setting = AllNumbers.find(key);
-            if (setting != null && change.value() != null) {
-                found.put(setting, Double.valueOf(change.value()));
+            String value = change.value();
+            if (value != null) {
+                HouseNumbers.find(key).ifPresent(setting -> found.put(setting, Double.valueOf(value)));
             }
         });
         return found;

@@ -106,14 +106,15 @@ class Sharpenings {
                 ? null
                 : wrong.length("length", given.length(), unit, 0, MOST_MM).orElse(null);
         wrong.refuseIfAny();
-        LoopCutters known = edge.known(standings.of(saw));
+        Standing standing = standings.of(saw);
+        LoopCutters known = edge.known(standing);
         double checked = mm == null ? known.markMm() : mm;
         CutterReading.refusal(given.place(), checked, chain.cutters(), known).ifPresent(refusal -> {
             throw Refusal.unfit("length", "cutter." + refusal.reason(), given.place() + 1, known.longestMm());
         });
         CutterRow row = open.cutter(given.place());
         if (given.after()) {
-            if (mm != null && row.beforeMm() != null && CutterReading.grown(row.beforeMm(), mm)) {
+            if (mm != null && row.beforeMm() != null && CutterReading.grown(row.beforeMm(), mm, standing.numbers())) {
                 throw Refusal.unfit("length", "cutter.LONGER_THAN_BEFORE", given.place() + 1, row.beforeMm());
             }
             open.put(given.place(), row.after(mm));

@@ -152,6 +152,6 @@ final class LedgerMaker {
 
     private double tang(Chain chain) {
         Double measured = chain.tangDepthMm();
-        return measured == null ? rules.tension().of(TensionSetting.tangDepthOf(chain.pitch())) : measured;
+        return measured == null ? rules.numbers().of(TensionSetting.tangDepthOf(chain.pitch())) : measured;
     }
 }

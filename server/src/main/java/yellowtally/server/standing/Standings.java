@@ -250,8 +250,7 @@ public class Standings implements MayGoOut {
         SawLedger ledger = book.ledger();
         Numbers numbers = settingsNow.numbers(fitted.saw());
         SawProfile profile = ledger.schedule().saw();
-        SawAccount account =
-                ledger.assess(sisters, new SawLedger.Rules(rules.tension(), numbers, rules.seasons(), today));
+        SawAccount account = ledger.assess(sisters, new SawLedger.Rules(numbers, rules.seasons(), today));
         return new Standing(
                 fitted,
                 profile,
@@ -264,6 +263,6 @@ public class Standings implements MayGoOut {
                 SawWear.of(
                         new SawWear.Ledgers(book.read().records().parts(), ledger.schedule(), ledger.tension()),
                         account.tension().growth(),
-                        new SawWear.Rules(numbers, rules.tension(), settingsNow.flipSchool())));
+                        new SawWear.Rules(numbers, settingsNow.flipSchool())));
     }
 }

@@ -10,6 +10,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import yellowtally.core.settings.Numbers;
 import yellowtally.core.stores.CostPerTank;
 import yellowtally.core.wear.PartWear;
 import yellowtally.core.wear.Range;
@@ -17,6 +18,7 @@ import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Part;
 import yellowtally.server.fleet.PartFinder;
+import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
 
@@ -30,6 +32,7 @@ class CostPages {
     private final Standings standings;
     private final PartFinder finder;
     private final Fleet fleet;
+    private final FleetSettings settings;
 
     CostPages(
             EntityManager records,
@@ -37,13 +40,15 @@ class CostPages {
             StockStores.Moves moves,
             Standings standings,
             PartFinder finder,
-            Fleet fleet) {
+            Fleet fleet,
+            FleetSettings settings) {
         this.records = records;
         this.items = items;
         this.moves = moves;
         this.standings = standings;
         this.finder = finder;
         this.fleet = fleet;
+        this.settings = settings;
     }
 
     /** What tanks cost. */
@@ -87,6 +92,7 @@ class CostPages {
                         Object[].class)
                 .getResultList()
                 .forEach(row -> tanksOfSaws.put((UUID) row[0], (Double) row[1]));
+        Numbers numbers = settings.rules().numbers();
         Map<UUID, List<CostPerTank.Share>> shares = new HashMap<>();
         List<LoopCost> loops = new ArrayList<>();
         tanksOfParts.forEach((partId, bySaw) -> {
@@ -106,7 +112,7 @@ class CostPages {
                         part.sawId() == null ? null : fleet.tag(part.sawId()),
                         sum,
                         cents,
-                        CostPerTank.ofLoop(cents, sum, still).orElse(null)));
+                        CostPerTank.ofLoop(cents, sum, still, numbers).orElse(null)));
             }
         });
         loops.sort(Comparator.comparing(LoopCost::chain));
@@ -118,7 +124,7 @@ class CostPages {
                     List<CostPerTank.Share> own = shares.getOrDefault(id, List.of());
                     CostPerTank cost = own.isEmpty() && cents == 0
                             ? null
-                            : CostPerTank.ofSaw(cents, own, tanks).orElse(null);
+                            : CostPerTank.ofSaw(cents, own, tanks, numbers).orElse(null);
                     return new SawCost(standing.fitted().saw().tag(), tanks, cents, cost);
                 })
                 .toList();

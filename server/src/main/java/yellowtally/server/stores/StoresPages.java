@@ -206,7 +206,8 @@ class StoresPages {
                 reservedFor,
                 fits,
                 use == null ? null : use.perMonth(),
-                RunsOut.of(Math.max(0, shelf.amount() - reserved), use, today).orElse(null),
+                RunsOut.of(Math.max(0, shelf.amount() - reserved), use, today, numbers)
+                        .orElse(null),
                 order);
     }
 

@@ -14,6 +14,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.schedule.Burn;
+import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.steps.Step;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
@@ -33,9 +34,8 @@ class Comings {
     private static final int MOST_SAWS = 100;
     private static final double MOST_TANKS = 200;
     /** A clock that is a little off is no backdating. */
-    private static final Duration ON_THE_SPOT = Duration.ofMinutes(10);
-
     private final Fleet fleet;
+
     private final Outings outings;
     private final MayGoOut mayGoOut;
     private final People people;
@@ -216,7 +216,8 @@ class Comings {
         if (at.isAfter(now)) {
             wrong.add("at", "time.future");
         }
-        boolean later = Duration.between(at, now).compareTo(ON_THE_SPOT) > 0;
+        boolean later = Duration.between(at, now).toMillis()
+                > 60_000 * settings.rules().numbers().of(ScheduleSetting.ON_THE_SPOT);
         return new Outing.Moment(at, now, later ? wrong.text("reason", reason, 300) : null);
     }
 

@@ -26,9 +26,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.mockito.ArgumentCaptor;
+import yellowtally.core.measure.LengthUnit;
+import yellowtally.core.schedule.Seasons;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Power;
 import yellowtally.core.steps.Step;
+import yellowtally.core.tension.TensionMethod;
 import yellowtally.core.tension.Work;
 import yellowtally.server.fleet.Crew;
 import yellowtally.server.fleet.FittedSet;
@@ -38,6 +41,7 @@ import yellowtally.server.fleet.SawDetails;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.settings.HouseRules;
 import yellowtally.server.support.FleetRevision;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.worklog.SawHold;
@@ -83,6 +87,8 @@ class ComingsTest {
         when(fleet.sawInService(tag)).thenReturn(saw);
         when(fleet.set(saw)).thenReturn(new FittedSet(null, null, null, null));
         when(settings.numbers(saw)).thenReturn(Numbers.STANDARD);
+        when(settings.rules())
+                .thenReturn(new HouseRules(Numbers.STANDARD, Seasons.STANDARD, TensionMethod.TANG_LINE, LengthUnit.MM));
         when(outings.findByOpenSawId(saw.id())).thenReturn(Optional.empty());
         when(outings.findFirstBySawIdAndBackAtNotNullOrderByBackAtDesc(saw.id()))
                 .thenReturn(Optional.empty());
