@@ -116,6 +116,16 @@ public enum Step {
         };
     }
 
+    /** The step that puts another part in the place of this one. */
+    static Step replacing(Subject part) {
+        return switch (part) {
+            case CHAIN -> REPLACE_CHAIN;
+            case BAR -> REPLACE_BAR;
+            case SPROCKET -> REPLACE_SPROCKET;
+            case SAW -> throw new IllegalArgumentException("a saw is not replaced in a step");
+        };
+    }
+
     /** Whether a nose of this kind has rollers that can be missing. */
     static boolean turningNose(SawProfile saw) {
         return saw.nose() == NoseKind.SEALED_SPROCKET || saw.nose() == NoseKind.GREASABLE_SPROCKET;

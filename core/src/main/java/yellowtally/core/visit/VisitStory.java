@@ -12,11 +12,11 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.access.Bill;
 import yellowtally.core.access.Stage;
+import yellowtally.core.judging.StepVerdict;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepVerdict;
 import yellowtally.core.visit.PlannedStep.Why;
 
 /**

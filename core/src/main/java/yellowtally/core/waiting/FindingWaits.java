@@ -15,14 +15,12 @@ public record FindingWaits(FindingMatter what, FitState state, Step step, Findin
         FINDING_WAITS
     }
 
-    /** Waits under the step that it opens, or under its own. A watch or a plan is no work yet: said, and the saw stays fit. */
+    /** Waits under the step that answers it. A watch or a plan is no work yet: said, and the saw stays fit. */
     public static FindingWaits of(Finding finding) {
-        boolean watch = finding == Finding.GROOVE_WATCH || finding == Finding.SPROCKET_PLAN;
-        Step opened = finding.opens();
         return new FindingWaits(
                 FindingMatter.FINDING_WAITS,
-                watch ? FitState.FIT : FitState.DUE,
-                opened == null ? finding.step() : opened,
+                finding.onlyTold() ? FitState.FIT : FitState.DUE,
+                finding.answeredBy(),
                 finding);
     }
 

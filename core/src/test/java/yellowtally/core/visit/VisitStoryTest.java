@@ -12,15 +12,15 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import yellowtally.core.access.Stage;
+import yellowtally.core.judging.StepJudge;
+import yellowtally.core.judging.StepVerdict;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepJudge;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.StepReport;
-import yellowtally.core.steps.StepVerdict;
 import yellowtally.core.visit.PlannedStep.Why;
 
 /** A visit is what its records tell, in the order in which they were written; what is struck out takes along what stood on it. */

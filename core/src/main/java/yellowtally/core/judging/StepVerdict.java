@@ -1,9 +1,12 @@
-package yellowtally.core.steps;
+package yellowtally.core.judging;
 
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.edge.SharpeningPlan;
+import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepOutcome;
 
 /**
  * What a step means.

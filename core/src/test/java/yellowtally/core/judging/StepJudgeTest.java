@@ -1,4 +1,4 @@
-package yellowtally.core.steps;
+package yellowtally.core.judging;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -18,7 +18,15 @@ import yellowtally.core.edge.GaugeSchool;
 import yellowtally.core.edge.LoopCutters;
 import yellowtally.core.edge.Schools;
 import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Measure;
+import yellowtally.core.steps.Profiles;
+import yellowtally.core.steps.SawProfile;
+import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepOutcome;
+import yellowtally.core.steps.StepRefusal;
 import yellowtally.core.steps.StepRefusal.Reason;
+import yellowtally.core.steps.StepReport;
 
 class StepJudgeTest {
 

@@ -1,6 +1,7 @@
-package yellowtally.core.steps;
+package yellowtally.core.judging;
 
 import java.util.Set;
+import yellowtally.core.steps.Step;
 
 /** What one part in the place of another calls for (handbook sections 3, 5 and 6). */
 final class Replacement {

@@ -1,9 +1,11 @@
-package yellowtally.core.steps;
+package yellowtally.core.judging;
 
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import yellowtally.core.steps.Measure;
+import yellowtally.core.steps.StepRefusal;
 import yellowtally.core.steps.StepRefusal.Reason;
 
 /** What a sample of cutter lengths must have: the shortest and the longest of both sides, or nothing (handbook section 4). */

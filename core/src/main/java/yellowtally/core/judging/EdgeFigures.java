@@ -1,0 +1,100 @@
+package yellowtally.core.judging;
+
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.edge.DepthGauge;
+import yellowtally.core.edge.EdgeSample;
+import yellowtally.core.edge.EdgeSetting;
+import yellowtally.core.edge.FileBack;
+import yellowtally.core.edge.GaugeTarget;
+import yellowtally.core.edge.SharpeningPlan;
+import yellowtally.core.edge.WearMark;
+import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Measure;
+import yellowtally.core.steps.SawProfile;
+import yellowtally.core.steps.Step;
+
+/** The figures of the edge: cutters, strokes, depth gauges (handbook section 4). */
+final class EdgeFigures implements PartFigures {
+
+    @Override
+    public void read(Sheet sheet, Reading reading) {
+        readMark(sheet, Measure.SHORTEST_CUTTER, Finding.CUTTER_PAST_MARK, reading);
+        readMark(sheet, Measure.EQUALISED_LENGTH, Finding.FILED_PAST_MARK, reading);
+        readGauges(sheet, reading);
+        readStrokes(sheet, reading);
+        readDamage(sheet, reading);
+        readSample(sheet, reading);
+    }
+
+    private static void readMark(Sheet sheet, Measure length, Finding past, Reading reading) {
+        Double mm = sheet.figure(length);
+        reading.found(mm != null && WearMark.passed(mm, sheet.numbers()), past);
+    }
+
+    private static void readGauges(Sheet sheet, Reading reading) {
+        Double target = sheet.step() == Step.DEPTH_GAUGES ? gaugeTarget(sheet) : null;
+        reading.gaugeTarget(target);
+        Double setting = sheet.figure(Measure.GAUGE_SETTING);
+        if (setting != null && target != null) {
+            DepthGauge gauge = DepthGauge.of(setting, target, sheet.numbers());
+            reading.found(gauge == DepthGauge.FILE, Finding.GAUGES_HIGH);
+            reading.found(gauge == DepthGauge.TOO_LOW, Finding.GAUGES_LOW);
+            reading.found(gauge == DepthGauge.KICKBACK_RISK, Finding.GAUGES_KICKBACK);
+        }
+    }
+
+    private static @Nullable Double gaugeTarget(Sheet sheet) {
+        SawProfile saw = sheet.saw();
+        return saw.pitch() == null
+                ? null
+                : GaugeTarget.of(
+                        saw.pitch(),
+                        saw.schools(),
+                        saw.cutters() == null ? 0 : saw.cutters().wearMm(),
+                        sheet.numbers());
+    }
+
+    /** Measured lengths may ask for more strokes on one side; without them both sides get the same number. */
+    private static void readStrokes(Sheet sheet, Reading reading) {
+        boolean measured = sheet.figures().containsKey(Measure.LEFT_SHORTEST);
+        Double left = sheet.figure(Measure.STROKES_LEFT);
+        Double right = sheet.figure(Measure.STROKES_RIGHT);
+        reading.found(!measured && left != null && right != null && !left.equals(right), Finding.STROKES_UNEQUAL);
+    }
+
+    /** Stone or metal: filed back, if that leaves the cutter above its mark. */
+    private static void readDamage(Sheet sheet, Reading reading) {
+        Double depth = sheet.figure(Measure.DAMAGE_DEPTH);
+        SawProfile saw = sheet.saw();
+        Double shortest = SampleRule.shortest(sheet.figures())
+                .orElse(saw.cutters() == null ? null : saw.cutters().latestMm());
+        if (depth != null && shortest != null) {
+            FileBack back = FileBack.of(depth, shortest, sheet.numbers().of(EdgeSetting.REMOVAL), sheet.numbers());
+            reading.found(back.scrap(), Finding.DAMAGE_PAST_MARK);
+        }
+    }
+
+    private static void readSample(Sheet sheet, Reading reading) {
+        Double leftShortest = sheet.figure(Measure.LEFT_SHORTEST);
+        Double leftLongest = sheet.figure(Measure.LEFT_LONGEST);
+        Double rightShortest = sheet.figure(Measure.RIGHT_SHORTEST);
+        Double rightLongest = sheet.figure(Measure.RIGHT_LONGEST);
+        if (leftShortest == null || leftLongest == null || rightShortest == null || rightLongest == null) {
+            return;
+        }
+        Set<Finding> chosen = sheet.report().findings();
+        boolean dull = chosen.contains(Finding.FOUND_DULL) || chosen.contains(Finding.FOUND_STRUCK);
+        SharpeningPlan plan = EdgeSample.plan(
+                new EdgeSample(leftShortest, leftLongest, rightShortest, rightLongest),
+                sheet.numbers().of(EdgeSetting.REMOVAL),
+                dull,
+                sheet.numbers());
+        reading.plan(plan);
+        Set<SharpeningPlan.PlanReason> reasons = plan.reasons();
+        reading.found(reasons.contains(SharpeningPlan.PlanReason.SIDES_LEAD_IN_A_CURVE), Finding.SIDES_LEAD_IN_A_CURVE);
+        reading.found(reasons.contains(SharpeningPlan.PlanReason.SIDES_FAR_APART), Finding.SIDES_FAR_APART);
+        reading.found(reasons.contains(SharpeningPlan.PlanReason.SIDE_UNEVEN), Finding.SIDE_UNEVEN);
+        reading.found(reasons.contains(SharpeningPlan.PlanReason.PASSES_MARK), Finding.SHARPENED_PAST_MARK);
+    }
+}

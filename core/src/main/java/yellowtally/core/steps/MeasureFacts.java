@@ -1,0 +1,61 @@
+package yellowtally.core.steps;
+
+import java.util.function.Predicate;
+
+/**
+ * All that is to be said of a figure, in its own line.
+ *
+ * @param step that takes it
+ * @param kind what is counted
+ * @param min smallest possible figure
+ * @param max largest possible figure
+ * @param isNeeded whether the step cannot be recorded without it
+ * @param cutter whether it is the length of a cutter
+ * @param possible on which saws it can be taken
+ */
+record MeasureFacts(
+        Step step,
+        FigureKind kind,
+        double min,
+        double max,
+        boolean isNeeded,
+        boolean cutter,
+        Predicate<SawProfile> possible) {
+
+    private static MeasureFacts of(Step step, FigureKind kind, double min, double max) {
+        return new MeasureFacts(step, kind, min, max, false, false, saw -> true);
+    }
+
+    /** Millimetres. */
+    static MeasureFacts length(Step step, double min, double max) {
+        return of(step, FigureKind.LENGTH, min, max);
+    }
+
+    static MeasureFacts count(Step step, double min, double max) {
+        return of(step, FigureKind.COUNT, min, max);
+    }
+
+    static MeasureFacts days(Step step, double min, double max) {
+        return of(step, FigureKind.DAYS, min, max);
+    }
+
+    static MeasureFacts percent(Step step, double min, double max) {
+        return of(step, FigureKind.PERCENT, min, max);
+    }
+
+    static MeasureFacts turns(Step step, double min, double max) {
+        return of(step, FigureKind.TURNS, min, max);
+    }
+
+    MeasureFacts needed() {
+        return new MeasureFacts(step, kind, min, max, true, cutter, possible);
+    }
+
+    MeasureFacts ofCutter() {
+        return new MeasureFacts(step, kind, min, max, isNeeded, true, possible);
+    }
+
+    MeasureFacts on(Predicate<SawProfile> saws) {
+        return new MeasureFacts(step, kind, min, max, isNeeded, cutter, saws);
+    }
+}
