@@ -16,7 +16,10 @@ final class BenchStores {
 
     interface Checks extends ListCrudRepository<TensionCheck, UUID> {
 
-        List<TensionCheck> findBySawIdOrderByAtDescRecordedAtDesc(UUID sawId, Limit limit);
+        @Query(
+                "select new yellowtally.server.bench.CheckOnRecord(c, r) from TensionCheck c join WorkRecord r on r.id = c.id"
+                        + " where r.sawId = :saw order by r.at desc, r.seq desc")
+        List<CheckOnRecord> ofSaw(UUID saw, Limit limit);
 
         Optional<TensionCheck> findByAmendsId(UUID id);
     }

@@ -9,12 +9,12 @@ import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import yellowtally.core.judging.TensionStep;
 import yellowtally.core.steps.Step;
 import yellowtally.core.tension.ReadingRefusal;
 import yellowtally.core.tension.TensionEntry;
 import yellowtally.core.tension.TensionJudge;
 import yellowtally.core.tension.TensionJudgement;
-import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.tension.TensionSetting;
 import yellowtally.core.tension.TensionTarget;
 import yellowtally.core.tension.TensionVerdict;
@@ -97,18 +97,11 @@ class TensionChecks {
 
         TensionVerdict last = judged.get(judged.size() - 1).verdict();
         double turns = judged.stream().mapToDouble(j -> j.entry().turnsBefore()).sum();
+        WorkRecord record = log(given, saw, person, at, now, last, note);
         records.persist(new TensionCheck(
-                new TensionCheck.Head(
-                        given.id(),
-                        saw.id(),
-                        on.chainId(),
-                        on.fittingId(),
-                        at,
-                        now,
-                        person.id(),
-                        given.device(),
-                        given.occasion(),
-                        given.work()),
+                given.id(),
+                given.occasion(),
+                given.work(),
                 new TensionCheck.Finding(
                         last.outcome(),
                         last.provisional(),
@@ -117,15 +110,13 @@ class TensionChecks {
                         on.subject().barLengthMm(),
                         on.subject().tangDepthMm(),
                         TensionTarget.pullDownMm(on.subject(), rules.numbers()),
-                        jointPlay,
-                        note),
+                        jointPlay),
                 amendment));
         for (int seq = 0; seq < judged.size(); seq++) {
             Judged j = judged.get(seq);
             records.persist(new TensionReadingRow(
                     new TensionReadingRow.Place(given.id(), seq), j.given().value(), j.entry(), j.verdict()));
         }
-        WorkRecord record = log(given, saw, person, at, now, last, note);
         if (amendment != null) {
             worklog.find(amendment.amendsId()).ifPresent(before -> {
                 // A wrong reading may be put right by anybody; the hold that it made stays the officer's.
@@ -153,9 +144,6 @@ class TensionChecks {
             Instant now,
             TensionVerdict last,
             @Nullable String note) {
-        WorkOutcome outcome = last.outcome() == TensionOutcome.THROW_RISK
-                ? WorkOutcome.FAIL
-                : last.outcome().passes() && !last.provisional() ? WorkOutcome.FINE : WorkOutcome.ATTEND;
         WorkRecord.Parts parts = Worklog.parts(fleet.set(saw));
         Visit visit = visits.openVisit(given.visitId(), saw);
         WorkRecord record = new WorkRecord(
@@ -169,7 +157,7 @@ class TensionChecks {
                         person.id(),
                         given.device(),
                         parts),
-                outcome,
+                WorkOutcome.of(TensionStep.outcome(last)),
                 note,
                 null);
         worklog.add(record, Set.of());
@@ -188,9 +176,10 @@ class TensionChecks {
         if (given.amends() == null) {
             return null;
         }
-        boolean known = checks.findById(given.amends())
-                .filter(check -> check.sawId().equals(saw.id()))
-                .isPresent();
+        boolean known = checks.existsById(given.amends())
+                && worklog.find(given.amends())
+                        .filter(record -> record.sawId().equals(saw.id()))
+                        .isPresent();
         if (!known) {
             wrong.add("amends", "check.unknown", saw.tag());
         } else if (checks.findByAmendsId(given.amends()).isPresent()) {

@@ -214,10 +214,11 @@ class TensionPages {
     }
 
     private List<CheckView> history(Saw saw, Map<UUID, String> names) {
-        List<TensionCheck> found = checks.findBySawIdOrderByAtDescRecordedAtDesc(saw.id(), Limit.of(MOST_CHECKS));
+        List<CheckOnRecord> found = checks.ofSaw(saw.id(), Limit.of(MOST_CHECKS));
         Set<UUID> ids = new HashSet<>();
         Map<UUID, UUID> amendedBy = new HashMap<>();
-        for (TensionCheck check : found) {
+        for (CheckOnRecord told : found) {
+            TensionCheck check = told.check();
             ids.add(check.id());
             if (check.amendsId() != null) {
                 amendedBy.put(check.amendsId(), check.id());
@@ -234,24 +235,31 @@ class TensionPages {
                                 row.turnsBefore(),
                                 row.outcome(),
                                 row.provisional())));
-        return found.stream()
-                .map(c -> new CheckView(
-                        c.id(),
-                        c.at(),
-                        names.getOrDefault(c.personId(), ""),
-                        c.occasion(),
-                        c.work(),
-                        c.outcome(),
-                        c.provisional(),
-                        c.turns(),
-                        c.targetMm(),
-                        c.jointPlayMm(),
-                        c.note(),
-                        c.amendsId(),
-                        c.amendReason(),
-                        amendedBy.get(c.id()),
-                        byCheck.getOrDefault(c.id(), List.of())))
-                .toList();
+        return found.stream().map(told -> view(told, names, amendedBy, byCheck)).toList();
+    }
+
+    private static CheckView view(
+            CheckOnRecord told,
+            Map<UUID, String> names,
+            Map<UUID, UUID> amendedBy,
+            Map<UUID, List<ReadingView>> byCheck) {
+        TensionCheck c = told.check();
+        return new CheckView(
+                c.id(),
+                told.record().at(),
+                names.getOrDefault(told.record().personId(), ""),
+                c.occasion(),
+                c.work(),
+                c.outcome(),
+                c.provisional(),
+                c.turns(),
+                c.targetMm(),
+                c.jointPlayMm(),
+                told.record().note(),
+                c.amendsId(),
+                c.amendReason(),
+                amendedBy.get(c.id()),
+                byCheck.getOrDefault(c.id(), List.of()));
     }
 
     private List<FittingView> fittings(Saw saw, Map<UUID, String> names, Numbers numbers) {

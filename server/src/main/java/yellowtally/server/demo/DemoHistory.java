@@ -9,13 +9,14 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Objects;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.judging.TensionStep;
 import yellowtally.core.schedule.Condition;
 import yellowtally.core.schedule.DueEvent;
+import yellowtally.core.schedule.Wood;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.FairCondition;
@@ -24,20 +25,16 @@ import yellowtally.core.tension.NextMove;
 import yellowtally.core.tension.TensionEntry;
 import yellowtally.core.tension.TensionJudge;
 import yellowtally.core.tension.TensionMethod;
-import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.tension.TensionReading;
 import yellowtally.core.tension.TensionSubject;
 import yellowtally.core.tension.TensionTarget;
 import yellowtally.core.tension.TensionVerdict;
 import yellowtally.server.bench.TensionCheck;
 import yellowtally.server.bench.TensionReadingRow;
-import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.FittedSet;
 import yellowtally.server.fleet.Saw;
-import yellowtally.server.fleet.SetFitting;
 import yellowtally.server.usage.Outing;
 import yellowtally.server.usage.Use;
-import yellowtally.server.usage.Wood;
 import yellowtally.server.worklog.WorkOutcome;
 
 /**
@@ -48,7 +45,6 @@ final class DemoHistory {
 
     private static final Numbers SETTINGS = Numbers.STANDARD;
     private static final Set<FairCondition> FAIR = EnumSet.allOf(FairCondition.class);
-    private static final String DEVICE = "demo";
 
     private final EntityManager records;
     private final Clock clock;
@@ -221,18 +217,11 @@ final class DemoHistory {
         UUID id = UUID.randomUUID();
         TensionVerdict last = verdict(entries.get(entries.size() - 1));
         UUID person = officers.get(random.nextInt(officers.size()));
+        bench.tension(id, at, WorkOutcome.of(TensionStep.outcome(last)), person, note);
         records.persist(new TensionCheck(
-                new TensionCheck.Head(
-                        id,
-                        saw.id(),
-                        part(set.chain()),
-                        part(set.fitting()),
-                        at,
-                        at,
-                        person,
-                        DEVICE,
-                        occasion,
-                        subject.work()),
+                id,
+                occasion,
+                subject.work(),
                 new TensionCheck.Finding(
                         last.outcome(),
                         last.provisional(),
@@ -241,25 +230,13 @@ final class DemoHistory {
                         subject.barLengthMm(),
                         subject.tangDepthMm(),
                         TensionTarget.pullDownMm(subject, SETTINGS),
-                        null,
-                        note),
+                        null),
                 null));
         for (int seq = 0; seq < entries.size(); seq++) {
             TensionEntry entry = entries.get(seq);
             String typed = String.valueOf(entry.reading().figure().orElseThrow());
             records.persist(new TensionReadingRow(new TensionReadingRow.Place(id, seq), typed, entry, verdict(entry)));
         }
-        boolean passes = last.outcome().passes() && !last.provisional();
-        WorkOutcome outcome = last.outcome() == TensionOutcome.THROW_RISK ? WorkOutcome.FAIL : WorkOutcome.ATTEND;
-        bench.tension(id, at, passes ? WorkOutcome.FINE : outcome, person, note);
-    }
-
-    private static UUID part(@Nullable Chain chain) {
-        return Objects.requireNonNull(chain).id();
-    }
-
-    private static UUID part(@Nullable SetFitting fitting) {
-        return Objects.requireNonNull(fitting).id();
     }
 
     private TensionVerdict verdict(TensionEntry entry) {

@@ -20,6 +20,7 @@ import yellowtally.core.cuttingset.SprocketKind;
 import yellowtally.core.edge.EdgeSetting;
 import yellowtally.core.edge.LoopCutters;
 import yellowtally.core.edge.Schools;
+import yellowtally.core.schedule.Wood;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Power;
@@ -41,7 +42,6 @@ import yellowtally.server.fleet.SawDetails;
 import yellowtally.server.fleet.SetFitting;
 import yellowtally.server.fleet.Sprocket;
 import yellowtally.server.people.Person;
-import yellowtally.server.usage.Wood;
 import yellowtally.server.worklog.VisitSeed;
 import yellowtally.server.worklog.WorkRecord;
 

@@ -1,5 +1,6 @@
 package yellowtally.server.fleet;
 
+import jakarta.persistence.DiscriminatorValue;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -8,9 +9,11 @@ import yellowtally.core.cuttingset.BarSpec;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.NoseKind;
 import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.steps.Subject;
 
 /** A guide bar with its own tag. */
 @Entity
+@DiscriminatorValue("BAR")
 public class Bar extends Part {
 
     private double lengthMm;
@@ -60,5 +63,10 @@ public class Bar extends Part {
     /** What it asks of a loop. */
     public BarSpec spec() {
         return new BarSpec(lengthMm, pitch, gauge, driveLinks, nose);
+    }
+
+    @Override
+    public Subject subject() {
+        return Subject.BAR;
     }
 }

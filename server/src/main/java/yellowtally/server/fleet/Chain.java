@@ -1,5 +1,6 @@
 package yellowtally.server.fleet;
 
+import jakarta.persistence.DiscriminatorValue;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -9,9 +10,13 @@ import yellowtally.core.cuttingset.CutterSequence;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.LoopSpec;
 import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Subject;
+import yellowtally.core.tension.TensionSetting;
 
 /** A chain loop with its own tag; it carries its history from saw to saw. */
 @Entity
+@DiscriminatorValue("CHAIN")
 public class Chain extends Part {
 
     @Enumerated(EnumType.STRING)
@@ -94,6 +99,11 @@ public class Chain extends Part {
         return tangDepthMm;
     }
 
+    /** Tang depth, mm: as measured on it, else that of its pitch (handbook section 3). */
+    public double tangMm(Numbers numbers) {
+        return tangDepthMm == null ? numbers.of(TensionSetting.tangDepthOf(pitch)) : tangDepthMm;
+    }
+
     /** What it brings to the fit check. */
     public LoopSpec spec() {
         return new LoopSpec(pitch, gauge, driveLinks);
@@ -107,5 +117,10 @@ public class Chain extends Part {
     /** Cutters of the loop, left and right together. */
     public int cutters() {
         return sequence.cutters(driveLinks);
+    }
+
+    @Override
+    public Subject subject() {
+        return Subject.CHAIN;
     }
 }

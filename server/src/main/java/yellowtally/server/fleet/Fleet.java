@@ -1,6 +1,6 @@
 package yellowtally.server.fleet;
 
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -12,23 +12,13 @@ import yellowtally.server.support.Refusal;
 public class Fleet {
 
     private final FleetStores.Saws saws;
-    private final FleetStores.Chains chains;
-    private final FleetStores.Bars bars;
-    private final FleetStores.Sprockets sprockets;
+    private final FleetStores.Parts parts;
     private final FleetStores.Crews crews;
     private final FleetStores.Fittings fittings;
 
-    Fleet(
-            FleetStores.Saws saws,
-            FleetStores.Chains chains,
-            FleetStores.Bars bars,
-            FleetStores.Sprockets sprockets,
-            FleetStores.Crews crews,
-            FleetStores.Fittings fittings) {
+    Fleet(FleetStores.Saws saws, FleetStores.Parts parts, FleetStores.Crews crews, FleetStores.Fittings fittings) {
         this.saws = saws;
-        this.chains = chains;
-        this.bars = bars;
-        this.sprockets = sprockets;
+        this.parts = parts;
         this.crews = crews;
         this.fittings = fittings;
     }
@@ -63,10 +53,11 @@ public class Fleet {
     }
 
     public FittedSet set(Saw saw) {
+        List<Part> hanging = parts.findBySawId(saw.id());
         return new FittedSet(
-                chains.findBySawId(saw.id()).orElse(null),
-                bars.findBySawId(saw.id()).orElse(null),
-                sprockets.findBySawId(saw.id()).orElse(null),
+                Part.one(Chain.class, hanging),
+                Part.one(Bar.class, hanging),
+                Part.one(Sprocket.class, hanging),
                 saw.fittingId() == null
                         ? null
                         : fittings.findById(saw.fittingId()).orElse(null));
@@ -87,19 +78,11 @@ public class Fleet {
             @Nullable String sprocket) {}
 
     public PartTags partTags(SetFitting fitting) {
-        return new PartTags(
-                fitting.chainId() == null
-                        ? null
-                        : chains.findById(fitting.chainId()).map(Chain::tag).orElse(null),
-                fitting.barId() == null
-                        ? null
-                        : bars.findById(fitting.barId()).map(Bar::tag).orElse(null),
-                fitting.sprocketId() == null
-                        ? null
-                        : sprockets
-                                .findById(fitting.sprocketId())
-                                .map(Sprocket::tag)
-                                .orElse(null));
+        return new PartTags(tagOf(fitting.chainId()), tagOf(fitting.barId()), tagOf(fitting.sprocketId()));
+    }
+
+    private @Nullable String tagOf(@Nullable UUID partId) {
+        return partId == null ? null : parts.findById(partId).map(Part::tag).orElse(null);
     }
 
     /** Fitting records of a saw, latest first. */
@@ -109,11 +92,9 @@ public class Fleet {
 
     /** Parts that are not retired, fitted or on the shelf. */
     public List<Part> partsInService() {
-        List<Part> parts = new ArrayList<>();
-        parts.addAll(chains.findAllByOrderByTag());
-        parts.addAll(bars.findAllByOrderByTag());
-        parts.addAll(sprockets.findAllByOrderByTag());
-        parts.removeIf(part -> part.retiredAt() != null);
-        return parts;
+        return parts.findAllByOrderByTag().stream()
+                .filter(part -> part.retiredAt() == null)
+                .sorted(Comparator.comparing(Part::subject))
+                .toList();
     }
 }

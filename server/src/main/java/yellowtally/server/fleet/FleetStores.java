@@ -20,28 +20,12 @@ final class FleetStores {
         List<Saw> findAllByOrderByTag();
     }
 
-    interface Chains extends ListCrudRepository<Chain, UUID> {
-        Optional<Chain> findByTag(String tag);
+    interface Parts extends ListCrudRepository<Part, UUID> {
+        Optional<Part> findByTag(String tag);
 
-        Optional<Chain> findBySawId(UUID sawId);
+        List<Part> findBySawId(UUID sawId);
 
-        List<Chain> findAllByOrderByTag();
-    }
-
-    interface Bars extends ListCrudRepository<Bar, UUID> {
-        Optional<Bar> findByTag(String tag);
-
-        Optional<Bar> findBySawId(UUID sawId);
-
-        List<Bar> findAllByOrderByTag();
-    }
-
-    interface Sprockets extends ListCrudRepository<Sprocket, UUID> {
-        Optional<Sprocket> findByTag(String tag);
-
-        Optional<Sprocket> findBySawId(UUID sawId);
-
-        List<Sprocket> findAllByOrderByTag();
+        List<Part> findAllByOrderByTag();
     }
 
     interface Crews extends ListCrudRepository<Crew, UUID> {

@@ -1,14 +1,21 @@
 package yellowtally.server.fleet;
 
+import jakarta.persistence.DiscriminatorColumn;
+import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.MappedSuperclass;
+import jakarta.persistence.Inheritance;
+import jakarta.persistence.InheritanceType;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.steps.Subject;
 
 /** A part of a cutting set as an individual: its tag, where it hangs, what it cost and how it ended. */
-@MappedSuperclass
+@Entity
+@Inheritance(strategy = InheritanceType.JOINED)
+@DiscriminatorColumn(name = "kind", length = 8)
 public abstract class Part {
 
     @Id
@@ -32,6 +39,18 @@ public abstract class Part {
         this.id = id;
         this.tag = tag;
     }
+
+    /** The one of this kind among parts of a saw; {@code null} for none. */
+    public static <T extends Part> @Nullable T one(Class<T> kind, Collection<Part> parts) {
+        return parts.stream()
+                .filter(kind::isInstance)
+                .map(kind::cast)
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** Which place of a cutting set it has. */
+    public abstract Subject subject();
 
     public UUID id() {
         return id;

@@ -23,14 +23,10 @@ class PartChooser {
     private static final double LEAST_CUTTER_MM = 4;
     private static final double MOST_CUTTER_MM = 16;
 
-    private final FleetStores.Chains chains;
-    private final FleetStores.Bars bars;
-    private final FleetStores.Sprockets sprockets;
+    private final FleetStores.Parts parts;
 
-    PartChooser(FleetStores.Chains chains, FleetStores.Bars bars, FleetStores.Sprockets sprockets) {
-        this.chains = chains;
-        this.bars = bars;
-        this.sprockets = sprockets;
+    PartChooser(FleetStores.Parts parts) {
+        this.parts = parts;
     }
 
     /** The parts chosen; one with something wrong is absent and said in {@code wrong}. */
@@ -42,9 +38,14 @@ class PartChooser {
     }
 
     private @Nullable Chain chain(SetInput.ChainInput given, @Nullable UUID sawId, Violations wrong) {
-        Optional<Chain> known = chains.findByTag(given.tag());
+        Optional<Part> known = parts.findByTag(given.tag());
         if (!given.create()) {
-            return existing("set.chain.tag", given.tag(), known, sawId, wrong);
+            return existing(
+                    "set.chain.tag",
+                    given.tag(),
+                    known.filter(Chain.class::isInstance).map(Chain.class::cast),
+                    sawId,
+                    wrong);
         }
         Violations own = new Violations();
         newTag("set.chain.tag", given.tag(), known.isPresent(), own);
@@ -80,9 +81,14 @@ class PartChooser {
     }
 
     private @Nullable Bar bar(SetInput.BarInput given, @Nullable UUID sawId, Violations wrong) {
-        Optional<Bar> known = bars.findByTag(given.tag());
+        Optional<Part> known = parts.findByTag(given.tag());
         if (!given.create()) {
-            return existing("set.bar.tag", given.tag(), known, sawId, wrong);
+            return existing(
+                    "set.bar.tag",
+                    given.tag(),
+                    known.filter(Bar.class::isInstance).map(Bar.class::cast),
+                    sawId,
+                    wrong);
         }
         Violations own = new Violations();
         newTag("set.bar.tag", given.tag(), known.isPresent(), own);
@@ -100,9 +106,14 @@ class PartChooser {
     }
 
     private @Nullable Sprocket sprocket(SetInput.SprocketInput given, @Nullable UUID sawId, Violations wrong) {
-        Optional<Sprocket> known = sprockets.findByTag(given.tag());
+        Optional<Part> known = parts.findByTag(given.tag());
         if (!given.create()) {
-            return existing("set.sprocket.tag", given.tag(), known, sawId, wrong);
+            return existing(
+                    "set.sprocket.tag",
+                    given.tag(),
+                    known.filter(Sprocket.class::isInstance).map(Sprocket.class::cast),
+                    sawId,
+                    wrong);
         }
         Violations own = new Violations();
         newTag("set.sprocket.tag", given.tag(), known.isPresent(), own);

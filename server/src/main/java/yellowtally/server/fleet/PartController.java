@@ -1,5 +1,6 @@
 package yellowtally.server.fleet;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -19,25 +20,15 @@ import yellowtally.server.support.Violations;
 class PartController {
 
     private final FleetStores.Saws saws;
-    private final FleetStores.Chains chains;
-    private final FleetStores.Bars bars;
-    private final FleetStores.Sprockets sprockets;
+    private final FleetStores.Parts parts;
     private final Fleet fleet;
     private final PartChooser chooser;
     private final Sentences sentences;
 
     PartController(
-            FleetStores.Saws saws,
-            FleetStores.Chains chains,
-            FleetStores.Bars bars,
-            FleetStores.Sprockets sprockets,
-            Fleet fleet,
-            PartChooser chooser,
-            Sentences sentences) {
+            FleetStores.Saws saws, FleetStores.Parts parts, Fleet fleet, PartChooser chooser, Sentences sentences) {
         this.saws = saws;
-        this.chains = chains;
-        this.bars = bars;
-        this.sprockets = sprockets;
+        this.parts = parts;
         this.fleet = fleet;
         this.chooser = chooser;
         this.sentences = sentences;
@@ -64,16 +55,20 @@ class PartController {
     @GetMapping("/api/parts")
     Parts parts() {
         Map<UUID, String> tags = saws.findAll().stream().collect(Collectors.toMap(Saw::id, Saw::tag));
-        return new Parts(
-                chains.findAllByOrderByTag().stream()
-                        .map(c -> ChainView.of(c, at(tags, c.sawId())))
-                        .toList(),
-                bars.findAllByOrderByTag().stream()
-                        .map(b -> BarView.of(b, at(tags, b.sawId())))
-                        .toList(),
-                sprockets.findAllByOrderByTag().stream()
-                        .map(s -> SprocketView.of(s, at(tags, s.sawId())))
-                        .toList());
+        List<ChainView> chains = new ArrayList<>();
+        List<BarView> bars = new ArrayList<>();
+        List<SprocketView> sprockets = new ArrayList<>();
+        for (Part part : parts.findAllByOrderByTag()) {
+            String onSaw = at(tags, part.sawId());
+            if (part instanceof Chain chain) {
+                chains.add(ChainView.of(chain, onSaw));
+            } else if (part instanceof Bar bar) {
+                bars.add(BarView.of(bar, onSaw));
+            } else if (part instanceof Sprocket sprocket) {
+                sprockets.add(SprocketView.of(sprocket, onSaw));
+            }
+        }
+        return new Parts(chains, bars, sprockets);
     }
 
     @GetMapping("/api/crews")

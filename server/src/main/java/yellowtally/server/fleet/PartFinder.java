@@ -9,29 +9,18 @@ import yellowtally.server.support.Refusal;
 @Service
 public class PartFinder {
 
-    private final FleetStores.Chains chains;
-    private final FleetStores.Bars bars;
-    private final FleetStores.Sprockets sprockets;
+    private final FleetStores.Parts parts;
 
-    PartFinder(FleetStores.Chains chains, FleetStores.Bars bars, FleetStores.Sprockets sprockets) {
-        this.chains = chains;
-        this.bars = bars;
-        this.sprockets = sprockets;
+    PartFinder(FleetStores.Parts parts) {
+        this.parts = parts;
     }
 
     public Optional<Part> find(UUID id) {
-        return chains.findById(id)
-                .<Part>map(part -> part)
-                .or(() -> bars.findById(id))
-                .or(() -> sprockets.findById(id));
+        return parts.findById(id);
     }
 
     /** The part with this tag; a tag is one part's alone. */
     public Part tagged(String tag) {
-        return chains.findByTag(tag)
-                .<Part>map(part -> part)
-                .or(() -> bars.findByTag(tag))
-                .or(() -> sprockets.findByTag(tag))
-                .orElseThrow(() -> Refusal.gone("part.unknown", tag));
+        return parts.findByTag(tag).orElseThrow(() -> Refusal.gone("part.unknown", tag));
     }
 }

@@ -1,5 +1,6 @@
 package yellowtally.server.fleet;
 
+import jakarta.persistence.DiscriminatorValue;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -7,9 +8,11 @@ import java.util.UUID;
 import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.cuttingset.SprocketKind;
 import yellowtally.core.cuttingset.SprocketSpec;
+import yellowtally.core.steps.Subject;
 
 /** A drive sprocket with its own tag. */
 @Entity
+@DiscriminatorValue("SPROCKET")
 public class Sprocket extends Part {
 
     @Enumerated(EnumType.STRING)
@@ -44,5 +47,10 @@ public class Sprocket extends Part {
     /** What it drives. */
     public SprocketSpec spec() {
         return new SprocketSpec(kind, teeth, pitch);
+    }
+
+    @Override
+    public Subject subject() {
+        return Subject.SPROCKET;
     }
 }

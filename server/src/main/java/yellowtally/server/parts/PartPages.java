@@ -146,7 +146,7 @@ class PartPages {
     @Transactional(readOnly = true)
     PartPage of(String tag) {
         Part part = finder.tagged(tag);
-        Subject kind = kind(part);
+        Subject kind = part.subject();
         List<Lineage.Stay> stays = lineage.stays(part.id(), kind);
         double tanks = stays.stream().mapToDouble(Lineage.Stay::tanks).sum();
         Standing standing = standing(part, stays);
@@ -230,7 +230,7 @@ class PartPages {
     private FittedPart fitted(Part hanging, Saw saw, Standing standing) {
         // Its price may have been said after the standing was worked out.
         Part part = finder.find(hanging.id()).orElseThrow();
-        Subject kind = kind(part);
+        Subject kind = part.subject();
         List<Lineage.Stay> stays = lineage.stays(part.id(), kind);
         double all = stays.stream().mapToDouble(Lineage.Stay::tanks).sum();
         double here = stays.stream()
@@ -297,9 +297,5 @@ class PartPages {
                 .map(People.PersonView::name)
                 .findFirst()
                 .orElse("");
-    }
-
-    private static Subject kind(Part part) {
-        return part instanceof Chain ? Subject.CHAIN : part instanceof Bar ? Subject.BAR : Subject.SPROCKET;
     }
 }

@@ -1,32 +1,76 @@
 package yellowtally.server.standing;
 
+import jakarta.persistence.EntityManager;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.Query;
-import org.springframework.data.repository.Repository;
+import org.springframework.stereotype.Component;
+import yellowtally.server.fleet.Bar;
+import yellowtally.server.fleet.Chain;
+import yellowtally.server.fleet.Part;
 import yellowtally.server.fleet.Saw;
+import yellowtally.server.fleet.SetFitting;
+import yellowtally.server.fleet.Sprocket;
 
 /** Saws in service with what hangs on them. */
-interface FittedSaws extends Repository<Saw, UUID> {
-    @Query("""
-            select new yellowtally.server.standing.FittedSaw(s, c, b, p, f) from Saw s
-            left join Chain c on c.sawId = s.id
-            left join Bar b on b.sawId = s.id
-            left join Sprocket p on p.sawId = s.id
-            left join SetFitting f on f.id = s.fittingId
-            where s.retiredAt is null""")
-    List<FittedSaw> inService();
+@Component
+class FittedSaws {
 
-    @Query("""
-            select new yellowtally.server.standing.FittedSaw(s, c, b, p, f) from Saw s
-            left join Chain c on c.sawId = s.id
-            left join Bar b on b.sawId = s.id
-            left join Sprocket p on p.sawId = s.id
-            left join SetFitting f on f.id = s.fittingId
-            where s.retiredAt is null and s.id in :ids""")
-    List<FittedSaw> inService(Collection<UUID> ids);
+    private final EntityManager records;
 
-    @Query("select s from Saw s where s.id = :id")
-    Saw saw(UUID id);
+    FittedSaws(EntityManager records) {
+        this.records = records;
+    }
+
+    /** All of them. */
+    List<FittedSaw> inService() {
+        return fitted(records.createQuery("select s from Saw s where s.retiredAt is null", Saw.class)
+                .getResultList());
+    }
+
+    /** Those of these that are in service. */
+    List<FittedSaw> inService(Collection<UUID> ids) {
+        return fitted(records.createQuery("select s from Saw s where s.retiredAt is null and s.id in :ids", Saw.class)
+                .setParameter("ids", ids)
+                .getResultList());
+    }
+
+    /** A saw, retired or not. */
+    Saw saw(UUID id) {
+        return records.find(Saw.class, id);
+    }
+
+    private List<FittedSaw> fitted(List<Saw> saws) {
+        Map<UUID, List<Part>> hanging = new HashMap<>();
+        records.createQuery("select p from Part p where p.sawId in :saws", Part.class)
+                .setParameter("saws", saws.stream().map(Saw::id).toList())
+                .getResultList()
+                .forEach(part -> Optional.ofNullable(part.sawId())
+                        .ifPresent(saw -> hanging.computeIfAbsent(saw, id -> new ArrayList<>())
+                                .add(part)));
+        Map<UUID, SetFitting> fittings = new HashMap<>();
+        records.createQuery("select f from SetFitting f where f.id in :ids", SetFitting.class)
+                .setParameter(
+                        "ids",
+                        saws.stream()
+                                .flatMap(saw -> Optional.ofNullable(saw.fittingId()).stream())
+                                .toList())
+                .getResultList()
+                .forEach(fitting -> fittings.put(fitting.id(), fitting));
+        return saws.stream()
+                .map(saw -> {
+                    List<Part> parts = hanging.getOrDefault(saw.id(), List.of());
+                    return new FittedSaw(
+                            saw,
+                            Part.one(Chain.class, parts),
+                            Part.one(Bar.class, parts),
+                            Part.one(Sprocket.class, parts),
+                            saw.fittingId() == null ? null : fittings.get(saw.fittingId()));
+                })
+                .toList();
+    }
 }

@@ -17,7 +17,6 @@ import yellowtally.core.schedule.ScheduleLedger;
 import yellowtally.core.schedule.UseEntry;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.SawProfile;
-import yellowtally.core.tension.TensionSetting;
 import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.SawChoices;
@@ -33,10 +32,9 @@ final class LedgerMaker {
     private final SettingsNow settings;
     private final Knowledge knowledge;
     private final LocalDate today;
-    private final RecordReader.Instants days;
+    private final RecordReader.Days days;
 
-    LedgerMaker(
-            HouseRules rules, SettingsNow settings, Knowledge knowledge, LocalDate today, RecordReader.Instants days) {
+    LedgerMaker(HouseRules rules, SettingsNow settings, Knowledge knowledge, LocalDate today, RecordReader.Days days) {
         this.rules = rules;
         this.settings = settings;
         this.knowledge = knowledge;
@@ -137,7 +135,7 @@ final class LedgerMaker {
                 settings.greasesNose(saw),
                 fitted.bar() == null ? null : fitted.bar().spec().gauge(),
                 chain == null ? null : chain.pitch(),
-                chain == null ? null : tang(chain),
+                chain == null ? null : chain.tangMm(rules.numbers()),
                 rules.seasons().fire(today),
                 settings.schools(saw),
                 chain == null
@@ -148,10 +146,5 @@ final class LedgerMaker {
                                 records.parts().latestCutterMm().orElse(null),
                                 numbers),
                 dressing.dressings() == 0 ? null : dressing.mm());
-    }
-
-    private double tang(Chain chain) {
-        Double measured = chain.tangDepthMm();
-        return measured == null ? rules.numbers().of(TensionSetting.tangDepthOf(chain.pitch())) : measured;
     }
 }

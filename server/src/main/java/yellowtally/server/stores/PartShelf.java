@@ -77,7 +77,7 @@ class PartShelf {
                 if (part != null) {
                     Draft draft = drafts.computeIfAbsent(key(part), Draft::new);
                     draft.fits.add(saw);
-                    if (need.parts().contains(kind(part))) {
+                    if (need.parts().contains(part.subject())) {
                         draft.reserved.add(saw);
                     } else {
                         wearing(standing, part, today, today.plusDays(horizon)).forEach(draft.wearing::add);
@@ -96,12 +96,12 @@ class PartShelf {
         Wearing first = null;
         for (PartWear wear : standing.wear().kinds()) {
             var left = wear.tanksLeft();
-            if (subject(wear.kind()) != kind(part) || left == null) {
+            if (subject(wear.kind()) != part.subject() || left == null) {
                 continue;
             }
             DueDate date = standing.ledger()
                     .schedule()
-                    .after(left.likely(), kind(part), today, standing.numbers())
+                    .after(left.likely(), part.subject(), today, standing.numbers())
                     .orElse(null);
             if (date != null
                     && !date.likely().isAfter(until)
@@ -118,10 +118,6 @@ class PartShelf {
             case GROOVE -> Subject.BAR;
             case SPROCKET -> Subject.SPROCKET;
         };
-    }
-
-    private static Subject kind(Part part) {
-        return part instanceof Chain ? Subject.CHAIN : part instanceof Bar ? Subject.BAR : Subject.SPROCKET;
     }
 
     private record Key(Subject kind, String spec) {}

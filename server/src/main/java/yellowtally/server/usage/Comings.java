@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.schedule.Burn;
 import yellowtally.core.schedule.ScheduleSetting;
+import yellowtally.core.schedule.Wood;
 import yellowtally.core.steps.Step;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;

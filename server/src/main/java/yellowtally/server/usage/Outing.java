@@ -1,13 +1,21 @@
 package yellowtally.server.usage;
 
+import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.EnumSet;
 import java.util.Set;
 import java.util.UUID;
+import org.hibernate.annotations.BatchSize;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.schedule.Wood;
 import yellowtally.core.tension.Work;
 import yellowtally.server.fleet.FittedSet;
 import yellowtally.server.fleet.Saw;
@@ -53,8 +61,21 @@ public class Outing {
     private @Nullable UUID backPersonId;
     private @Nullable Double tanks;
     private @Nullable Double oilShare;
-    private String works = "";
-    private String woods = "";
+
+    @ElementCollection
+    @CollectionTable(name = "outing_work", joinColumns = @JoinColumn(name = "outing_id"))
+    @Column(name = "work")
+    @Enumerated(EnumType.STRING)
+    @BatchSize(size = 200)
+    private Set<Work> works = EnumSet.noneOf(Work.class);
+
+    @ElementCollection
+    @CollectionTable(name = "outing_wood", joinColumns = @JoinColumn(name = "outing_id"))
+    @Column(name = "wood")
+    @Enumerated(EnumType.STRING)
+    @BatchSize(size = 200)
+    private Set<Wood> woods = EnumSet.noneOf(Wood.class);
+
     private boolean rain;
     private boolean groundStruck;
     private boolean dustSeen;
@@ -102,8 +123,8 @@ public class Outing {
         this.backPersonId = personId;
         this.tanks = use.tanks();
         this.oilShare = use.oilShare();
-        this.works = EnumWords.write(use.works());
-        this.woods = EnumWords.write(use.woods());
+        this.works.addAll(use.works());
+        this.woods.addAll(use.woods());
         this.rain = use.rain();
         this.groundStruck = use.groundStruck();
         this.dustSeen = use.dustSeen();
@@ -149,17 +170,9 @@ public class Outing {
 
     /** What it did; {@code null} while it is out. */
     public @Nullable Use use() {
-        Set<Work> worked = EnumWords.read(Work.class, works);
         return tanks == null
                 ? null
                 : new Use(
-                        tanks,
-                        oilShare,
-                        worked,
-                        EnumWords.read(Wood.class, woods),
-                        rain,
-                        groundStruck,
-                        dustSeen,
-                        complaint);
+                        tanks, oilShare, Set.copyOf(works), Set.copyOf(woods), rain, groundStruck, dustSeen, complaint);
     }
 }

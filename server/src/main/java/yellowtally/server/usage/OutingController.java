@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import yellowtally.core.schedule.Wood;
 import yellowtally.core.tension.Work;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.support.OnceOnly;

@@ -2,6 +2,7 @@ package yellowtally.server.usage;
 
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.schedule.Wood;
 import yellowtally.core.tension.Work;
 
 /**

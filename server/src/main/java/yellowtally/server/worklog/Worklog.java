@@ -7,14 +7,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.steps.Finding;
-import yellowtally.server.fleet.Bar;
-import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.FittedSet;
-import yellowtally.server.fleet.Sprocket;
+import yellowtally.server.fleet.Part;
 import yellowtally.server.support.FleetRevision;
 
 /** Stores and finds records of bench work and holds. Runs within the caller's transaction. */
@@ -70,9 +67,9 @@ public class Worklog {
         revision.touches(record.sawId());
         // The parts may hang on another saw by now, and take what is said of them along.
         WorkRecord.Parts parts = record.parts();
-        touchesSawOf(Chain.class, parts.chainId(), Chain::sawId);
-        touchesSawOf(Bar.class, parts.barId(), Bar::sawId);
-        touchesSawOf(Sprocket.class, parts.sprocketId(), Sprocket::sawId);
+        touchesSawOf(parts.chainId());
+        touchesSawOf(parts.barId());
+        touchesSawOf(parts.sprocketId());
     }
 
     /** The holds that a record made stand from now on for the record that takes its place. */
@@ -82,8 +79,8 @@ public class Worklog {
                 .forEach(hold -> records.persist(hold.passedOnTo(now)));
     }
 
-    private <T> void touchesSawOf(Class<T> kind, @Nullable UUID id, Function<T, @Nullable UUID> sawOf) {
-        UUID saw = id == null ? null : sawOf.apply(records.find(kind, id));
+    private void touchesSawOf(@Nullable UUID partId) {
+        UUID saw = partId == null ? null : records.find(Part.class, partId).sawId();
         if (saw != null) {
             revision.touches(saw);
         }

@@ -28,6 +28,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.mockito.ArgumentCaptor;
 import yellowtally.core.measure.LengthUnit;
 import yellowtally.core.schedule.Seasons;
+import yellowtally.core.schedule.Wood;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Power;
 import yellowtally.core.steps.Step;

@@ -1,4 +1,4 @@
-package yellowtally.server.usage;
+package yellowtally.core.schedule;
 
 /** What was cut (handbook section 10: what weighs more). */
 public enum Wood {

@@ -1,0 +1,125 @@
+package yellowtally.server.standing;
+
+import java.sql.SQLException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.fitness.MeasureEntry;
+import yellowtally.core.fitness.PartLedger;
+import yellowtally.core.steps.Measure;
+import yellowtally.core.steps.Step;
+import yellowtally.core.steps.Subject;
+
+/** What was measured on the chain, bar and sprocket of a saw, and which loops ran on bar and sprocket. */
+final class PartRows {
+
+    /** Loops that were out with the sprocket, and the one that hangs with it now: no others have worn it. */
+    private static final String LOOPS = """
+            select f.chain_id, f.at from set_fitting f where f.sprocket_id = ? and f.chain_id is not null
+            and (f.chain_id = ? or exists (select 1 from outing o where o.sprocket_id = f.sprocket_id
+                                           and o.chain_id = f.chain_id))
+            order by f.at""";
+
+    /** Another sprocket than the one before came onto the saw. */
+    private static final String NEW_SPROCKET = """
+            select max(f.at) as at from set_fitting f where f.saw_id = ? and f.sprocket_id = ?
+            and (select g.sprocket_id from set_fitting g where g.saw_id = f.saw_id and g.at < f.at
+                 and g.sprocket_id is not null order by g.at desc limit 1) <> f.sprocket_id""";
+
+    private static final String MEASURES = """
+            select r.seq, m.record_id, m.measure, r.at, m.figure from work_record r
+            join work_measure m on m.record_id = r.id left join work_void v on v.record_id = r.id
+            where v.record_id is null and r.step in (%s) and r.%s = ? order by r.at desc, r.seq desc
+            limit 400""";
+    private static final String TURNS = """
+            select r.at from work_record r join work_finding f on f.record_id = r.id
+            left join work_void v on v.record_id = r.id
+            where v.record_id is null and r.bar_id = ? and r.step = 'REFIT' and f.finding = 'BAR_TURNED_OVER'""";
+    private static final String DRESSINGS = """
+            select r.at from work_record r left join work_void v on v.record_id = r.id
+            where v.record_id is null and r.bar_id = ? and r.step = 'DRESS_RAILS'
+            and r.outcome in (%s)""".formatted(Rows.words(Step.DRESS_RAILS.passing()));
+    private static final String BAR_LOOPS = """
+            select count(distinct f.chain_id) as loops, max(case when f.new_chain then f.at end) as new_chain_at
+            from set_fitting f where f.bar_id = ?
+            and (f.chain_id = ? or exists (select 1 from outing o where o.bar_id = f.bar_id
+                                           and o.chain_id = f.chain_id))""";
+
+    /** The steps whose figures tell how a part wears. */
+    private static final Map<Subject, Set<Step>> MEASURING = Map.of(
+            Subject.CHAIN, EnumSet.of(Step.CHAIN_LOOK, Step.SHARPEN, Step.EQUALISE),
+            Subject.BAR, EnumSet.of(Step.GROOVE),
+            Subject.SPROCKET, EnumSet.of(Step.SPROCKET));
+
+    private PartRows() {}
+
+    static PartLedger read(Rows rows, Hanging on) throws SQLException {
+        List<MeasureEntry> measures = new ArrayList<>();
+        for (Subject part : List.of(Subject.CHAIN, Subject.BAR, Subject.SPROCKET)) {
+            measures.addAll(measures(rows, on, part));
+        }
+        UUID bar = on.id(Subject.BAR);
+        if (bar == null) {
+            return new PartLedger(measures, List.of(), List.of(), 0, null);
+        }
+        record Loops(int count, @Nullable Instant newChainAt) {}
+        Loops loops = rows.read(
+                        BAR_LOOPS,
+                        row -> new Loops((int) row.whole("loops"), row.instantOrNull("new_chain_at")),
+                        bar,
+                        on.id(Subject.CHAIN))
+                .get(0);
+        return new PartLedger(
+                measures,
+                rows.read(DRESSINGS, row -> row.instant("at"), bar),
+                rows.read(TURNS, row -> row.instant("at"), bar),
+                loops.count(),
+                loops.newChainAt());
+    }
+
+    private static List<MeasureEntry> measures(Rows rows, Hanging on, Subject part) throws SQLException {
+        UUID id = on.id(part);
+        return id == null
+                ? List.of()
+                : rows.read(
+                        MEASURES.formatted(Rows.words(MEASURING.getOrDefault(part, Set.of())), Hanging.column(part)),
+                        row -> new MeasureEntry(
+                                row.whole("seq"),
+                                row.id("record_id"),
+                                row.word(Measure.class, "measure"),
+                                row.instant("at"),
+                                row.number("figure")),
+                        id);
+    }
+
+    /** When another loop came onto the sprocket; the first one came with it. */
+    static List<Instant> loops(Rows rows, Hanging on) throws SQLException {
+        List<Instant> fittedAt = new ArrayList<>();
+        Set<UUID> known = new HashSet<>();
+        UUID sprocket = on.id(Subject.SPROCKET);
+        if (sprocket != null) {
+            rows.read(
+                    LOOPS,
+                    row -> known.add(row.id("chain_id")) && known.size() > 1 && fittedAt.add(row.instant("at")),
+                    sprocket,
+                    on.id(Subject.CHAIN));
+        }
+        return fittedAt;
+    }
+
+    static @Nullable Instant newSprocketAt(Rows rows, Hanging on) throws SQLException {
+        UUID sprocket = on.id(Subject.SPROCKET);
+        return sprocket == null
+                ? null
+                : rows.read(NEW_SPROCKET, row -> Optional.ofNullable(row.instantOrNull("at")), on.saw(), sprocket)
+                        .get(0)
+                        .orElse(null);
+    }
+}

@@ -1,0 +1,109 @@
+package yellowtally.server.standing;
+
+import java.sql.SQLException;
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import yellowtally.core.log.SawLog;
+import yellowtally.core.log.StepEntry;
+import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepOutcome;
+
+/**
+ * The few of many work records that the rules look at: of each step the latest and the latest that passed, done on the saw or
+ * on the part that it is about, and every sharpening. Reading no more keeps the first board after a start quick, and a fleet
+ * of years in memory.
+ */
+final class StepRows {
+
+    private static final String WORK = """
+            select r.id, r.seq, r.step, r.at, r.outcome, r.visit_id, r.saw_id, r.chain_id, r.bar_id, r.sprocket_id
+            from work_record r left join work_void v on v.record_id = r.id
+            where v.record_id is null and r.outcome <> 'SKIPPED' and\s""";
+    private static final String SHARPENINGS = WORK + "r.step = 'SHARPEN' and ";
+
+    /** In the order of its index, from its end: the database reads one row of a step done a thousand times. */
+    private static final String LATEST = WORK + """
+            r.%1$s = ? and r.step = ? and r.outcome in (%2$s)
+            order by r.%1$s desc, r.step desc, r.at desc, r.seq desc limit 1""";
+
+    private static final String FINDINGS =
+            "select record_id as owner_id, finding from work_finding where record_id in ";
+
+    private StepRows() {}
+
+    static SawLog read(Rows rows, Hanging on, RecordReader.Days days) throws SQLException {
+        Map<UUID, WorkRow> found = new LinkedHashMap<>();
+        for (Map.Entry<String, Object[]> own : on.conditions("r").entrySet()) {
+            keep(found, rows.read(SHARPENINGS + own.getKey(), StepRows::work, own.getValue()));
+        }
+        for (Step step : Step.values()) {
+            List<WorkRow> latest = latest(rows, on, step, EnumSet.allOf(StepOutcome.class));
+            keep(found, latest);
+            if (!latest.isEmpty() && !step.passing().contains(latest.get(0).outcome())) {
+                keep(found, latest(rows, on, step, step.passing()));
+            }
+        }
+        Map<UUID, Set<Finding>> findings = findings(rows, FINDINGS, found.keySet());
+        return SawLog.of(found.values().stream()
+                .map(row -> new StepEntry(
+                        row.seq(),
+                        row.step(),
+                        row.at(),
+                        days.day(row.at()),
+                        row.outcome(),
+                        findings.getOrDefault(row.id(), Set.of()),
+                        row.visitId(),
+                        Subjects.of(on.fitted(), row.sawId(), row.chainId(), row.barId(), row.sprocketId())))
+                .toList());
+    }
+
+    private static void keep(Map<UUID, WorkRow> found, List<WorkRow> rows) {
+        rows.forEach(row -> found.put(row.id(), row));
+    }
+
+    private static List<WorkRow> latest(Rows rows, Hanging on, Step step, Set<StepOutcome> outcomes)
+            throws SQLException {
+        UUID owner = on.id(step.subject());
+        return owner == null
+                ? List.of()
+                : rows.read(
+                        LATEST.formatted(Hanging.column(step.subject()), Rows.words(outcomes)),
+                        StepRows::work,
+                        owner,
+                        step.name());
+    }
+
+    private static WorkRow work(Rows.Row row) throws SQLException {
+        return new WorkRow(
+                row.id("id"),
+                row.whole("seq"),
+                row.word(Step.class, "step"),
+                row.instant("at"),
+                row.word(StepOutcome.class, "outcome"),
+                row.idOrNull("visit_id"),
+                row.id("saw_id"),
+                row.idOrNull("chain_id"),
+                row.idOrNull("bar_id"),
+                row.idOrNull("sprocket_id"));
+    }
+
+    /** What was found, by the record or hold that it belongs to. */
+    static Map<UUID, Set<Finding>> findings(Rows rows, String query, Collection<UUID> owners) throws SQLException {
+        Map<UUID, Set<Finding>> found = new HashMap<>();
+        if (!owners.isEmpty()) {
+            rows.read(
+                    query + Rows.marks(owners),
+                    row -> found.computeIfAbsent(row.id("owner_id"), id -> EnumSet.noneOf(Finding.class))
+                            .add(row.word(Finding.class, "finding")),
+                    owners.toArray());
+        }
+        return found;
+    }
+}
