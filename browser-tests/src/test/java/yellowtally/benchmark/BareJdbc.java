@@ -24,10 +24,12 @@ import yellowtally.core.steps.Step;
 final class BareJdbc {
 
     private static final String SAW = "(select id from saw where tag = 'L5')";
-    private static final String CHAIN = "(select c.id from chain c join saw s on s.id = c.saw_id where s.tag = 'L5')";
+    private static final String CHAIN =
+            "(select c.id from part c join saw s on s.id = c.saw_id where c.kind = 'CHAIN' and s.tag = 'L5')";
     private static final String STEPS =
             "select r.id, r.seq, r.step, r.at, r.outcome, r.visit_id, r.saw_id, r.chain_id, r.bar_id, r.sprocket_id"
                     + " from work_record r left join work_void v on v.record_id = r.id where v.record_id is null and ";
+    private static final String PART = "select id from part where saw_id = ? and kind = ?";
     private static final int PAGE = 201;
 
     private BareJdbc() {}
@@ -121,25 +123,30 @@ final class BareJdbc {
         long rows = rows(db, "select * from setting_change order by at")
                 + rows(
                         db,
-                        "select s.*, c.*, b.*, p.*, f.* from saw s left join chain c on c.saw_id = s.id"
-                                + " left join bar b on b.saw_id = s.id left join sprocket p on p.saw_id = s.id"
-                                + " left join set_fitting f on f.id = s.fitting_id where s.retired_at is null")
+                        "select s.*, f.* from saw s left join set_fitting f on f.id = s.fitting_id"
+                                + " where s.retired_at is null")
+                + rows(
+                        db,
+                        "select p.*, c.*, b.*, d.* from part p left join chain c on c.id = p.id"
+                                + " left join bar b on b.id = p.id left join sprocket d on d.id = p.id"
+                                + " where p.saw_id is not null")
                 + rows(db, "select * from crew")
                 + rows(db, "select * from outing where open_saw_id is not null");
         for (Object saw : saws) {
             rows += ofSaw(db, saw);
-            for (Object chain : ids(db, "select id from chain where saw_id = ?", saw)) {
+            for (Object chain : ids(db, PART, saw, "CHAIN")) {
                 rows += ofPart(db, "chain_id", chain)
                         + rows(
                                 db,
-                                "select t.fitting_id, t.at, t.occasion, t.outcome, t.provisional, t.turns,"
-                                        + " t.adjuster_lead_mm, t.joint_play_mm from tension_check t where t.chain_id = ?",
+                                "select r.fitting_id, r.at, t.occasion, t.outcome, t.provisional, t.turns,"
+                                        + " t.adjuster_lead_mm, t.joint_play_mm from work_record r join tension_check t"
+                                        + " on t.id = r.id where r.chain_id = ? and r.step = 'TENSION'",
                                 chain);
             }
-            for (Object bar : ids(db, "select id from bar where saw_id = ?", saw)) {
+            for (Object bar : ids(db, PART, saw, "BAR")) {
                 rows += ofPart(db, "bar_id", bar);
             }
-            for (Object sprocket : ids(db, "select id from sprocket where saw_id = ?", saw)) {
+            for (Object sprocket : ids(db, PART, saw, "SPROCKET")) {
                 rows += ofPart(db, "sprocket_id", sprocket);
             }
         }
@@ -183,7 +190,10 @@ final class BareJdbc {
 
     private static long saw(Connection db) throws SQLException {
         return rows(db, "select * from saw where tag = 'L5'")
-                + rows(db, "select * from tension_check where chain_id = " + CHAIN + " order by at desc")
+                + rows(
+                        db,
+                        "select * from work_record r join tension_check t on t.id = r.id where r.chain_id = " + CHAIN
+                                + " and r.step = 'TENSION' order by r.at desc")
                 + ofSaw(db, ids(db, "select id from saw where tag = 'L5'").get(0))
                 + log(db, " where saw_id = " + SAW);
     }

@@ -59,32 +59,25 @@ final class LargeFleet {
                         + " 0.8, 20, true, true, 'FELLING')",
                 saw,
                 tag);
+        part(db, bar, "BAR", "B" + tag, saw);
         run(
                 db,
-                "insert into bar (id, version, tag, length_mm, pitch, gauge, drive_links, nose, saw_id) values"
-                        + " (?, 0, ?, 457.2, 'P_325', 'G_050', 68, 'SOLID', ?)",
-                bar,
-                "B" + tag,
-                saw);
-        run(
-                db,
-                "insert into sprocket (id, version, tag, kind, teeth, pitch, saw_id) values (?, 0, ?, 'RIM', 7, 'P_325', ?)",
-                sprocket,
-                "S" + tag,
-                saw);
+                "insert into bar (id, length_mm, pitch, gauge, drive_links, nose) values"
+                        + " (?, 457.2, 'P_325', 'G_050', 68, 'SOLID')",
+                bar);
+        part(db, sprocket, "SPROCKET", "S" + tag, saw);
+        run(db, "insert into sprocket (id, kind, teeth, pitch) values (?, 'RIM', 7, 'P_325')", sprocket);
         int day = CHAINS_EACH * CHECKS_A_CHAIN * DAYS_A_CHECK;
         for (int c = 0; c < CHAINS_EACH; c++) {
             UUID chain = UUID.randomUUID();
             UUID fitting = UUID.randomUUID();
             boolean fitted = c == CHAINS_EACH - 1;
+            part(db, chain, "CHAIN", "C" + c + tag, fitted ? saw : null);
             run(
                     db,
-                    "insert into chain (id, version, tag, pitch, gauge, drive_links, sequence, cutter_profile, top_plate_angle,"
-                            + " down_tilt, saw_id) values"
-                            + " (?, 0, ?, 'P_325', 'G_050', 68, 'STANDARD', 'SEMI_CHISEL', 30, 0, ?)",
-                    chain,
-                    "C" + c + tag,
-                    fitted ? saw : null);
+                    "insert into chain (id, pitch, gauge, drive_links, sequence, cutter_profile, top_plate_angle,"
+                            + " down_tilt) values (?, 'P_325', 'G_050', 68, 'STANDARD', 'SEMI_CHISEL', 30, 0)",
+                    chain);
             run(
                     db,
                     "insert into set_fitting values (?, ?, ?, ?, ?, true, 12, null, ?, ?, ?, 'benchmark')",
@@ -101,6 +94,10 @@ final class LargeFleet {
             }
             day = writeLife(db, new Parts(saw, chain, bar, sprocket, fitting), person, crew, day);
         }
+    }
+
+    private static void part(Connection db, UUID id, String kind, String tag, UUID saw) throws SQLException {
+        run(db, "insert into part (id, version, kind, tag, saw_id) values (?, 0, ?, ?, ?)", id, kind, tag, saw);
     }
 
     /** What a record names. */
@@ -120,10 +117,9 @@ final class LargeFleet {
     private static int writeLife(Connection db, Parts of, UUID person, UUID crew, int from) throws SQLException {
         int day = from;
         try (PreparedStatement check = db.prepareStatement(
-                        "insert into tension_check (id, saw_id, chain_id, fitting_id,"
-                                + " at, recorded_at, person_id, device, occasion, work, outcome, provisional, turns,"
+                        "insert into tension_check (id, occasion, work, outcome, provisional, turns,"
                                 + " adjuster_lead_mm, bar_length_mm, tang_depth_mm, target_mm) values"
-                                + " (?, ?, ?, ?, ?, ?, ?, 'benchmark', 'ROUTINE', 'FELLING', 'RIGHT', false, 0.125, 0.8, 457.2, 5.5, 5.88)");
+                                + " (?, 'ROUTINE', 'FELLING', 'RIGHT', false, 0.125, 0.8, 457.2, 5.5, 5.88)");
                 PreparedStatement outing =
                         db.prepareStatement("insert into outing (id, version, saw_id, crew_id, chain_id,"
                                 + " fitting_id, out_at, out_person_id, back_at, back_person_id, tanks, bar_id, sprocket_id)"
@@ -148,7 +144,7 @@ final class LargeFleet {
                         of.sprocket());
                 outing.addBatch();
                 UUID id = UUID.randomUUID();
-                set(check, id, of.saw(), of.chain(), of.fitting(), ago(day), ago(day), person);
+                set(check, id);
                 check.addBatch();
                 addWork(work, id, "TENSION", of, day, person);
                 for (String step : STEPS) {
@@ -156,8 +152,8 @@ final class LargeFleet {
                 }
             }
             outing.executeBatch();
-            check.executeBatch();
             work.executeBatch();
+            check.executeBatch();
         }
         return day;
     }

@@ -2,14 +2,17 @@ package yellowtally.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.parallel.Isolated;
-import yellowtally.core.fitness.SawAccount;
 import yellowtally.server.RunningServer.Api;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
+import yellowtally.server.support.OnceOnly;
 
 /** What is kept between writes never differs from what the records say when they are read from the beginning. */
 @ExtendWith(RunningServer.class)
@@ -17,41 +20,107 @@ import yellowtally.server.standing.Standings;
 class RebuildTest {
 
     private final Api api;
+    private final Set<String> mine = new HashSet<>();
 
     RebuildTest(Api api) {
         this.api = api;
     }
 
-    private static List<SawAccount> accounts(List<Standing> standings) {
-        return standings.stream().map(Standing::account).toList();
+    /** All that is said of the fleet, not the state alone: wear, plan, parts, visit, and the records they stand on. */
+    private void assertRebuilt(String after) {
+        Standings standings = RunningServer.bean(Standings.class);
+        List<Standing> rebuilt = standings.rebuilt();
+        List<Standing> kept = standings.all();
+        assertThat(rebuilt).as(after).hasSameSizeAs(kept);
+        for (int i = 0; i < kept.size(); i++) {
+            Standing one = kept.get(i);
+            assertThat(rebuilt.get(i).account()).as(after).isEqualTo(one.account());
+            assertThat(rebuilt.get(i).plan()).as(after).isEqualTo(one.plan());
+            if (mine.contains(one.fitted().saw().tag())) {
+                assertThat(rebuilt.get(i))
+                        .as("%s, saw %s", after, one.fitted().saw().tag())
+                        .usingRecursiveComparison()
+                        .isEqualTo(one);
+            }
+        }
     }
 
-    private static void assertRebuilt() {
-        Standings standings = RunningServer.bean(Standings.class);
-        assertThat(accounts(standings.rebuilt())).isEqualTo(accounts(standings.all()));
+    private void wrote(String path, String json) {
+        assertThat(api.post(path, json).status()).as(path).isBetween(200, 204);
+        assertRebuilt(path);
+    }
+
+    private void did(String tag, String step, String said, String findings, String extra) {
+        wrote("/api/saws/" + tag + "/records", Checks.step(api, step, said, findings, extra));
+    }
+
+    private String by(String more) {
+        return "{\"id\":\"%s\",\"personId\":\"%s\"%s}".formatted(RunningServer.id(), api.officer(), more);
+    }
+
+    private String aSaw() {
+        String tag = "R" + RunningServer.id().substring(0, 6);
+        mine.add(tag);
+        wrote("/api/saws", Checks.newSaw(api, RunningServer.id(), tag, 68));
+        Checks.serve(api, tag);
+        assertRebuilt("served");
+        wrote("/api/saws/" + tag + "/tension-checks", Checks.check(api, RunningServer.id(), Checks.reading("6")));
+        return tag;
     }
 
     @Test
-    void rebuildEqualsRunningState() {
-        String tag = "R" + RunningServer.id().substring(0, 6);
-        assertRebuilt();
-        api.post("/api/saws", Checks.newSaw(api, RunningServer.id(), tag, 68));
-        assertRebuilt();
-        Checks.serve(api, tag);
-        api.post("/api/saws/" + tag + "/tension-checks", Checks.check(api, RunningServer.id(), Checks.reading("6")));
-        assertRebuilt();
-        api.post("/api/outings/issue", Checks.issue(api, tag));
-        api.post("/api/outings/return", Checks.back(api, Checks.backSaw(tag, 3, "")));
-        assertRebuilt();
-        api.post("/api/saws/" + tag + "/records", Checks.step(api, "OIL_CARD", "FAIL", "\"OIL_NONE\"", ""));
-        assertRebuilt();
-        api.post("/api/saws/" + tag + "/records", Checks.step(api, "OIL_CARD", "FINE", "", ""));
-        api.post("/api/saws/" + tag + "/release", Checks.release(api, api.officer()));
-        assertRebuilt();
-        String often =
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"key\":\"schedule.plug.days\",\"value\":\"60\",\"reason\":\"Dusty line\",\"scope\":\"SAW\",\"scopeSaw\":\"%s\"}"
-                        .formatted(RunningServer.id(), api.officer(), tag);
-        assertThat(api.post("/api/settings/changes", often).status()).isEqualTo(200);
-        assertRebuilt();
+    void useHoldsAndReleases() {
+        String tag = aSaw();
+        wrote("/api/outings/issue", Checks.issue(api, tag));
+        wrote("/api/outings/return", Checks.back(api, Checks.backSaw(tag, 3, "")));
+        did(tag, "OIL_CARD", "FAIL", "\"OIL_NONE\"", "");
+        did(tag, "OIL_CARD", "FINE", "", "");
+        wrote("/api/saws/" + tag + "/release", Checks.release(api, api.officer()));
+        wrote("/api/saws/" + tag + "/holds", by(",\"step\":\"TANKS\",\"note\":\"Smells\""));
+        String wrong = RunningServer.id();
+        wrote(
+                "/api/saws/" + tag + "/records",
+                Checks.stepOf(api, wrong, "GROOVE", "FINE", "", "{\"GROOVE_DEPTH\":\"6.9\"}", ""));
+        wrote("/api/records/" + wrong + "/strike", by(",\"reason\":\"Wrong saw\""));
+        String often = by(",\"key\":\"schedule.plug.days\",\"value\":\"60\",\"reason\":\"Dusty line\","
+                + "\"scope\":\"SAW\",\"scopeSaw\":\"" + tag + "\"");
+        wrote("/api/settings/changes", often);
+    }
+
+    @Test
+    void partsThatChangePlaces() {
+        String tag = aSaw();
+        String next = "N" + tag.substring(1);
+        wrote(
+                "/api/parts",
+                by(",\"chain\":{\"tag\":\"" + next
+                        + "\",\"create\":true,\"pitch\":\"P_325\",\"gauge\":\"G_050\",\"driveLinks\":68}"));
+        did(tag, "REPLACE_CHAIN", "FINE", "", ",\"part\":{\"tag\":\"" + next + "\"}");
+        String other = aSaw();
+        Checks.takeChainOff(api, other);
+        assertRebuilt("chain off");
+        did(other, "REPLACE_CHAIN", "FINE", "", ",\"part\":{\"tag\":\"C-" + tag + "\"}");
+        did(other, "CHAIN_LOOK", "FINE", "", "");
+    }
+
+    @Test
+    void visitsAndFaults() {
+        String tag = aSaw();
+        String visit = RunningServer.id();
+        wrote(
+                "/api/saws/" + tag + "/visits",
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\"}".formatted(visit, api.officer()));
+        did(tag, "MAKE_SAFE", "FINE", "", ",\"visitId\":\"" + visit + "\"");
+        wrote("/api/visits/" + visit + "/steps", by(",\"step\":\"RAILS\""));
+        did(tag, "RAILS", "ATTEND", "\"BURR\"", ",\"visitId\":\"" + visit + "\"");
+        wrote("/api/visits/" + visit + "/undo", by(""));
+        wrote("/api/visits/" + visit + "/skip", by(",\"device\":\"test\",\"step\":\"RAILS\",\"reason\":\"No light\""));
+        wrote("/api/visits/" + visit + "/end", by(",\"leftOpenReason\":\"Bell rang\""));
+    }
+
+    @Test
+    void writesOfLongAgoAreForgotten() {
+        OnceOnly writes = RunningServer.bean(OnceOnly.class);
+        assertThat(writes.forgetBefore(Instant.EPOCH.plusSeconds(1))).isZero();
     }
 }

@@ -9,7 +9,7 @@ import yellowtally.core.oiling.LeakWatch;
 /**
  * A fault as its records tell it.
  *
- * @param path answers that stand, in their order
+ * @param answers that stand, in their order: what was taken back is out
  * @param cause code of the cause found; {@code null} while it is looked for
  * @param causeAt when it was found
  * @param mechanicAt when it went to a mechanic; {@code null} when it did not
@@ -18,7 +18,7 @@ import yellowtally.core.oiling.LeakWatch;
  * @param closedAt {@code null} while it is open
  */
 public record FaultStory(
-        List<Answered> path,
+        List<FaultEvent> answers,
         @Nullable String cause,
         @Nullable Instant causeAt,
         @Nullable Instant mechanicAt,
@@ -27,13 +27,20 @@ public record FaultStory(
         @Nullable Instant closedAt) {
 
     public FaultStory {
-        path = List.copyOf(path);
+        answers = List.copyOf(answers);
         looks = List.copyOf(looks);
+    }
+
+    /** The same as the finder takes them: check and answer. */
+    public List<Answered> path() {
+        return answers.stream()
+                .map(event -> new Answered(String.valueOf(event.check()), event.answer()))
+                .toList();
     }
 
     /** Reads the records of one fault, in any order. */
     public static FaultStory of(List<FaultEvent> events) {
-        List<Answered> path = new ArrayList<>();
+        List<FaultEvent> answers = new ArrayList<>();
         List<LeakWatch.Look> looks = new ArrayList<>();
         String cause = null;
         Instant causeAt = null;
@@ -42,10 +49,10 @@ public record FaultStory(
         Instant closedAt = null;
         for (FaultEvent event : events.stream().sorted(FaultEvent.IN_ORDER).toList()) {
             switch (event.kind()) {
-                case ANSWERED -> path.add(new Answered(String.valueOf(event.check()), event.answer()));
+                case ANSWERED -> answers.add(event);
                 case TAKEN_BACK -> {
-                    if (!path.isEmpty()) {
-                        path.remove(path.size() - 1);
+                    if (!answers.isEmpty()) {
+                        answers.remove(answers.size() - 1);
                     }
                 }
                 case CAUSE_FOUND -> {
@@ -67,6 +74,6 @@ public record FaultStory(
                 case CLOSED -> closedAt = event.at();
             }
         }
-        return new FaultStory(path, cause, causeAt, mechanicAt, stoodAt, looks, closedAt);
+        return new FaultStory(answers, cause, causeAt, mechanicAt, stoodAt, looks, closedAt);
     }
 }

@@ -12,13 +12,12 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.fitness.HoldEntry;
-import yellowtally.core.log.SawLog;
+import yellowtally.core.fitness.SawLedger;
 import yellowtally.core.steps.Step;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
-import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
 import yellowtally.server.support.OnceOnly;
 import yellowtally.server.support.Refusal;
@@ -85,28 +84,27 @@ class HoldController {
         onceOnly.run(given.id(), new OfSaw(tag, given), () -> {
             Person officer = people.requireOfficer(given.personId());
             Saw saw = fleet.sawInService(tag);
-            List<SawHold> open = worklog.openHolds(saw.id());
-            if (open.isEmpty()) {
+            SawLedger ledger = standings.ledgerNow(saw);
+            if (ledger.holds().isEmpty()) {
                 throw Refusal.conflict("", "release.notHeld", tag);
             }
-            refuseUncleared(standings.of(saw));
+            refuseUncleared(tag, ledger);
             Instant now = clock.instant();
-            open.forEach(hold -> worklog.release(hold, now, officer.id()));
+            // These and no others: a hold that comes in between stays.
+            ledger.holds().forEach(hold -> worklog.release((UUID) hold.id(), saw.id(), now, officer.id()));
         });
     }
 
-    private void refuseUncleared(Standing standing) {
-        SawLog log = standing.ledger().schedule().log();
-        List<HoldEntry> uncleared = standing.ledger().holds().stream()
-                .filter(hold -> !hold.cleared(log))
+    private void refuseUncleared(String tag, SawLedger ledger) {
+        List<HoldEntry> uncleared = ledger.holds().stream()
+                .filter(hold -> !hold.cleared(ledger.schedule().log()))
                 .toList();
         if (!uncleared.isEmpty()) {
             String what = uncleared.stream()
                     .map(hold -> sentences.of(Refusal.Fault.of("", "prove." + hold.step())))
                     .distinct()
                     .collect(Collectors.joining("; "));
-            throw Refusal.conflict(
-                    "", "release.uncleared", standing.fitted().saw().tag(), what);
+            throw Refusal.conflict("", "release.uncleared", tag, what);
         }
     }
 

@@ -1,7 +1,6 @@
 package yellowtally.server.faults;
 
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -284,15 +283,9 @@ class FaultPages {
 
     /** Answers that stand, with who gave them. */
     private List<MadeView> path(FaultReader.Read read, Map<UUID, String> names) {
-        List<FaultEventRow> standing = new ArrayList<>();
-        for (FaultEventRow row : read.events()) {
-            if (row.event().kind() == FaultEventKind.ANSWERED) {
-                standing.add(row);
-            } else if (row.event().kind() == FaultEventKind.TAKEN_BACK && !standing.isEmpty()) {
-                standing.remove(standing.size() - 1);
-            }
-        }
-        return standing.stream()
+        Set<FaultEvent> standing = Set.copyOf(read.story().answers());
+        return read.events().stream()
+                .filter(row -> standing.contains(row.event()))
                 .map(row -> {
                     FaultEvent event = row.event();
                     Check check = knowledge.base().checks().get(String.valueOf(event.check()));

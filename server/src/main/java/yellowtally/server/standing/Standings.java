@@ -123,6 +123,16 @@ public class Standings implements MayGoOut {
                 .orElseThrow(() -> Refusal.conflict("", "saw.retired", saw.tag()));
     }
 
+    /** The records of one saw as they stand within the caller's transaction, whatever is kept. */
+    public SawLedger ledgerNow(Saw saw) {
+        SettingsNow settingsNow = settings.now();
+        FittedSaw fitted = saws.inService(List.of(saw.id())).stream()
+                .findFirst()
+                .orElseThrow(() -> Refusal.conflict("", "saw.retired", saw.tag()));
+        return new LedgerMaker(settingsNow.rules(), settingsNow, knowledge, LocalDate.now(clock), this::day)
+                .ledger(fitted, reader.read(fitted, this::day));
+    }
+
     /** One part alone, wherever it hangs, judged as on a saw that it hung on. Worked out anew each time. */
     public Standing ofPart(Part part, UUID sawId) {
         return reading.execute(status -> {

@@ -5,7 +5,9 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.HexFormat;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantLock;
@@ -76,6 +78,17 @@ public class OnceOnly {
             revision.written();
             lock.unlock();
         }
+    }
+
+    /**
+     * Forgets writes that were applied before a moment: a client that repeats one later than that is told by the record
+     * that it made.
+     */
+    public int forgetBefore(Instant moment) {
+        return Objects.requireNonNull(
+                transactions.execute(status -> records.createQuery("delete from AppliedWrite w where w.at < :moment")
+                        .setParameter("moment", moment)
+                        .executeUpdate()));
     }
 
     private String fingerprint(Object request) {

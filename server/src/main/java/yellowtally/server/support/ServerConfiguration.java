@@ -7,9 +7,11 @@ import java.time.ZoneId;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** The clock and the description of the interface. */
 @Configuration
+@EnableScheduling
 class ServerConfiguration {
 
     static {

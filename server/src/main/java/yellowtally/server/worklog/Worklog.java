@@ -87,9 +87,9 @@ public class Worklog {
     }
 
     /** Releases a hold. */
-    public void release(SawHold hold, Instant at, UUID personId) {
-        records.persist(new SawHoldRelease(hold.id(), at, personId));
-        revision.touches(hold.sawId());
+    public void release(UUID holdId, UUID sawId, Instant at, UUID personId) {
+        records.persist(new SawHoldRelease(holdId, at, personId));
+        revision.touches(sawId);
     }
 
     public Optional<WorkRecord> find(UUID id) {
