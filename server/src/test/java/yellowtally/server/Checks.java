@@ -7,9 +7,9 @@ import java.util.UUID;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import yellowtally.server.RunningServer.Api;
-import yellowtally.server.bench.NewRecord;
-import yellowtally.server.bench.StepRecorder;
 import yellowtally.server.support.OnceOnly;
+import yellowtally.server.visit.NewRecord;
+import yellowtally.server.visit.StepRecorder;
 
 /** Requests of the tests, as the screens send them. */
 final class Checks {

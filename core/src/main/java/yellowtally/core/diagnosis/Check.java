@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import yellowtally.core.access.Stage;
+import yellowtally.core.stages.Stage;
 
 /**
  * Something to look at or try, and how likely each answer is under each cause.

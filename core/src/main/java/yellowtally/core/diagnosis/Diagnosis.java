@@ -3,7 +3,7 @@ package yellowtally.core.diagnosis;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import yellowtally.core.access.Stage;
+import yellowtally.core.stages.Stage;
 
 /**
  * How a complaint stands after the answers so far.

@@ -12,10 +12,10 @@ import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import yellowtally.core.access.Bill;
-import yellowtally.core.access.Stage;
 import yellowtally.core.diagnosis.Diagnosis.Outcome;
 import yellowtally.core.settings.Numbers;
+import yellowtally.core.stages.Bill;
+import yellowtally.core.stages.Stage;
 
 /**
  * Reasons from answers to causes (handbook section 12): naive Bayes over the causes behind one complaint, starting from their

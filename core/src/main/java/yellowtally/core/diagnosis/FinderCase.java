@@ -4,7 +4,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
-import yellowtally.core.access.Stage;
+import yellowtally.core.stages.Stage;
 
 /**
  * The saw that a complaint is about.

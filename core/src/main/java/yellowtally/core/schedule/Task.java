@@ -4,9 +4,9 @@ import static yellowtally.core.schedule.ScheduleSetting.*;
 
 import java.util.List;
 import java.util.Set;
-import yellowtally.core.access.Stage;
 import yellowtally.core.edge.FilingSchool;
 import yellowtally.core.settings.NumberSetting;
+import yellowtally.core.stages.Stage;
 import yellowtally.core.steps.Power;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;

@@ -4,8 +4,8 @@ import java.util.EnumSet;
 import java.util.Set;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
-import yellowtally.core.access.Stage;
 import yellowtally.core.cuttingset.NoseKind;
+import yellowtally.core.stages.Stage;
 
 /** Every step of a visit, in the order of the hands (handbook sections 1 and 3 to 9). */
 public enum Step {

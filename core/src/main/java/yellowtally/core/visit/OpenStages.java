@@ -3,7 +3,7 @@ package yellowtally.core.visit;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import yellowtally.core.access.Stage;
+import yellowtally.core.stages.Stage;
 import yellowtally.core.steps.Step;
 
 /** How far a saw lies open on the bench, read off the steps of its visit (handbook sections 1 and 10). */

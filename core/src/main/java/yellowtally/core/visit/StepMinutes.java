@@ -3,11 +3,11 @@ package yellowtally.core.visit;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.Set;
-import yellowtally.core.access.Bill;
-import yellowtally.core.access.Stage;
 import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.settings.Numbers;
+import yellowtally.core.stages.Bill;
+import yellowtally.core.stages.Stage;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepKind;
 

@@ -13,9 +13,9 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import yellowtally.core.access.Stage;
 import yellowtally.core.diagnosis.Diagnosis.Outcome;
 import yellowtally.core.settings.Numbers;
+import yellowtally.core.stages.Stage;
 import yellowtally.core.steps.Step;
 
 /** The finder on the small knowledge of the documentation. */

@@ -10,9 +10,9 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import yellowtally.core.access.Stage;
 import yellowtally.core.diagnosis.KnowledgeFaults.Kind;
 import yellowtally.core.diagnosis.KnowledgeFaults.KnowledgeFault;
+import yellowtally.core.stages.Stage;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
 

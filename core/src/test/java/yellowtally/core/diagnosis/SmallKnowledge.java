@@ -4,7 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import yellowtally.core.access.Stage;
+import yellowtally.core.stages.Stage;
 import yellowtally.core.steps.Step;
 
 /** The worked example of the documentation: a dry chain with three causes and three checks. */

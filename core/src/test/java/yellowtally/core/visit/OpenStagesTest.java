@@ -8,7 +8,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import yellowtally.core.access.Stage;
+import yellowtally.core.stages.Stage;
 import yellowtally.core.steps.Step;
 
 class OpenStagesTest {

@@ -14,10 +14,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.fitness.FaultEntry;
 import yellowtally.core.oiling.LeakWatch;
-import yellowtally.core.schedule.Family;
 import yellowtally.core.schedule.ScheduleSetting;
-import yellowtally.core.schedule.Task;
-import yellowtally.core.schedule.UseUnit;
 import yellowtally.core.steps.Power;
 import yellowtally.core.visit.RideAlong;
 import yellowtally.core.waiting.FitState;
@@ -115,10 +112,7 @@ class BoardController {
             List<Waiting> work,
             double minutes,
             List<RideAlong> rideAlongs,
-            List<Tally> tallies) {}
-
-    /** Use against the limit that is nearest in a family. */
-    record Tally(Family family, Task task, UseUnit unit, double raw, double counted, double limit) {}
+            List<FamilyTallies.Tally> tallies) {}
 
     @GetMapping("/api/board")
     @Transactional(readOnly = true)

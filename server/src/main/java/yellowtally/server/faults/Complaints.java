@@ -1,6 +1,7 @@
 package yellowtally.server.faults;
 
 import java.time.Clock;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.diagnosis.Complaint;
@@ -20,6 +21,15 @@ import yellowtally.server.usage.TakesComplaints;
 /** Takes complaints: of a crew on return, or of anybody about a saw. Runs within the caller's transaction. */
 @Service
 class Complaints implements TakesComplaints {
+
+    /** A complaint about a saw. */
+    record NewFault(
+            UUID id,
+            UUID personId,
+            String device,
+            String complaint,
+            @Nullable String seen,
+            FaultOrigin origin) {}
 
     private final Fleet fleet;
     private final People people;
@@ -70,7 +80,7 @@ class Complaints implements TakesComplaints {
                         said.outingId()));
     }
 
-    void open(String tag, FaultController.NewFault given) {
+    void open(String tag, NewFault given) {
         Person person = people.require(given.personId());
         Saw saw = fleet.sawInService(tag);
         Violations wrong = new Violations();

@@ -2,7 +2,6 @@ package yellowtally.server.faults;
 
 import java.util.List;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,7 +10,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import yellowtally.core.oiling.Wet;
+import yellowtally.server.support.OfSaw;
 import yellowtally.server.support.OnceOnly;
 
 /** Faults over HTTP: the list, one fault with the finder, and every act on it. */
@@ -31,48 +30,6 @@ class FaultController {
         this.pages = pages;
         this.onceOnly = onceOnly;
     }
-
-    /** A complaint about a saw. */
-    record NewFault(
-            UUID id,
-            UUID personId,
-            String device,
-            String complaint,
-            @Nullable String seen,
-            FaultOrigin origin) {}
-
-    /** Who does something, under an id made by the client. */
-    record By(UUID id, UUID personId, String device) {}
-
-    /** An act that says no more than who. */
-    record Act(By by) {}
-
-    /** An act with a note. */
-    record Noted(By by, @Nullable String note) {}
-
-    /**
-     * An answer.
-     *
-     * @param answer absent for "cannot tell"
-     * @param expects how many answers stood when it was given
-     */
-    record Answer(By by, String check, @Nullable String answer, int expects) {}
-
-    /**
-     * All that the bench has answered.
-     *
-     * @param expects how many answers stood when they were taken
-     */
-    record FromRecords(By by, int expects) {}
-
-    /** A cause that was found. */
-    record Found(By by, String cause, @Nullable String note) {}
-
-    /** A look at the card. */
-    record Look(By by, Wet wet, @Nullable String note) {}
-
-    /** A write and the saw it is for. */
-    record OfSaw(String tag, Object given) {}
 
     /** A write and the fault it is for. */
     record OfFault(UUID faultId, String act, Object given) {}
@@ -105,69 +62,69 @@ class FaultController {
 
     @PostMapping("/api/saws/{tag}/faults")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void open(@PathVariable String tag, @RequestBody NewFault given) {
+    void open(@PathVariable String tag, @RequestBody Complaints.NewFault given) {
         onceOnly.run(given.id(), new OfSaw(tag, given), () -> complaints.open(tag, given));
     }
 
     @PostMapping("/api/faults/{id}/answers")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void answer(@PathVariable UUID id, @RequestBody Answer given) {
+    void answer(@PathVariable UUID id, @RequestBody Faults.Answer given) {
         once(id, "answer", given.by(), given, () -> faults.answer(id, given));
     }
 
     /** Takes every answer of the bench that still tells something. */
     @PostMapping("/api/faults/{id}/records")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void fromRecords(@PathVariable UUID id, @RequestBody FromRecords given) {
+    void fromRecords(@PathVariable UUID id, @RequestBody Faults.FromRecords given) {
         once(id, "records", given.by(), given, () -> faults.takeFromRecords(id, given));
     }
 
     /** Takes the last answer back. */
     @PostMapping("/api/faults/{id}/back")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void takeBack(@PathVariable UUID id, @RequestBody Act given) {
+    void takeBack(@PathVariable UUID id, @RequestBody Faults.Act given) {
         once(id, "back", given.by(), given, () -> faults.takeBack(id, given));
     }
 
     @PostMapping("/api/faults/{id}/cause")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void cause(@PathVariable UUID id, @RequestBody Found given) {
+    void cause(@PathVariable UUID id, @RequestBody Faults.Found given) {
         once(id, "cause", given.by(), given, () -> faults.cause(id, given));
     }
 
     /** That was not it: the questions go on. */
     @PostMapping("/api/faults/{id}/drop")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void drop(@PathVariable UUID id, @RequestBody Act given) {
+    void drop(@PathVariable UUID id, @RequestBody Faults.Act given) {
         once(id, "drop", given.by(), given, () -> faults.drop(id, given));
     }
 
     @PostMapping("/api/faults/{id}/mechanic")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void mechanic(@PathVariable UUID id, @RequestBody Noted given) {
+    void mechanic(@PathVariable UUID id, @RequestBody Faults.Noted given) {
         once(id, "mechanic", given.by(), given, () -> faults.mechanic(id, given));
     }
 
     /** Stands the saw on fresh card; the note says what was swapped before. */
     @PostMapping("/api/faults/{id}/stand")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void stand(@PathVariable UUID id, @RequestBody Noted given) {
+    void stand(@PathVariable UUID id, @RequestBody Faults.Noted given) {
         once(id, "stand", given.by(), given, () -> faults.stand(id, given));
     }
 
     @PostMapping("/api/faults/{id}/look")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void look(@PathVariable UUID id, @RequestBody Look given) {
+    void look(@PathVariable UUID id, @RequestBody Faults.Look given) {
         once(id, "look", given.by(), given, () -> faults.look(id, given));
     }
 
     @PostMapping("/api/faults/{id}/close")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void close(@PathVariable UUID id, @RequestBody Noted given) {
+    void close(@PathVariable UUID id, @RequestBody Faults.Noted given) {
         once(id, "close", given.by(), given, () -> faults.close(id, given));
     }
 
-    private void once(UUID faultId, String act, By by, Object given, Runnable action) {
+    private void once(UUID faultId, String act, Faults.By by, Object given, Runnable action) {
         onceOnly.run(by.id(), new OfFault(faultId, act, given), action);
     }
 }

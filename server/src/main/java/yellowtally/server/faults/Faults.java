@@ -19,7 +19,6 @@ import yellowtally.core.oiling.LeakWatch;
 import yellowtally.core.oiling.OilingSetting;
 import yellowtally.core.oiling.Wet;
 import yellowtally.core.steps.Step;
-import yellowtally.server.bench.BenchWork;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.knowledge.Knowledge;
@@ -30,10 +29,41 @@ import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Sentences;
 import yellowtally.server.support.Violations;
 import yellowtally.server.usage.Outings;
+import yellowtally.server.visit.WorkForVisits;
 
 /** Writes down what happens to a fault, and closes none unproven. Runs within the caller's transaction. */
 @Service
 class Faults {
+
+    /** Who does something, under an id made by the client. */
+    record By(UUID id, UUID personId, String device) {}
+
+    /** An act with a note. */
+    record Noted(By by, @Nullable String note) {}
+
+    /** An act that says no more than who. */
+    record Act(By by) {}
+
+    /** A look at the card. */
+    record Look(By by, Wet wet, @Nullable String note) {}
+
+    /**
+     * All that the bench has answered.
+     *
+     * @param expects how many answers stood when they were taken
+     */
+    record FromRecords(By by, int expects) {}
+
+    /** A cause that was found. */
+    record Found(By by, String cause, @Nullable String note) {}
+
+    /**
+     * An answer.
+     *
+     * @param answer absent for "cannot tell"
+     * @param expects how many answers stood when it was given
+     */
+    record Answer(By by, String check, @Nullable String answer, int expects) {}
 
     private final Fleet fleet;
     private final People people;
@@ -42,7 +72,7 @@ class Faults {
     private final FaultStore store;
     private final FaultReader reader;
     private final FaultHolds holds;
-    private final BenchWork bench;
+    private final WorkForVisits bench;
     private final FleetRevision revision;
     private final Sentences sentences;
     private final Clock clock;
@@ -55,7 +85,7 @@ class Faults {
             FaultStore store,
             FaultReader reader,
             FaultHolds holds,
-            BenchWork bench,
+            WorkForVisits bench,
             FleetRevision revision,
             Sentences sentences,
             Clock clock) {
@@ -72,7 +102,7 @@ class Faults {
         this.clock = clock;
     }
 
-    void answer(UUID faultId, FaultController.Answer given) {
+    void answer(UUID faultId, Answer given) {
         Live live = asking(faultId, given.expects());
         Check check = live.read.finder().checks().stream()
                 .filter(c -> c.code().equals(given.check()))
@@ -84,16 +114,16 @@ class Faults {
         live.write(given.by(), FaultEventKind.ANSWERED, check.code(), given.answer(), null, null, null);
     }
 
-    void takeFromRecords(UUID faultId, FaultController.FromRecords given) {
+    void takeFromRecords(UUID faultId, FromRecords given) {
         Live live = asking(faultId, given.expects());
         List<Answered> taken = live.read.finder().fromRecords(live.read.story().path());
         if (taken.isEmpty()) {
             throw Refusal.conflict("", "fault.noneOnRecord");
         }
-        FaultController.By by = given.by();
+        By by = given.by();
         for (Answered answer : taken) {
             live.write(by, FaultEventKind.ANSWERED, answer.check(), answer.answer(), null, null, null);
-            by = new FaultController.By(UUID.randomUUID(), by.personId(), by.device());
+            by = new By(UUID.randomUUID(), by.personId(), by.device());
         }
     }
 
@@ -107,7 +137,7 @@ class Faults {
         return live;
     }
 
-    void takeBack(UUID faultId, FaultController.Act given) {
+    void takeBack(UUID faultId, Act given) {
         Live live = live(faultId);
         live.require(FaultStage.FIND, "fault.found");
         if (live.read.story().path().isEmpty()) {
@@ -117,7 +147,7 @@ class Faults {
     }
 
     /** The cause becomes bench work, and a hold where its rule says so. */
-    void cause(UUID faultId, FaultController.Found given) {
+    void cause(UUID faultId, Found given) {
         Live live = live(faultId);
         live.require(FaultStage.FIND, "fault.found");
         Cause cause = knowledge.base().behind(live.read.complaint(), live.read.traits()).stream()
@@ -135,7 +165,7 @@ class Faults {
         bench.join(live.saw, List.of(proof));
     }
 
-    void drop(UUID faultId, FaultController.Act given) {
+    void drop(UUID faultId, Act given) {
         Live live = live(faultId);
         if (live.read.progress().stage() == FaultStage.FIND) {
             throw Refusal.conflict("", "fault.notFound");
@@ -144,7 +174,7 @@ class Faults {
         live.write(given.by(), FaultEventKind.CAUSE_DROPPED, null, null, null, null, null);
     }
 
-    void mechanic(UUID faultId, FaultController.Noted given) {
+    void mechanic(UUID faultId, Noted given) {
         Live live = live(faultId);
         live.refuseClosed();
         Violations wrong = new Violations();
@@ -153,7 +183,7 @@ class Faults {
         live.write(given.by(), FaultEventKind.TO_MECHANIC, null, null, null, null, note);
     }
 
-    void stand(UUID faultId, FaultController.Noted given) {
+    void stand(UUID faultId, Noted given) {
         Live live = live(faultId);
         live.refuseClosed();
         if (outings.findByOpenSawId(live.saw.id()).isPresent()) {
@@ -162,7 +192,7 @@ class Faults {
         live.write(given.by(), FaultEventKind.STOOD, null, null, null, null, live.note(given.note()));
     }
 
-    void look(UUID faultId, FaultController.Look given) {
+    void look(UUID faultId, Look given) {
         Live live = live(faultId);
         live.refuseClosed();
         boolean out = outings.findByOpenSawId(live.saw.id()).isPresent();
@@ -172,7 +202,7 @@ class Faults {
         live.write(given.by(), FaultEventKind.LOOKED, null, null, null, given.wet(), live.note(given.note()));
     }
 
-    void close(UUID faultId, FaultController.Noted given) {
+    void close(UUID faultId, Noted given) {
         people.requireOfficer(given.by().personId());
         Live live = live(faultId);
         live.refuseClosed();
@@ -248,7 +278,7 @@ class Faults {
         }
 
         void write(
-                FaultController.By by,
+                By by,
                 FaultEventKind kind,
                 @Nullable String check,
                 @Nullable String answer,

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.support.FleetRevision;
+import yellowtally.server.support.OfSaw;
 import yellowtally.server.support.OnceOnly;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
@@ -130,9 +131,6 @@ class SawController {
         });
         return saw(tag);
     }
-
-    /** A write and the saw it is for. */
-    record OfSaw(String tag, Object given) {}
 
     private Saw current(String tag, int version) {
         Saw saw = fleet.sawInService(tag);

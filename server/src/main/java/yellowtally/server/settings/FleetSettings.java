@@ -27,8 +27,8 @@ public class FleetSettings {
     }
 
     /** The settings as they stand now. */
-    public SettingsNow now() {
-        return new SettingsNow(changes.findAllByOrderByAtAsc());
+    public SettingsInForce now() {
+        return new SettingsInForce(changes.findAllByOrderByAtAsc());
     }
 
     /** The fleet's own rules. */
@@ -51,7 +51,7 @@ public class FleetSettings {
 
     /** Records a change of a number; refused where it would pass a neighbour that must stay above or below it, on any saw. */
     void record(NumberSetting setting, SettingChange change) {
-        SettingsNow after = now().with(change);
+        SettingsInForce after = now().with(change);
         refuseDisorder(setting, after.rules().numbers(), "setting.disorder", "");
         for (Saw saw : fleet.sawsInService()) {
             refuseDisorder(setting, after.numbers(saw), "setting.disorderOn", saw.tag());

@@ -108,7 +108,7 @@ class SettingsController {
             @RequestParam(required = false) @Nullable Scope scope,
             @RequestParam(required = false) @Nullable String saw) {
         Reach reach = reach(scope, saw);
-        SettingsNow now = settings.now();
+        SettingsInForce now = settings.now();
         boolean all = reach.scope() == Scope.FLEET;
         Map<String, SettingChange> own = now.at(reach);
         List<ChoiceView> choices = Arrays.stream(ChoiceSetting.values())
@@ -131,7 +131,7 @@ class SettingsController {
         return new SettingsView(choices, days, numbers);
     }
 
-    private ChoiceView choice(ChoiceSetting choice, SettingsNow now, Reach reach, @Nullable String saw) {
+    private ChoiceView choice(ChoiceSetting choice, SettingsInForce now, Reach reach, @Nullable String saw) {
         SettingChange own = now.at(reach).get(choice.key());
         String above = reach.scope() == Scope.FLEET
                 ? choice.standard()
@@ -140,7 +140,7 @@ class SettingsController {
         return new ChoiceView(choice.key(), value, above, choice.options(), choice.why(), changed(own));
     }
 
-    private NumberView number(NumberSetting n, SettingsNow now, Reach reach, @Nullable String saw) {
+    private NumberView number(NumberSetting n, SettingsInForce now, Reach reach, @Nullable String saw) {
         SettingChange own = now.at(reach).get(n.key());
         double above = wider(n.key(), now, reach, saw).map(Double::valueOf).orElse(n.standard());
         double value = own == null || own.value() == null ? above : Double.parseDouble(own.value());
@@ -149,12 +149,13 @@ class SettingsController {
     }
 
     /** What holds in the scopes around this one. */
-    private Optional<String> wider(String key, SettingsNow now, Reach reach, @Nullable String tag) {
+    private Optional<String> wider(String key, SettingsInForce now, Reach reach, @Nullable String tag) {
         if (reach.scope() == Scope.FLEET || tag == null) {
             return Optional.empty();
         }
         Optional<String> model = reach.scope() == Scope.SAW
-                ? Optional.ofNullable(now.at(SettingsNow.model(fleet.saw(tag))).get(key))
+                ? Optional.ofNullable(
+                                now.at(SettingsInForce.model(fleet.saw(tag))).get(key))
                         .map(SettingChange::value)
                 : Optional.empty();
         return model.or(() -> Optional.ofNullable(now.at(Reach.FLEET).get(key)).map(SettingChange::value));
@@ -165,7 +166,7 @@ class SettingsController {
             return Reach.FLEET;
         }
         Saw saw = fleet.saw(tag == null ? "" : tag);
-        return scope == Scope.SAW ? SettingsNow.own(saw) : SettingsNow.model(saw);
+        return scope == Scope.SAW ? SettingsInForce.own(saw) : SettingsInForce.model(saw);
     }
 
     @PostMapping("/api/settings/changes")

@@ -26,9 +26,6 @@ import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
-import yellowtally.server.bench.NewRecord;
-import yellowtally.server.bench.StepInput;
-import yellowtally.server.bench.StepRecorder;
 import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
@@ -37,13 +34,72 @@ import yellowtally.server.people.Person;
 import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
+import yellowtally.server.stores.StockTake;
 import yellowtally.server.support.FleetRevision;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
+import yellowtally.server.visit.NewRecord;
+import yellowtally.server.visit.StepInput;
+import yellowtally.server.visit.StepRecorder;
 
 /** A loop in the vice: measured, planned, filed, recorded. Runs within the caller's transaction. */
 @Service
 class Sharpenings {
+
+    /**
+     * The end.
+     *
+     * @param visitId the visit it belongs to; absent outside one
+     * @param allFiled says that all planned strokes were made, though not each was told
+     */
+    record Finish(
+            UUID id,
+            UUID personId,
+            String device,
+            @Nullable UUID visitId,
+            boolean allFiled,
+            @Nullable String note,
+            @Nullable List<StockTake> takes) {}
+
+    /** Leaves the loop without a record. */
+    record Leave(UUID id, UUID personId, String reason) {}
+
+    /** Strokes that a cutter got; absent when it was not filed after all. */
+    record Filed(
+            UUID id, UUID personId, int place, @Nullable Integer strokes) {}
+
+    /**
+     * How strokes are dealt out.
+     *
+     * @param way absent for what the loop asks for
+     * @param baseStrokes absent for what the rules have
+     */
+    record Deal(
+            UUID id,
+            UUID personId,
+            boolean dull,
+            @Nullable FilingWay way,
+            @Nullable Integer baseStrokes,
+            List<Integer> leaveOut) {}
+
+    /**
+     * One cutter.
+     *
+     * @param place from the start cutter, 0 and up
+     * @param after whether it was measured after filing
+     * @param length as typed or as the caliper sent it; absent takes it back
+     * @param damage absent for a whole one
+     */
+    record CutterReadingInput(
+            UUID id,
+            UUID personId,
+            int place,
+            boolean after,
+            @Nullable String length,
+            @Nullable CutterDamage damage) {}
+
+    /** Puts the loop into the vice; {@code id} is that of the sharpening. */
+    record Begin(UUID id, UUID personId, @Nullable UUID visitId) {}
 
     private static final double MOST_MM = 40;
     private static final int MOST_BASE = 30;
@@ -81,7 +137,7 @@ class Sharpenings {
     }
 
     /** Puts the loop of a saw into the vice. */
-    void begin(String tag, SharpeningController.Begin given) {
+    void begin(String tag, Begin given) {
         revision.touchesNone();
         Person person = people.require(given.personId());
         Saw saw = fleet.sawInService(tag);
@@ -94,7 +150,7 @@ class Sharpenings {
     }
 
     /** Takes one length, or damage, of one cutter. */
-    void measure(UUID id, SharpeningController.CutterReadingInput given) {
+    void measure(UUID id, CutterReadingInput given) {
         revision.touchesNone();
         people.require(given.personId());
         Sharpening open = open(id);
@@ -124,7 +180,7 @@ class Sharpenings {
     }
 
     /** How the strokes are dealt out. */
-    void deal(UUID id, SharpeningController.Deal given) {
+    void deal(UUID id, Deal given) {
         revision.touchesNone();
         people.require(given.personId());
         Sharpening open = open(id);
@@ -139,7 +195,7 @@ class Sharpenings {
     }
 
     /** A cutter has got its strokes, or has not after all. */
-    void filed(UUID id, SharpeningController.Filed given) {
+    void filed(UUID id, Filed given) {
         revision.touchesNone();
         people.require(given.personId());
         Sharpening open = open(id);
@@ -157,7 +213,7 @@ class Sharpenings {
     }
 
     /** Takes the loop out of the vice without a record. */
-    void leave(UUID id, SharpeningController.Leave given) {
+    void leave(UUID id, Leave given) {
         revision.touchesNone();
         people.require(given.personId());
         Violations wrong = new Violations();
@@ -167,7 +223,7 @@ class Sharpenings {
     }
 
     /** Records what was done: sharpened, brought to one length, or out of use. */
-    void finish(UUID id, SharpeningController.Finish given) {
+    void finish(UUID id, Finish given) {
         people.require(given.personId());
         Sharpening open = open(id);
         Saw saw = fleet.saw(fleet.tag(open.sawId()));
@@ -255,7 +311,7 @@ class Sharpenings {
                         Map.of(Measure.EQUALISED_LENGTH, shortest + " mm")));
     }
 
-    private void record(Saw saw, SharpeningController.Finish given, UUID id, Instant at, Done done) {
+    private void record(Saw saw, Finish given, UUID id, Instant at, Done done) {
         recorder.saveOver(
                 saw.tag(),
                 new NewRecord(

@@ -22,19 +22,20 @@ import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.SawChoices;
 import yellowtally.server.knowledge.Knowledge;
 import yellowtally.server.settings.HouseRules;
-import yellowtally.server.settings.SettingsNow;
+import yellowtally.server.settings.SettingsInForce;
 import yellowtally.server.usage.EndedOuting;
 
 /** Puts the records of a saw into the form that the rules read. */
 final class LedgerMaker {
 
     private final HouseRules rules;
-    private final SettingsNow settings;
+    private final SettingsInForce settings;
     private final Knowledge knowledge;
     private final LocalDate today;
     private final RecordReader.Days days;
 
-    LedgerMaker(HouseRules rules, SettingsNow settings, Knowledge knowledge, LocalDate today, RecordReader.Days days) {
+    LedgerMaker(
+            HouseRules rules, SettingsInForce settings, Knowledge knowledge, LocalDate today, RecordReader.Days days) {
         this.rules = rules;
         this.settings = settings;
         this.knowledge = knowledge;

@@ -37,7 +37,7 @@ import yellowtally.server.fleet.TagOrder;
 import yellowtally.server.knowledge.Knowledge;
 import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.settings.HouseRules;
-import yellowtally.server.settings.SettingsNow;
+import yellowtally.server.settings.SettingsInForce;
 import yellowtally.server.support.FleetRevision;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Sentences;
@@ -125,7 +125,7 @@ public class Standings implements MayGoOut {
 
     /** The records of one saw as they stand within the caller's transaction, whatever is kept. */
     public SawLedger ledgerNow(Saw saw) {
-        SettingsNow settingsNow = settings.now();
+        SettingsInForce settingsNow = settings.now();
         FittedSaw fitted = saws.inService(List.of(saw.id())).stream()
                 .findFirst()
                 .orElseThrow(() -> Refusal.conflict("", "saw.retired", saw.tag()));
@@ -143,7 +143,7 @@ public class Standings implements MayGoOut {
                     part instanceof Bar bar ? bar : null,
                     part instanceof Sprocket sprocket ? sprocket : null,
                     null);
-            SettingsNow settingsNow = settings.now();
+            SettingsInForce settingsNow = settings.now();
             HouseRules rules = settingsNow.rules();
             LocalDate today = LocalDate.now(clock);
             Booked book = booked(
@@ -189,7 +189,7 @@ public class Standings implements MayGoOut {
     // The same object, not an equal one: what was read anew is worked out anew.
     @SuppressWarnings("ReferenceEquality")
     private Kept workedOut(long now, LocalDate today, @Nullable Kept before) {
-        SettingsNow settingsNow = settings.now();
+        SettingsInForce settingsNow = settings.now();
         HouseRules rules = settingsNow.rules();
         Map<UUID, Worked> known =
                 before != null && before.today().equals(today) && before.settings() == settingsNow.changes()
@@ -255,7 +255,7 @@ public class Standings implements MayGoOut {
     }
 
     private static Standing standing(
-            Booked book, SisterPaces sisters, HouseRules rules, SettingsNow settingsNow, LocalDate today) {
+            Booked book, SisterPaces sisters, HouseRules rules, SettingsInForce settingsNow, LocalDate today) {
         FittedSaw fitted = book.read().fitted();
         SawLedger ledger = book.ledger();
         Numbers numbers = settingsNow.numbers(fitted.saw());

@@ -3,7 +3,6 @@ package yellowtally.server.usage;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -16,68 +15,25 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import yellowtally.core.schedule.Wood;
-import yellowtally.core.tension.Work;
 import yellowtally.server.fleet.Fleet;
+import yellowtally.server.support.OfSaw;
 import yellowtally.server.support.OnceOnly;
 
-/** Issue saws to a crew and take them back, one or several at once. A held saw is never issued. */
+/** OutAndBack.Issue saws to a crew and take them back, one or several at once. A held saw is never issued. */
 @RestController
 class OutingController {
 
     private final Fleet fleet;
-    private final Comings comings;
+    private final OutAndBack comings;
     private final Outings outings;
     private final OnceOnly onceOnly;
 
-    OutingController(Fleet fleet, Comings comings, Outings outings, OnceOnly onceOnly) {
+    OutingController(Fleet fleet, OutAndBack comings, Outings outings, OnceOnly onceOnly) {
         this.fleet = fleet;
         this.comings = comings;
         this.outings = outings;
         this.onceOnly = onceOnly;
     }
-
-    /** Saws go out, all of them or none. {@code reason} says why it is written down later than {@code at}. */
-    record Issue(
-            UUID id,
-            UUID personId,
-            UUID crewId,
-            @Nullable Instant at,
-            @Nullable String reason,
-            List<String> saws) {}
-
-    /** Saws come back, all of them or none. */
-    record Return(
-            UUID id,
-            UUID personId,
-            @Nullable Instant at,
-            @Nullable String reason,
-            @Nullable String device,
-            List<BackSaw> saws) {}
-
-    /**
-     * What one saw did.
-     *
-     * @param tanks tanks, charges or run hours
-     * @param oilShare tanks of bar oil used
-     * @param complaintCode which complaint of the fault finder it is; absent for none of them
-     * @param hold whether the crew wants it held for what it complains of
-     */
-    record BackSaw(
-            String tag,
-            Double tanks,
-            @Nullable Double oilShare,
-            @Nullable Set<Work> works,
-            @Nullable Set<Wood> woods,
-            boolean rain,
-            boolean groundStruck,
-            boolean dustSeen,
-            @Nullable String complaint,
-            @Nullable String complaintCode,
-            boolean hold) {}
-
-    /** One tank more; {@code oilShare} is how much of the oil tank was filled with it, absent when nobody looked. */
-    record NewRefuel(UUID id, UUID personId, @Nullable Double oilShare) {}
 
     /**
      * A saw that is out.
@@ -118,22 +74,19 @@ class OutingController {
 
     @PostMapping("/api/outings/issue")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void issue(@RequestBody Issue given) {
+    void issue(@RequestBody OutAndBack.Issue given) {
         onceOnly.run(given.id(), given, () -> comings.issue(given));
     }
 
     @PostMapping("/api/outings/return")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void takeBack(@RequestBody Return given) {
+    void takeBack(@RequestBody OutAndBack.Return given) {
         onceOnly.run(given.id(), given, () -> comings.takeBack(given));
     }
 
     @PostMapping("/api/saws/{tag}/refuels")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void refuel(@PathVariable String tag, @RequestBody NewRefuel given) {
+    void refuel(@PathVariable String tag, @RequestBody OutAndBack.NewRefuel given) {
         onceOnly.run(given.id(), new OfSaw(tag, given), () -> comings.refuel(tag, given));
     }
-
-    /** A write and the saw it is for. */
-    record OfSaw(String tag, Object given) {}
 }

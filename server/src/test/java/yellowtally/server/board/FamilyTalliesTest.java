@@ -21,15 +21,15 @@ class FamilyTalliesTest {
     @Test
     void drawsTheTaskNearestToItsLimit() {
         assertThat(FamilyTallies.of(List.of(task(Task.PLUG, 30, 40), task(Task.AIR_FILTER, 4, 5))))
-                .extracting(BoardController.Tally::task)
+                .extracting(FamilyTallies.Tally::task)
                 .containsExactly(Task.AIR_FILTER);
     }
 
     @Test
     void whatIsDueAfterEveryOutingHidesNothingThatLasts() {
-        List<BoardController.Tally> tallies = FamilyTallies.of(
+        List<FamilyTallies.Tally> tallies = FamilyTallies.of(
                 List.of(task(Task.FULL_CLEAN, 1, 1), task(Task.OIL_CARD, 2, 5), task(Task.BRAKE, 1, 1)));
-        assertThat(tallies).extracting(BoardController.Tally::task).containsExactly(Task.OIL_CARD, Task.BRAKE);
-        assertThat(tallies).extracting(BoardController.Tally::family).containsExactly(Family.OILING, Family.BRAKE);
+        assertThat(tallies).extracting(FamilyTallies.Tally::task).containsExactly(Task.OIL_CARD, Task.BRAKE);
+        assertThat(tallies).extracting(FamilyTallies.Tally::family).containsExactly(Family.OILING, Family.BRAKE);
     }
 }

@@ -1,5 +1,0 @@
-/** How far a saw is opened: stages that nest, the minutes to open and close them, the bill of a visit. */
-@NullMarked
-package yellowtally.core.access;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What years of records say between the lines; nothing while there are too few of them. */
-@NullMarked
-package yellowtally.core.insight;
-
-import org.jspecify.annotations.NullMarked;

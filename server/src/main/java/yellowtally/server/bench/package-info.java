@@ -1,5 +1,0 @@
-/** Tension checks: preview, record, amend, hold and release. */
-@NullMarked
-package yellowtally.server.bench;
-
-import org.jspecify.annotations.NullMarked;

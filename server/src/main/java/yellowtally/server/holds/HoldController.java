@@ -1,0 +1,111 @@
+package yellowtally.server.holds;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import yellowtally.core.fitness.HoldEntry;
+import yellowtally.core.fitness.SawLedger;
+import yellowtally.core.steps.Step;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.people.People;
+import yellowtally.server.people.Person;
+import yellowtally.server.standing.Standings;
+import yellowtally.server.support.OfSaw;
+import yellowtally.server.support.OnceOnly;
+import yellowtally.server.support.Refusal;
+import yellowtally.server.support.Sentences;
+import yellowtally.server.support.Violations;
+import yellowtally.server.worklog.SawHold;
+import yellowtally.server.worklog.Worklog;
+
+/** Holds by a person, and the officer's release once every reason is cleared. */
+@RestController
+class HoldController {
+
+    private final Fleet fleet;
+    private final People people;
+    private final Standings standings;
+    private final Worklog worklog;
+    private final OnceOnly onceOnly;
+    private final Sentences sentences;
+    private final Clock clock;
+
+    HoldController(
+            Fleet fleet,
+            People people,
+            Standings standings,
+            Worklog worklog,
+            OnceOnly onceOnly,
+            Sentences sentences,
+            Clock clock) {
+        this.fleet = fleet;
+        this.people = people;
+        this.standings = standings;
+        this.worklog = worklog;
+        this.onceOnly = onceOnly;
+        this.sentences = sentences;
+        this.clock = clock;
+    }
+
+    /** A hold by a person; a passing record of {@code step} will clear it. */
+    record NewHold(UUID id, UUID personId, Step step, String note) {}
+
+    /** A release of a held saw. */
+    record NewRelease(UUID id, UUID personId) {}
+
+    @PostMapping("/api/saws/{tag}/holds")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void hold(@PathVariable String tag, @RequestBody NewHold given) {
+        onceOnly.run(given.id(), new OfSaw(tag, given), () -> {
+            Person person = people.require(given.personId());
+            Saw saw = fleet.sawInService(tag);
+            Violations wrong = new Violations();
+            String note = wrong.text("note", given.note(), 300);
+            if (!given.step().appliesTo(standings.of(saw).profile())) {
+                wrong.add("step", "step.STEP_DOES_NOT_APPLY");
+            }
+            wrong.refuseIfAny();
+            worklog.hold(new SawHold(given.id(), saw.id(), given.step(), note, clock.instant(), person.id()));
+        });
+    }
+
+    /** Releases every hold of a saw; each needs a passing record after it, and nobody gets around that. */
+    @PostMapping("/api/saws/{tag}/release")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void release(@PathVariable String tag, @RequestBody NewRelease given) {
+        onceOnly.run(given.id(), new OfSaw(tag, given), () -> {
+            Person officer = people.requireOfficer(given.personId());
+            Saw saw = fleet.sawInService(tag);
+            SawLedger ledger = standings.ledgerNow(saw);
+            if (ledger.holds().isEmpty()) {
+                throw Refusal.conflict("", "release.notHeld", tag);
+            }
+            refuseUncleared(tag, ledger);
+            Instant now = clock.instant();
+            // These and no others: a hold that comes in between stays.
+            ledger.holds().forEach(hold -> worklog.release((UUID) hold.id(), saw.id(), now, officer.id()));
+        });
+    }
+
+    private void refuseUncleared(String tag, SawLedger ledger) {
+        List<HoldEntry> uncleared = ledger.holds().stream()
+                .filter(hold -> !hold.cleared(ledger.schedule().log()))
+                .toList();
+        if (!uncleared.isEmpty()) {
+            String what = uncleared.stream()
+                    .map(hold -> sentences.of(Refusal.Fault.of("", "prove." + hold.step())))
+                    .distinct()
+                    .collect(Collectors.joining("; "));
+            throw Refusal.conflict("", "release.uncleared", tag, what);
+        }
+    }
+}

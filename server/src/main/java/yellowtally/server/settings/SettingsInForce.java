@@ -1,0 +1,139 @@
+package yellowtally.server.settings;
+
+import java.time.MonthDay;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import yellowtally.core.bar.FlipSchool;
+import yellowtally.core.edge.FilingSchool;
+import yellowtally.core.edge.GaugeSchool;
+import yellowtally.core.edge.Schools;
+import yellowtally.core.house.HouseNumbers;
+import yellowtally.core.measure.LengthUnit;
+import yellowtally.core.schedule.Seasons;
+import yellowtally.core.settings.NumberSetting;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.tension.TensionMethod;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.settings.SettingChange.Reach;
+import yellowtally.server.settings.SettingChange.Scope;
+
+/** The settings as they stand after all changes, to be asked for many saws. */
+public final class SettingsInForce {
+
+    private final Map<Reach, Map<String, SettingChange>> latest = new HashMap<>();
+
+    private final List<SettingChange> inOrder;
+
+    SettingsInForce(List<SettingChange> inOrderOfTime) {
+        inOrder = List.copyOf(inOrderOfTime);
+        inOrderOfTime.forEach(change -> {
+            Map<String, SettingChange> own = latest.computeIfAbsent(change.reach(), r -> new HashMap<>());
+            if (change.value() == null) {
+                own.remove(change.key());
+            } else {
+                own.put(change.key(), change);
+            }
+        });
+    }
+
+    /** The settings as they would stand after one more change. */
+    SettingsInForce with(SettingChange change) {
+        List<SettingChange> more = new ArrayList<>(inOrder);
+        more.add(change);
+        return new SettingsInForce(more);
+    }
+
+    /** How many changes these are. Changes are only ever added, so the same count is the same settings. */
+    public int changes() {
+        return inOrder.size();
+    }
+
+    /** The changes in force within one reach, by key. */
+    Map<String, SettingChange> at(Reach reach) {
+        return latest.getOrDefault(reach, Map.of());
+    }
+
+    /** The fleet's own rules. */
+    public HouseRules rules() {
+        return new HouseRules(
+                new Numbers(numbers(Reach.FLEET)),
+                seasons(),
+                TensionMethod.valueOf(choice(ChoiceSetting.HOUSE_METHOD, Reach.FLEET)),
+                LengthUnit.valueOf(choice(ChoiceSetting.LENGTH_UNIT, Reach.FLEET)));
+    }
+
+    /** The numbers of one saw: its own before its model's before the fleet's. */
+    public Numbers numbers(Saw saw) {
+        Map<NumberSetting, Double> found = numbers(Reach.FLEET);
+        found.putAll(numbers(model(saw)));
+        found.putAll(numbers(own(saw)));
+        return new Numbers(found);
+    }
+
+    /** Whether the nose of this saw's bar is greased, if it can be. */
+    public boolean greasesNose(Saw saw) {
+        return ChoiceSetting.EACH_USE.equals(choice(ChoiceSetting.NOSE_GREASE, saw));
+    }
+
+    /** The fleet's ways of working with the edge, for one saw. */
+    public Schools schools(Saw saw) {
+        return new Schools(
+                FilingSchool.valueOf(choice(ChoiceSetting.FILING, Reach.FLEET)),
+                GaugeSchool.valueOf(choice(ChoiceSetting.GAUGES, Reach.FLEET)),
+                "SOFT".equals(choice(ChoiceSetting.GAUGE_WOOD, saw)));
+    }
+
+    /** When bars are turned over. */
+    public FlipSchool flipSchool() {
+        return FlipSchool.valueOf(choice(ChoiceSetting.FLIP, Reach.FLEET));
+    }
+
+    /** What was chosen for a saw, else for its model, else for the fleet. */
+    private String choice(ChoiceSetting setting, Saw saw) {
+        for (Reach reach : List.of(own(saw), model(saw))) {
+            SettingChange change = at(reach).get(setting.key());
+            if (change != null && change.value() != null) {
+                return change.value();
+            }
+        }
+        return choice(setting, Reach.FLEET);
+    }
+
+    static Reach own(Saw saw) {
+        return new Reach(Scope.SAW, saw.tag());
+    }
+
+    static Reach model(Saw saw) {
+        return new Reach(Scope.MODEL, saw.details().make() + " " + saw.details().model());
+    }
+
+    String choice(ChoiceSetting setting, Reach reach) {
+        SettingChange change = at(reach).get(setting.key());
+        return change == null || change.value() == null ? setting.standard() : change.value();
+    }
+
+    MonthDay day(DaySetting setting) {
+        SettingChange change = at(Reach.FLEET).get(setting.key());
+        return change == null || change.value() == null
+                ? setting.standard()
+                : DaySetting.read(change.value()).orElse(setting.standard());
+    }
+
+    private Seasons seasons() {
+        return new Seasons(
+                day(DaySetting.FIRE_FROM), day(DaySetting.FIRE_TO), day(DaySetting.COLD_FROM), day(DaySetting.COLD_TO));
+    }
+
+    private Map<NumberSetting, Double> numbers(Reach reach) {
+        Map<NumberSetting, Double> found = new HashMap<>();
+        at(reach).forEach((key, change) -> {
+            String value = change.value();
+            if (value != null) {
+                HouseNumbers.find(key).ifPresent(setting -> found.put(setting, Double.valueOf(value)));
+            }
+        });
+        return found;
+    }
+}

@@ -1,0 +1,81 @@
+package yellowtally.server.tension;
+
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.measure.LengthReading;
+import yellowtally.core.measure.LengthText;
+import yellowtally.core.measure.LengthUnit;
+import yellowtally.core.tension.FairCondition;
+import yellowtally.core.tension.Movement;
+import yellowtally.core.tension.TensionEntry;
+import yellowtally.core.tension.TensionMethod;
+import yellowtally.core.tension.TensionReading;
+import yellowtally.core.tension.TipsPosition;
+import yellowtally.server.support.Violations;
+
+/**
+ * A reading as typed at the bench.
+ *
+ * @param value the figure: a length as written, or degrees for twelfth past touch; absent when read by eye
+ * @param tips where the tips stand, when read by eye
+ * @param springsBack for lift and snap; absent counts as not
+ * @param met conditions that held
+ * @param turnsBefore adjuster turns since the reading before, in positive
+ */
+record ReadingInput(
+        TensionMethod method,
+        @Nullable String value,
+        @Nullable TipsPosition tips,
+        @Nullable Boolean springsBack,
+        Set<FairCondition> met,
+        Movement movement,
+        boolean tipsClearWithoutPull,
+        boolean tightSpot,
+        double turnsBefore) {
+
+    private static final double MOST_TURNS = 20;
+
+    /** The reading for the rules; {@code null} when it cannot be read, said in {@code wrong}. */
+    @Nullable
+    TensionEntry entry(String field, LengthUnit unit, Violations wrong) {
+        wrong.number(field + ".turnsBefore", turnsBefore, -MOST_TURNS, MOST_TURNS);
+        TensionReading reading = reading(field + ".value", unit, wrong);
+        return reading == null
+                ? null
+                : new TensionEntry(reading, met, movement, tipsClearWithoutPull, tightSpot, turnsBefore);
+    }
+
+    private @Nullable TensionReading reading(String field, LengthUnit unit, Violations wrong) {
+        if (method == TensionMethod.TANG_LINE && tips != null && value == null) {
+            return new TensionReading.TipsByEye(tips);
+        }
+        String typed = value == null ? "" : value;
+        if (method == TensionMethod.TWELFTH_PAST_TOUCH) {
+            return degrees(field, typed, wrong);
+        }
+        LengthReading length = LengthText.read(typed, unit);
+        if (length instanceof LengthReading.Refused refused) {
+            // A negative pull is told as a reading, not as a length in general.
+            boolean negative = refused.why() == LengthReading.Why.NEGATIVE;
+            wrong.add(field, negative ? "reading.NEGATIVE" : "length." + refused.why());
+            return null;
+        }
+        double mm = ((LengthReading.Read) length).mm();
+        return switch (method) {
+            case TANG_LINE -> new TensionReading.PullDown(mm);
+            case LIFT_AND_SNAP -> new TensionReading.Lift(mm, Boolean.TRUE.equals(springsBack));
+            case RAIL_TOUCH -> new TensionReading.RailGap(mm);
+            case COIN_GAP -> new TensionReading.CoinGap(mm);
+            case TWELFTH_PAST_TOUCH -> throw new IllegalStateException("read above");
+        };
+    }
+
+    private static @Nullable TensionReading degrees(String field, String typed, Violations wrong) {
+        String figure = typed.strip().replaceFirst("\\s*(°|deg|degrees)$", "").replace(',', '.');
+        if (!figure.matches("-?\\d{1,4}(\\.\\d{0,3})?")) {
+            wrong.add(field, "angle.form");
+            return null;
+        }
+        return new TensionReading.PastTouch(Double.parseDouble(figure));
+    }
+}

@@ -1,0 +1,275 @@
+package yellowtally.server.usage;
+
+import jakarta.persistence.EntityManager;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import yellowtally.core.schedule.Burn;
+import yellowtally.core.schedule.ScheduleSetting;
+import yellowtally.core.schedule.Wood;
+import yellowtally.core.steps.Step;
+import yellowtally.core.tension.Work;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.people.People;
+import yellowtally.server.people.Person;
+import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.support.FleetRevision;
+import yellowtally.server.support.Refusal;
+import yellowtally.server.support.Violations;
+import yellowtally.server.worklog.SawHold;
+import yellowtally.server.worklog.Worklog;
+
+/** Writes down what goes out and comes back: all the saws of a request, or none. Runs within the caller's transaction. */
+@Service
+class OutAndBack {
+
+    /**
+     * What one saw did.
+     *
+     * @param tanks tanks, charges or run hours
+     * @param oilShare tanks of bar oil used
+     * @param complaintCode which complaint of the fault finder it is; absent for none of them
+     * @param hold whether the crew wants it held for what it complains of
+     */
+    record BackSaw(
+            String tag,
+            Double tanks,
+            @Nullable Double oilShare,
+            @Nullable Set<Work> works,
+            @Nullable Set<Wood> woods,
+            boolean rain,
+            boolean groundStruck,
+            boolean dustSeen,
+            @Nullable String complaint,
+            @Nullable String complaintCode,
+            boolean hold) {}
+
+    /** Saws go out, all of them or none. {@code reason} says why it is written down later than {@code at}. */
+    record Issue(
+            UUID id,
+            UUID personId,
+            UUID crewId,
+            @Nullable Instant at,
+            @Nullable String reason,
+            List<String> saws) {}
+
+    /** Saws come back, all of them or none. */
+    record Return(
+            UUID id,
+            UUID personId,
+            @Nullable Instant at,
+            @Nullable String reason,
+            @Nullable String device,
+            List<BackSaw> saws) {}
+
+    /** One tank more; {@code oilShare} is how much of the oil tank was filled with it, absent when nobody looked. */
+    record NewRefuel(UUID id, UUID personId, @Nullable Double oilShare) {}
+
+    private static final int MOST_SAWS = 100;
+    private static final double MOST_TANKS = 200;
+    /** A clock that is a little off is no backdating. */
+    private final Fleet fleet;
+
+    private final Outings outings;
+    private final MayGoOut mayGoOut;
+    private final People people;
+    private final FleetSettings settings;
+    private final Worklog worklog;
+    private final TakesComplaints complaints;
+    private final FleetRevision revision;
+    private final EntityManager records;
+    private final Clock clock;
+
+    OutAndBack(
+            Fleet fleet,
+            Outings outings,
+            MayGoOut mayGoOut,
+            People people,
+            FleetSettings settings,
+            Worklog worklog,
+            TakesComplaints complaints,
+            FleetRevision revision,
+            EntityManager records,
+            Clock clock) {
+        this.fleet = fleet;
+        this.outings = outings;
+        this.mayGoOut = mayGoOut;
+        this.people = people;
+        this.settings = settings;
+        this.worklog = worklog;
+        this.complaints = complaints;
+        this.revision = revision;
+        this.records = records;
+        this.clock = clock;
+    }
+
+    void issue(Issue given) {
+        Person person = people.require(given.personId());
+        UUID crew = fleet.crew(given.crewId()).id();
+        Violations wrong = new Violations();
+        Outing.Moment moment = moment(given.at(), given.reason(), wrong);
+        refuseCount(given.saws(), wrong);
+        wrong.refuseIfAny();
+        for (String tag : given.saws()) {
+            Saw saw = fleet.sawInService(tag);
+            if (outings.findByOpenSawId(saw.id()).isPresent()) {
+                throw Refusal.conflict("", "saw.out", tag);
+            }
+            mayGoOut.refuseUnfit(saw);
+            refuseOverlap(saw, moment.at());
+            records.persist(new Outing(own(given.id(), tag), saw, fleet.set(saw), crew, moment, person.id()));
+            revision.touches(saw.id());
+        }
+    }
+
+    /** A backdated outing cannot begin while the one before was under way. */
+    private void refuseOverlap(Saw saw, Instant outAt) {
+        outings.findFirstBySawIdAndBackAtNotNullOrderByBackAtDesc(saw.id())
+                .map(Outing::backAt)
+                .filter(outAt::isBefore)
+                .ifPresent(back -> {
+                    throw Refusal.conflict("at", "outing.overlap", saw.tag());
+                });
+    }
+
+    void takeBack(Return given) {
+        Person person = people.require(given.personId());
+        Violations wrong = new Violations();
+        Outing.Moment moment = moment(given.at(), given.reason(), wrong);
+        refuseCount(given.saws().stream().map(BackSaw::tag).toList(), wrong);
+        wrong.refuseIfAny();
+        for (int i = 0; i < given.saws().size(); i++) {
+            takeBack(given, given.saws().get(i), "saws[" + i + "].", moment, person, wrong);
+        }
+        wrong.refuseIfAny();
+    }
+
+    private void takeBack(
+            Return all, BackSaw given, String field, Outing.Moment moment, Person person, Violations wrong) {
+        Saw saw = fleet.saw(given.tag());
+        Optional<Outing> open = outings.findByOpenSawId(saw.id());
+        if (open.isEmpty()) {
+            throw Refusal.conflict(field + "tag", "saw.notOut", given.tag());
+        }
+        Outing outing = open.get();
+        Use use = use(given, field, saw, outing, moment.at(), wrong);
+        UUID id = all.id();
+        outing.back(moment, person.id(), use);
+        revision.touches(saw.id());
+        String code = given.complaintCode();
+        if (code != null && !wrong.found()) {
+            String device = all.device() == null ? "unknown" : all.device();
+            complaints.take(
+                    saw,
+                    new TakesComplaints.Said(
+                            own(id, given.tag() + " fault"),
+                            code,
+                            wrong.optionalText(field + "complaint", given.complaint(), 300),
+                            outing.id(),
+                            person.id(),
+                            device));
+        }
+        if (given.hold()) {
+            String why = use.complaint() == null ? wrong.text(field + "complaint", null, 300) : use.complaint();
+            worklog.hold(
+                    new SawHold(own(id, given.tag()), saw.id(), Step.OUTSIDE_LOOK, why, clock.instant(), person.id()));
+        }
+    }
+
+    private Use use(BackSaw given, String field, Saw saw, Outing outing, Instant backAt, Violations wrong) {
+        if (backAt.isBefore(outing.outAt())) {
+            wrong.add("at", "outing.beforeOut", given.tag());
+        }
+        double tanks = wrong.number(field + "tanks", given.tanks(), 0, MOST_TANKS);
+        double minutes = Math.max(0, Duration.between(outing.outAt(), backAt).toMinutes());
+        double most = Burn.most(saw.details().power(), minutes, settings.numbers(saw));
+        if (tanks > most + 1e-9) {
+            wrong.add(field + "tanks", "outing.burned", tanks, Math.round(minutes), Math.floor(most * 10) / 10);
+        }
+        Refuelled logged = refuels(outing);
+        if (logged.tanks() > Math.ceil(tanks)) {
+            wrong.add(field + "tanks", "outing.refuels", logged.tanks());
+        }
+        // Half a tank of oil more than of fuel, twice over: more was never put in.
+        Double oil = wrong.optionalNumber(field + "oilShare", given.oilShare(), 0, 2 * Math.max(1, tanks) + 1);
+        if (oil == null) {
+            // Known only when every tank burned was logged, and somebody looked at the oil of each.
+            oil = logged.tellsAll() && tanks <= logged.tanks() ? logged.oilTanks() : null;
+        } else if (logged.oilTanks() != null && oil < logged.oilTanks() - 1e-9) {
+            wrong.add(field + "oilShare", "outing.oilLogged", logged.oilTanks());
+        }
+        return new Use(
+                tanks,
+                oil,
+                given.works() == null ? Set.of() : given.works(),
+                given.woods() == null ? EnumSet.noneOf(Wood.class) : given.woods(),
+                given.rain(),
+                given.groundStruck(),
+                given.dustSeen(),
+                complaint(given, field, wrong));
+    }
+
+    /** A complaint that is only chosen is on record in its own words. */
+    private @Nullable String complaint(BackSaw given, String field, Violations wrong) {
+        String said = wrong.optionalText(field + "complaint", given.complaint(), 300);
+        String code = given.complaintCode();
+        if (code == null) {
+            return said;
+        }
+        String title = complaints.title(code);
+        if (title == null) {
+            wrong.add(field + "complaintCode", "complaint.unknown");
+        }
+        return said == null ? title : said;
+    }
+
+    void refuel(String tag, NewRefuel given) {
+        Person person = people.require(given.personId());
+        Outing outing =
+                outings.findByOpenSawId(fleet.saw(tag).id()).orElseThrow(() -> Refusal.conflict("", "saw.notOut", tag));
+        Violations wrong = new Violations();
+        Double oil = wrong.optionalNumber("oilShare", given.oilShare(), 0, 1);
+        wrong.refuseIfAny();
+        records.persist(new Refuel(given.id(), outing.id(), clock.instant(), person.id(), oil));
+        revision.touches(outing.sawId());
+    }
+
+    private Refuelled refuels(Outing outing) {
+        return outings.refuels(List.of(outing.id())).stream().findFirst().orElse(Refuelled.none(outing.id()));
+    }
+
+    private Outing.Moment moment(@Nullable Instant given, @Nullable String reason, Violations wrong) {
+        Instant now = clock.instant();
+        Instant at = given == null ? now : given;
+        if (at.isAfter(now)) {
+            wrong.add("at", "time.future");
+        }
+        boolean later = Duration.between(at, now).toMillis()
+                > 60_000 * settings.rules().numbers().of(ScheduleSetting.ON_THE_SPOT);
+        return new Outing.Moment(at, now, later ? wrong.text("reason", reason, 300) : null);
+    }
+
+    private static void refuseCount(List<String> tags, Violations wrong) {
+        if (tags.isEmpty() || tags.size() > MOST_SAWS) {
+            wrong.add("saws", "outing.saws", MOST_SAWS);
+        }
+        if (new HashSet<>(tags).size() < tags.size()) {
+            wrong.add("saws", "outing.twice");
+        }
+    }
+
+    /** One id per saw of a request, the same again when the request is repeated. */
+    private static UUID own(UUID id, String tag) {
+        return UUID.nameUUIDFromBytes((id + " " + tag).getBytes(StandardCharsets.UTF_8));
+    }
+}

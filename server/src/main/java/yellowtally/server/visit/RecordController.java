@@ -1,0 +1,104 @@
+package yellowtally.server.visit;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import yellowtally.core.judging.StepVerdict;
+import yellowtally.core.steps.Step;
+import yellowtally.server.people.People;
+import yellowtally.server.people.Person;
+import yellowtally.server.support.OfSaw;
+import yellowtally.server.support.OnceOnly;
+import yellowtally.server.support.Refusal;
+import yellowtally.server.support.Sentences;
+import yellowtally.server.support.Violations;
+import yellowtally.server.worklog.WorkOutcome;
+import yellowtally.server.worklog.WorkRecord;
+import yellowtally.server.worklog.Worklog;
+
+/** Records of single steps: look at what a report means, store it, strike one out. */
+@RestController
+class RecordController {
+
+    private final StepRecorder recorder;
+    private final People people;
+    private final Worklog worklog;
+    private final OnceOnly onceOnly;
+    private final Sentences sentences;
+    private final Clock clock;
+
+    RecordController(
+            StepRecorder recorder,
+            People people,
+            Worklog worklog,
+            OnceOnly onceOnly,
+            Sentences sentences,
+            Clock clock) {
+        this.recorder = recorder;
+        this.people = people;
+        this.worklog = worklog;
+        this.onceOnly = onceOnly;
+        this.sentences = sentences;
+        this.clock = clock;
+    }
+
+    /** A report to look at; nothing is stored. */
+    record StepQuestion(Step step, StepInput input, boolean noted) {}
+
+    /** What it means, or what is wrong with it in words. */
+    record StepAnswer(@Nullable StepVerdict verdict, List<Said> wrong) {}
+
+    /** Something wrong and its sentence. */
+    record Said(String field, String code, String sentence) {}
+
+    /** A record that was wrong. */
+    record Strike(UUID id, UUID personId, String reason) {}
+
+    @PostMapping("/api/saws/{tag}/records/preview")
+    StepAnswer preview(@PathVariable String tag, @RequestBody StepQuestion question) {
+        StepRecorder.Judged judged = recorder.judge(tag, question.step(), question.input(), question.noted());
+        return new StepAnswer(
+                judged.verdict(),
+                judged.wrong().faults().stream()
+                        .map((Refusal.Fault fault) -> new Said(fault.field(), fault.code(), sentences.of(fault)))
+                        .toList());
+    }
+
+    @PostMapping("/api/saws/{tag}/records")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void save(@PathVariable String tag, @RequestBody NewRecord given) {
+        onceOnly.run(given.id(), new OfSaw(tag, given), () -> recorder.save(tag, given));
+    }
+
+    @PostMapping("/api/records/{recordId}/strike")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void strike(@PathVariable UUID recordId, @RequestBody Strike given) {
+        onceOnly.run(given.id(), new OfRecord(recordId, given), () -> {
+            Person person = people.require(given.personId());
+            Violations wrong = new Violations();
+            String reason = wrong.text("reason", given.reason(), 300);
+            wrong.refuseIfAny();
+            WorkRecord record = worklog.find(recordId).orElseThrow(() -> Refusal.gone("record.unknown"));
+            if (worklog.isStruck(recordId)) {
+                throw Refusal.conflict("", "record.struck");
+            }
+            if (record.replacedId() != null) {
+                throw Refusal.conflict("", "record.replaced");
+            }
+            if (record.outcome() == WorkOutcome.FAIL) {
+                people.requireOfficer(given.personId());
+            }
+            worklog.strike(record, reason, clock.instant(), person.id());
+        });
+    }
+
+    /** A write and the record it is for. */
+    record OfRecord(UUID recordId, Object given) {}
+}

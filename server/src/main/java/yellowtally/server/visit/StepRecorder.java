@@ -1,0 +1,187 @@
+package yellowtally.server.visit;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.EnumSet;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import yellowtally.core.judging.StepJudge;
+import yellowtally.core.judging.StepVerdict;
+import yellowtally.core.measure.LengthUnit;
+import yellowtally.core.schedule.ScheduleSetting;
+import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepKind;
+import yellowtally.core.steps.StepOutcome;
+import yellowtally.core.steps.StepRefusal;
+import yellowtally.core.steps.StepReport;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.people.People;
+import yellowtally.server.people.Person;
+import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.standing.Standing;
+import yellowtally.server.standing.Standings;
+import yellowtally.server.stores.Stock;
+import yellowtally.server.support.Refusal;
+import yellowtally.server.support.Violations;
+import yellowtally.server.worklog.Visit;
+import yellowtally.server.worklog.WorkOutcome;
+import yellowtally.server.worklog.WorkRecord;
+import yellowtally.server.worklog.Worklog;
+
+/** Judges and records single steps, in a visit or outside one. Runs within the caller's transaction. */
+@Service
+public class StepRecorder {
+
+    private final Fleet fleet;
+    private final FleetSettings settings;
+    private final People people;
+    private final Standings standings;
+    private final Worklog worklog;
+    private final VisitGate gate;
+    private final Visits visits;
+    private final PartSwap swap;
+    private final Stock stock;
+    private final Clock clock;
+
+    StepRecorder(
+            Fleet fleet,
+            FleetSettings settings,
+            People people,
+            Standings standings,
+            Worklog worklog,
+            VisitGate gate,
+            Visits visits,
+            PartSwap swap,
+            Stock stock,
+            Clock clock) {
+        this.fleet = fleet;
+        this.settings = settings;
+        this.people = people;
+        this.standings = standings;
+        this.worklog = worklog;
+        this.gate = gate;
+        this.visits = visits;
+        this.swap = swap;
+        this.stock = stock;
+        this.clock = clock;
+    }
+
+    /** What a report would mean; {@code verdict} is absent while something is wrong with it. */
+    record Judged(StepReport report, @Nullable StepVerdict verdict, Violations wrong) {}
+
+    /** Judges without recording. */
+    Judged judge(String tag, Step step, StepInput input, boolean noted) {
+        return judge(standings.of(fleet.sawInService(tag)), step, input, noted);
+    }
+
+    private Judged judge(Standing standing, Step step, StepInput input, boolean noted) {
+        LengthUnit unit = settings.rules().lengthUnit();
+        Violations wrong = new Violations();
+        StepReport report = input.report(unit, wrong);
+        StepJudge judge = new StepJudge(standing.profile(), standing.numbers());
+        if (!wrong.found()) {
+            judge.refusal(step, report, noted).ifPresent(refusal -> add(refusal, wrong));
+        }
+        return new Judged(report, wrong.found() ? null : judge.verdict(step, report), wrong);
+    }
+
+    private static void add(StepRefusal refusal, Violations wrong) {
+        String code = "step." + refusal.reason();
+        if (refusal.measure() == null) {
+            wrong.add("findings", code);
+        } else {
+            wrong.add(
+                    "figures." + refusal.measure(),
+                    code,
+                    refusal.measure().min(),
+                    refusal.measure().max());
+        }
+    }
+
+    /** Judges and records a step; refused when somebody else has recorded it meanwhile. */
+    void save(String tag, NewRecord given) {
+        record(tag, given, false);
+    }
+
+    /** Judges and records a step, over whatever stands there: it was worked on elsewhere all the time. */
+    public void saveOver(String tag, NewRecord given) {
+        record(tag, given, true);
+    }
+
+    private void record(String tag, NewRecord given, boolean over) {
+        Person person = people.require(given.personId());
+        Saw saw = fleet.sawInService(tag);
+        if (given.step().kind() == StepKind.TENSION) {
+            throw Refusal.unfit("step", "step.tension");
+        }
+        Visit visit = gate.openVisit(given.visitId(), saw);
+        if (visit != null && !over) {
+            visits.refuseStale(visit, given);
+        }
+        Instant now = clock.instant();
+        Violations wrong = new Violations();
+        Instant at = at(given, now, saw, wrong);
+        String note = wrong.optionalText("note", given.note(), 500);
+        Standing standing = standings.of(saw);
+        Judged judged = judge(standing, given.step(), given.input(), note != null);
+        wrong.takeOver(judged.wrong());
+        wrong.refuseIfAny();
+        StepVerdict verdict = Objects.requireNonNull(judged.verdict());
+        UUID replaced = given.step().kind() == StepKind.REPLACE && verdict.outcome() != StepOutcome.FAIL
+                ? swap.swap(saw, given, person)
+                : null;
+        WorkRecord record = new WorkRecord(
+                        new WorkRecord.Head(
+                                given.id(),
+                                saw.id(),
+                                visit == null ? null : visit.id(),
+                                given.step(),
+                                at,
+                                now,
+                                person.id(),
+                                given.device(),
+                                Worklog.parts(fleet.set(saw))),
+                        WorkOutcome.of(verdict.outcome()),
+                        note,
+                        replaced)
+                .with(verdict.findings(), judged.report().figures());
+        worklog.add(record, failed(verdict, standing));
+        if (given.takes() != null && !given.takes().isEmpty()) {
+            worklog.flush();
+            stock.take(given.takes(), new Stock.ForWork(given.step(), saw.id(), record.id(), person.id()));
+        }
+        if (visit != null) {
+            visits.opened(visit, standing.profile(), verdict, record);
+        }
+    }
+
+    private static Set<Finding> failed(StepVerdict verdict, Standing standing) {
+        Set<Finding> failed = EnumSet.noneOf(Finding.class);
+        verdict.findings().stream()
+                .filter(f -> f.outcome(standing.profile()) == StepOutcome.FAIL)
+                .forEach(failed::add);
+        return failed;
+    }
+
+    private Instant at(NewRecord given, Instant now, Saw saw, Violations wrong) {
+        Instant at = given.at() == null ? now : given.at();
+        if (at.isAfter(now)) {
+            wrong.add("at", "time.future");
+        }
+        if (at.isBefore(saw.details().inService().atStartOfDay(clock.getZone()).toInstant())) {
+            wrong.add("at", "record.beforeService", saw.tag());
+        }
+        if (Duration.between(at, now).toMillis()
+                        > 60_000 * settings.rules().numbers().of(ScheduleSetting.ON_THE_SPOT)
+                && (given.note() == null || given.note().isBlank())) {
+            wrong.add("note", "record.backdated");
+        }
+        return at;
+    }
+}
