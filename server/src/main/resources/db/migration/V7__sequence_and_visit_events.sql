@@ -57,6 +57,6 @@ drop index work_record_by_bar;
 drop index work_record_by_sprocket;
 create index work_record_by_saw_and_step
     on work_record (saw_id, step, at, seq, outcome, id, visit_id, chain_id, bar_id, sprocket_id);
-create index work_record_by_chain on work_record (chain_id, step, at, seq, id);
+create index work_record_by_chain on work_record (chain_id, step, at, seq, id, fitting_id);
 create index work_record_by_bar on work_record (bar_id, step, at, seq, id);
 create index work_record_by_sprocket on work_record (sprocket_id, step, at, seq, id);

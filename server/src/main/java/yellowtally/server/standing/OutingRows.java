@@ -1,8 +1,6 @@
 package yellowtally.server.standing;
 
 import java.sql.SQLException;
-import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,48 +15,39 @@ import yellowtally.server.usage.EndedOuting;
 /** Outings that ended: those of the saw, and those that a part of it made on another; an outing of two parts counts once. */
 final class OutingRows {
 
+    /** One row for each work in each wood of an outing, so that one query tells all. */
     private static final String OUTINGS = """
             select o.id, o.saw_id, o.chain_id, o.bar_id, o.sprocket_id, o.fitting_id, o.out_at, o.back_at, o.tanks,
-                   o.rain, o.ground_struck, o.dust_seen, o.complaint is not null as complained, o.oil_share
-            from outing o where o.back_at is not null and\s""";
-    private static final String WOODS =
-            "select w.outing_id, w.wood from outing_wood w join outing o on o.id = w.outing_id where ";
-    private static final String WORKS =
-            "select w.outing_id, w.work from outing_work w join outing o on o.id = w.outing_id where ";
+                   o.rain, o.ground_struck, o.dust_seen, o.complaint is not null as complained, o.oil_share, w.wood, k.work
+            from outing o left join outing_wood w on w.outing_id = o.id left join outing_work k on k.outing_id = o.id
+            where o.back_at is not null and\s""";
 
     private OutingRows() {}
 
     static List<EndedOuting> read(Rows rows, Hanging on) throws SQLException {
         Map<UUID, EndedOuting> found = new LinkedHashMap<>();
         for (Map.Entry<String, Object[]> own : on.conditions("o").entrySet()) {
-            Map<UUID, Set<Wood>> woods = words(rows, WOODS + own.getKey(), Wood.class, "wood", own.getValue());
-            Map<UUID, Set<Work>> works = words(rows, WORKS + own.getKey(), Work.class, "work", own.getValue());
             rows.read(
                     OUTINGS + own.getKey(),
-                    row -> found.put(
-                            row.id("id"),
-                            outing(
-                                    row,
-                                    woods.getOrDefault(row.id("id"), Set.of()),
-                                    works.getOrDefault(row.id("id"), Set.of()))),
+                    row -> {
+                        UUID id = row.id("id");
+                        EndedOuting told = found.get(id);
+                        EndedOuting now = told == null ? outing(row, conditions(row)) : told.with(conditions(row));
+                        return found.put(id, now);
+                    },
                     own.getValue());
         }
         return List.copyOf(found.values());
     }
 
-    private static <E extends Enum<E>> Map<UUID, Set<E>> words(
-            Rows rows, String query, Class<E> kind, String column, Object[] values) throws SQLException {
-        Map<UUID, Set<E>> found = new HashMap<>();
-        rows.read(
-                query,
-                row -> found.computeIfAbsent(row.id("outing_id"), id -> EnumSet.noneOf(kind))
-                        .add(row.word(kind, column)),
-                values);
-        return found;
+    private static Set<Condition> conditions(Rows.Row row) throws SQLException {
+        Wood wood = row.wordOrNull(Wood.class, "wood");
+        Work work = row.wordOrNull(Work.class, "work");
+        return Condition.of(
+                wood == null ? Set.of() : Set.of(wood), work == null ? Set.of() : Set.of(work), row.is("rain"));
     }
 
-    private static EndedOuting outing(Rows.Row row, Set<Wood> woods, Set<Work> works) throws SQLException {
-        boolean rain = row.is("rain");
+    private static EndedOuting outing(Rows.Row row, Set<Condition> conditions) throws SQLException {
         return new EndedOuting(
                 row.id("saw_id"),
                 row.idOrNull("chain_id"),
@@ -69,7 +58,7 @@ final class OutingRows {
                 row.instant("back_at"),
                 row.number("tanks"),
                 row.numberOrNull("oil_share"),
-                Condition.of(woods, works, rain),
-                DueEvent.of(rain, row.is("ground_struck"), row.is("dust_seen"), row.is("complained")));
+                conditions,
+                DueEvent.of(row.is("rain"), row.is("ground_struck"), row.is("dust_seen"), row.is("complained")));
     }
 }

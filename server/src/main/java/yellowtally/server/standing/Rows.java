@@ -8,7 +8,9 @@ import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -58,59 +60,70 @@ final class Rows {
     static final class Row {
 
         private final ResultSet at;
+        /** Asked for once a query: the driver would look a name up anew for each row. */
+        private final Map<String, Integer> columns = new HashMap<>();
 
         private Row(ResultSet at) {
             this.at = at;
         }
 
-        UUID id(String column) throws SQLException {
-            return at.getObject(column, UUID.class);
+        private int column(String name) throws SQLException {
+            Integer known = columns.get(name);
+            if (known == null) {
+                known = at.findColumn(name);
+                columns.put(name, known);
+            }
+            return known;
+        }
+
+        UUID id(String name) throws SQLException {
+            return at.getObject(column(name), UUID.class);
         }
 
         @Nullable
-        UUID idOrNull(String column) throws SQLException {
-            return at.getObject(column, UUID.class);
+        UUID idOrNull(String name) throws SQLException {
+            return at.getObject(column(name), UUID.class);
         }
 
         /** The database's own form of a moment first: asking it for an Instant converts twice. */
-        Instant instant(String column) throws SQLException {
-            return at.getObject(column, OffsetDateTime.class).toInstant();
+        Instant instant(String name) throws SQLException {
+            return at.getObject(column(name), OffsetDateTime.class).toInstant();
         }
 
         @Nullable
-        Instant instantOrNull(String column) throws SQLException {
-            OffsetDateTime moment = at.getObject(column, OffsetDateTime.class);
+        Instant instantOrNull(String name) throws SQLException {
+            OffsetDateTime moment = at.getObject(column(name), OffsetDateTime.class);
             return moment == null ? null : moment.toInstant();
         }
 
-        long whole(String column) throws SQLException {
-            return at.getLong(column);
+        long whole(String name) throws SQLException {
+            return at.getLong(column(name));
         }
 
-        double number(String column) throws SQLException {
-            return at.getDouble(column);
-        }
-
-        @Nullable
-        Double numberOrNull(String column) throws SQLException {
-            return at.getObject(column, Double.class);
-        }
-
-        boolean is(String column) throws SQLException {
-            return at.getBoolean(column);
+        double number(String name) throws SQLException {
+            return at.getDouble(column(name));
         }
 
         @Nullable
-        String text(String column) throws SQLException {
-            return at.getString(column);
+        Double numberOrNull(String name) throws SQLException {
+            return at.getObject(column(name), Double.class);
         }
 
-        <E extends Enum<E>> E word(Class<E> kind, String column) throws SQLException {
-            return Enum.valueOf(kind, at.getString(column));
+        boolean is(String name) throws SQLException {
+            return at.getBoolean(column(name));
         }
 
-        <E extends Enum<E>> @Nullable E wordOrNull(Class<E> kind, String column) throws SQLException {
-            String word = at.getString(column);
+        @Nullable
+        String text(String name) throws SQLException {
+            return at.getString(column(name));
+        }
+
+        <E extends Enum<E>> E word(Class<E> kind, String name) throws SQLException {
+            return Enum.valueOf(kind, at.getString(column(name)));
+        }
+
+        <E extends Enum<E>> @Nullable E wordOrNull(Class<E> kind, String name) throws SQLException {
+            String word = at.getString(column(name));
             return word == null ? null : Enum.valueOf(kind, word);
         }
     }

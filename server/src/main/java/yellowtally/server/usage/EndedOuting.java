@@ -1,6 +1,7 @@
 package yellowtally.server.usage;
 
 import java.time.Instant;
+import java.util.EnumSet;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -19,4 +20,16 @@ public record EndedOuting(
         double tanks,
         @Nullable Double oilTanks,
         Set<Condition> conditions,
-        Set<DueEvent> events) {}
+        Set<DueEvent> events) {
+
+    /** The same, and it went through this as well. */
+    public EndedOuting with(Set<Condition> more) {
+        if (conditions.containsAll(more)) {
+            return this;
+        }
+        Set<Condition> all = EnumSet.copyOf(more);
+        all.addAll(conditions);
+        return new EndedOuting(
+                sawId, chainId, barId, sprocketId, fittingId, outAt, backAt, tanks, oilTanks, all, events);
+    }
+}
