@@ -1231,6 +1231,18 @@ export interface components {
             /** Format: uuid */
             visitId?: string;
         };
+        Bench: {
+            day: components["schemas"]["BenchDay"];
+            saws: string[];
+        };
+        BenchDay: {
+            /** Format: int32 */
+            fits: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            plannedMinutes: number;
+        };
         BenchMark: {
             /** Format: int32 */
             steps: number;
@@ -1250,8 +1262,7 @@ export interface components {
         Board: {
             /** Format: date-time */
             at: string;
-            /** Format: double */
-            benchMinutes: number;
+            bench: components["schemas"]["Bench"];
             onCard: components["schemas"]["OnCard"][];
             rails: components["schemas"]["Rail"][];
             work: components["schemas"]["WorkRow"][];
@@ -2422,6 +2433,7 @@ export interface components {
         PreviewAnswer: {
             /** Format: double */
             figure?: number;
+            passes: boolean;
             refusals: components["schemas"]["SaidRefusal"][];
             scale: components["schemas"]["CommonScale"];
             verdict?: components["schemas"]["TensionVerdict"];
@@ -2706,6 +2718,8 @@ export interface components {
             chain?: string;
             /** Format: int32 */
             driveLinks?: number;
+            /** Format: double */
+            gaugeMm?: number;
             make: string;
             mix?: components["schemas"]["Mix"];
             model: string;
@@ -2766,6 +2780,7 @@ export interface components {
         };
         SchedulePage: {
             holds: components["schemas"]["OpenHold"][];
+            mayRelease: boolean;
             /** Format: double */
             minutes: number;
             plan: components["schemas"]["PlannedStep"][];
@@ -2852,6 +2867,8 @@ export interface components {
             spreadRightMm: number;
             /** Format: double */
             targetMm: number;
+            /** Format: int32 */
+            totalStrokes: number;
             way: components["schemas"]["FilingWay"];
         };
         ShelfPart: {
@@ -2950,6 +2967,9 @@ export interface components {
         /** @enum {string} */
         Step: "MAKE_SAFE" | "OUTSIDE_LOOK" | "ELECTRIC_LOOK" | "BRAKE_LEVER" | "INERTIA" | "CLEAN_COVER" | "BRAKE_BAND" | "GROOVE" | "RAILS" | "BLUING_CAUSE" | "DRESS_RAILS" | "NOSE" | "NOSE_GREASE" | "CHAIN_LOOK" | "SPROCKET" | "BEARING" | "REPLACE_SPROCKET" | "REPLACE_BAR" | "REPLACE_CHAIN" | "SHARPEN" | "DEPTH_GAUGES" | "EQUALISE" | "REFIT" | "TENSION" | "NUTS" | "AIR_FILTER" | "PLUG" | "ARRESTOR" | "STARTER" | "TANKS" | "STRIP_DOWN" | "FILL" | "BRAKE_RUNNING" | "CONTROLS" | "OIL_CARD";
         StepAnswer: {
+            figures: {
+                [key: string]: number;
+            };
             verdict?: components["schemas"]["StepVerdict"];
             wrong: components["schemas"]["Said"][];
         };
@@ -3105,6 +3125,7 @@ export interface components {
         /** @enum {string} */
         TaskMatter: "BRAKE_NEVER_TESTED" | "BRAKE_OVERDUE" | "TASK_DUE" | "CHECK_DUE" | "TASK_SOON";
         TaskView: {
+            binding: string;
             due: boolean;
             events: components["schemas"]["DueEvent"][];
             expected?: components["schemas"]["DueDate"];
@@ -3239,6 +3260,7 @@ export interface components {
             hints: components["schemas"]["Hints"];
             /** Format: uuid */
             id: string;
+            mayRelease: boolean;
             /** Format: double */
             minutes: number;
             /** Format: double */

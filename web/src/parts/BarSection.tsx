@@ -5,6 +5,7 @@ import { rounded } from '../words/format';
 interface Props {
   depthMm: number | undefined;
   tangMm: number | undefined;
+  clearanceMm: number | undefined;
   widthMm: number | undefined;
   gaugeMm: number | undefined;
   /** One rail over the other. */
@@ -17,7 +18,15 @@ const TOP = 44;
 const MID = 190;
 
 /** The bar cut across: the groove with the tang of a drive link in it, the room below it, and the two rails. */
-export function BarSection({ depthMm, tangMm, widthMm, gaugeMm, differenceMm, scrap }: Props) {
+export function BarSection({
+  depthMm,
+  tangMm,
+  clearanceMm: clearance,
+  widthMm,
+  gaugeMm,
+  differenceMm,
+  scrap,
+}: Props) {
   const { house, text, background } = useTheme().vars.palette;
   const depth = depthMm ?? (tangMm ?? 6) + 2;
   const gauge = gaugeMm ?? 1.3;
@@ -27,7 +36,6 @@ export function BarSection({ depthMm, tangMm, widthMm, gaugeMm, differenceMm, sc
   const lower = (differenceMm ?? 0) * SCALE;
   const bottom = TOP + depth * SCALE;
   const wall = 34;
-  const clearance = tangMm === undefined || depthMm === undefined ? undefined : depthMm - tangMm;
   const tone = scrap ? house.rust : house.good;
   return (
     <Box

@@ -26,6 +26,7 @@ const plan = (more: Partial<Schemas['SharpeningPlan']>): Schemas['SharpeningPlan
   spreadRightMm: 0,
   endsAtMm: 6.9,
   saved: 0,
+  totalStrokes: 0,
   ...more,
 });
 

@@ -115,6 +115,11 @@ export function percent(value: number): string {
   return `${rounded(value, 1)} %`;
 }
 
+/** A share of one as a whole percentage. */
+export function shareOf(share: number): string {
+  return `${rounded(share * 100, 0)} %`;
+}
+
 export { rounded };
 
 /** A phrase at the beginning of a line. */

@@ -34,7 +34,6 @@ export function EndVisit({ visit }: { visit: Schemas['VisitPage'] }) {
   const found = visit.steps.filter((s) => (s.record?.findings.length ?? 0) > 0);
   const skipped = visit.steps.filter((s) => s.record?.outcome === 'SKIPPED');
   const waits = visit.work.filter((w) => w.state !== 'FIT');
-  const cleared = visit.work.filter((w) => w.state === 'HELD').every((w) => w.what === 'RELEASE_WAITS');
   const hang = () => {
     if (!person || end.isPending || visit.ended) return;
     end.mutate(
@@ -106,7 +105,7 @@ export function EndVisit({ visit }: { visit: Schemas['VisitPage'] }) {
             ]}
           />
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-            {visit.state === 'HELD' && cleared && (
+            {visit.mayRelease && (
               <Button
                 variant="contained"
                 disabled={release.isPending || !person}
@@ -116,7 +115,7 @@ export function EndVisit({ visit }: { visit: Schemas['VisitPage'] }) {
               </Button>
             )}
             <Button
-              variant={visit.state === 'HELD' && cleared ? 'outlined' : 'contained'}
+              variant={visit.mayRelease ? 'outlined' : 'contained'}
               disabled={end.isPending || !person}
               onClick={hang}
             >

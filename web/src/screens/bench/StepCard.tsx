@@ -160,7 +160,7 @@ function StepForm({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDon
   });
   return (
     <>
-      <StepDrawing visit={visit} step={step} draft={form.draft} verdict={form.answer?.verdict} />
+      <StepDrawing visit={visit} step={step} answer={form.answer} />
       <StepInputs
         tag={visit.tag}
         step={step}

@@ -14,14 +14,14 @@ const APART = 30;
 
 /** Today's bench: saws that are in, most urgent first, against the minutes there are. */
 export function BenchToday({ board }: { board: Schemas['Board'] }) {
-  const rows = board.work.filter((row) => !row.crew && row.state !== 'FIT' && row.minutes > 0);
-  const planned = rows.reduce((sum, row) => sum + row.minutes, 0);
-  const over = planned > board.benchMinutes;
+  const { day, saws } = board.bench;
+  const rows = saws.flatMap((tag) => board.work.filter((row) => row.tag === tag));
+  const whole = Math.max(day.plannedMinutes, day.minutes);
   const gap = rows.length > APART ? 0 : 2;
   return (
     <Panel title="Bench today">
       <Box>
-        {minutes(planned)} of work, {minutes(board.benchMinutes)} at the bench (est.)
+        {minutes(day.plannedMinutes)} of work, {minutes(day.minutes)} at the bench (est.)
       </Box>
       <Box
         aria-hidden
@@ -39,15 +39,13 @@ export function BenchToday({ board }: { board: Schemas['Board'] }) {
           <Box
             key={row.tag}
             sx={(t) => ({
-              flex: `0 0 calc(${(row.minutes / Math.max(planned, board.benchMinutes)) * 100}% - ${gap}px)`,
-              background: beyond(rows, i, board.benchMinutes)
-                ? t.vars.palette.house.rust
-                : t.vars.palette.house.beam,
+              flex: `0 0 calc(${(row.minutes / whole) * 100}% - ${gap}px)`,
+              background: i < day.fits ? t.vars.palette.house.beam : t.vars.palette.house.rust,
             })}
           />
         ))}
       </Box>
-      {over && <Box sx={{ fontSize: 13.5 }}>The last ones will not fit into today.</Box>}
+      {day.fits < rows.length && <Box sx={{ fontSize: 13.5 }}>The last ones will not fit into today.</Box>}
       <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {rows.slice(0, SHOWN).map((row) => (
           <Box
@@ -81,9 +79,4 @@ export function BenchToday({ board }: { board: Schemas['Board'] }) {
       </Box>
     </Panel>
   );
-}
-
-/** Whether a row lies past the minutes of the day. */
-function beyond(rows: Schemas['WorkRow'][], index: number, there: number): boolean {
-  return rows.slice(0, index + 1).reduce((sum, row) => sum + row.minutes, 0) > there;
 }

@@ -10,11 +10,18 @@ import { findingWords, stepWords } from '../../words/bench';
 import { momentOf } from '../../words/format';
 
 /** Holds: why, who, what clears each, and the release once every one is cleared. */
-export function HoldPanel({ tag, holds }: { tag: string; holds: Schemas['OpenHold'][] }) {
+export function HoldPanel({
+  tag,
+  holds,
+  mayRelease,
+}: {
+  tag: string;
+  holds: Schemas['OpenHold'][];
+  mayRelease: boolean;
+}) {
   const { person } = usePerson();
   const release = useWrite<unknown, Schemas['NewRelease']>('POST', sawPath(tag, '/release'));
   const [id, setId] = useState(newId);
-  const cleared = holds.every((hold) => hold.cleared);
   return (
     <Box
       component="section"
@@ -37,7 +44,7 @@ export function HoldPanel({ tag, holds }: { tag: string; holds: Schemas['OpenHol
         </Box>
       ))}
       <ProblemNote sentences={release.error ? [release.error.message] : []} />
-      {cleared ? (
+      {mayRelease ? (
         <Button
           variant="contained"
           disabled={release.isPending || !person}

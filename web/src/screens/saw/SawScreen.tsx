@@ -147,7 +147,9 @@ function Filled({
         }}
       >
         <Box sx={{ minWidth: 0 }}>
-          {schedule && schedule.holds.length > 0 && <HoldPanel tag={saw.tag} holds={schedule.holds} />}
+          {schedule && schedule.holds.length > 0 && (
+            <HoldPanel tag={saw.tag} holds={schedule.holds} mayRelease={schedule.mayRelease} />
+          )}
           {!retired && <Waiting tension={tension} />}
           {!retired && <SawFaults tag={saw.tag} />}
           {schedule && <SchedulePanel schedule={schedule} />}

@@ -37,7 +37,8 @@ export function SchedulePanel({ schedule }: { schedule: Schemas['SchedulePage'] 
 }
 
 function TaskLine({ task, power }: { task: Schemas['TaskView']; power: Schemas['Power'] }) {
-  const binding = task.limits.reduce((a, b) => (b.counted / b.limit > a.counted / a.limit ? b : a));
+  const binding = task.limits.find((limit) => limit.key === task.binding) ?? task.limits[0];
+  if (!binding) return null;
   return (
     <Box
       sx={(t) => ({

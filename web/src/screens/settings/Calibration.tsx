@@ -9,7 +9,7 @@ import { Field, optionsOf, Pick } from '../../parts/Field';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { usePerson } from '../../shell/person';
 import { words } from '../../words/en';
-import { rounded } from '../../words/format';
+import { shareOf } from '../../words/format';
 
 type Calibrated = 'RAIL_TOUCH' | 'TWELFTH_PAST_TOUCH';
 
@@ -97,8 +97,8 @@ export function Calibration() {
       <ProblemNote sentences={write.error?.besides(['figure']) ?? []} />
       {write.data && (
         <Box role="status" sx={{ mt: 1, fontWeight: 600 }}>
-          {words.method[write.data.method]} now lies at {rounded(write.data.share * 100, 0)} % of the target
-          pull-down, from {write.data.pairs} {write.data.pairs === 1 ? 'pair' : 'pairs'} of readings.
+          {words.method[write.data.method]} now lies at {shareOf(write.data.share)} of the target pull-down,
+          from {write.data.pairs} {write.data.pairs === 1 ? 'pair' : 'pairs'} of readings.
         </Box>
       )}
     </Box>

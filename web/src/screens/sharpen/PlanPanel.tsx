@@ -38,8 +38,7 @@ export function PlanPanel({
             <Box>{balanceSentence(plan.balance)}</Box>
             <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
               Within a side: left {mm(plan.spreadLeftMm)}, right {mm(plan.spreadRightMm)}. Ends at about{' '}
-              {mm(plan.endsAtMm)} (est.). {plan.cutters.reduce((sum, c) => sum + c.strokes, 0)} strokes in
-              all.
+              {mm(plan.endsAtMm)} (est.). {plan.totalStrokes} strokes in all.
             </Box>
             {plan.outliers.length > 0 && (
               <Box>

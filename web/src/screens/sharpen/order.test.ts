@@ -29,6 +29,7 @@ const plan = (strokes: number[]): NonNullable<Schemas['OpenSharpening']['plan']>
   spreadRightMm: 0,
   endsAtMm: 6.9,
   saved: 0,
+  totalStrokes: 0,
 });
 
 describe('the order of cutters at the vice', () => {

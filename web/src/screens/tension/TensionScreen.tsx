@@ -132,11 +132,7 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
   };
 
   const settled = verdict !== undefined && current && !problem;
-  const primary = settled
-    ? verdict.outcome === 'RIGHT' || verdict.outcome === 'FIRM'
-      ? saveCheck
-      : readAgain
-    : undefined;
+  const primary = settled ? (answer?.passes ? saveCheck : readAgain) : undefined;
   const allFair = () => change({ met: CONDITIONS });
   useKeys({
     f: allFair,
@@ -229,6 +225,7 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
           </Box>
           <VerdictBar
             verdict={verdict}
+            passes={answer?.passes ?? false}
             current={settled}
             method={now.method}
             unit={unit}

@@ -8,6 +8,8 @@ import { nextMoveOf, reasonOf, verdictWord } from '../../words/tension';
 
 interface Props {
   verdict: Schemas['TensionVerdict'] | undefined;
+  /** Whether the check may be saved with this reading as it is. */
+  passes: boolean;
   /** Whether the verdict answers what is typed now. */
   current: boolean;
   method: Schemas['TensionMethod'];
@@ -19,8 +21,7 @@ interface Props {
 }
 
 /** Verdict, reason, next movement of the hand, and what can be done about it. */
-export function VerdictBar({ verdict, current, method, unit, tag, saving, onAgain, onSave }: Props) {
-  const passes = verdict?.outcome === 'RIGHT' || verdict?.outcome === 'FIRM';
+export function VerdictBar({ verdict, passes, current, method, unit, tag, saving, onAgain, onSave }: Props) {
   const turned = verdict?.next.kind === 'TURN_IN' || verdict?.next.kind === 'TURN_OUT';
   const again = turned ? 'Adjusted, read again' : 'Read again';
   const asItIs =

@@ -35,6 +35,8 @@ class EarlierRecordsTest {
     private static final Set<String> SAID_OTHERWISE = Set.of(
             // The moment of asking.
             "at@board",
+            // Told with the queue of the day.
+            "benchMinutes@board",
             // Work that waits has figures with names of their own, and none that mean nothing.
             "figure",
             "events",

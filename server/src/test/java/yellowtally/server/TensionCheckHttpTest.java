@@ -65,6 +65,19 @@ class TensionCheckHttpTest {
         assertThat(history().size()).isZero();
     }
 
+    /** A right reading of a hot chain is provisional: nobody saves it as a pass. */
+    @ParameterizedTest
+    @CsvSource({"true, true", "false, false"})
+    void previewTellsWhetherTheCheckPasses(boolean cold, boolean passes) {
+        String met = cold ? Checks.FAIR : Checks.FAIR.replace("\"COLD\",", "");
+        JsonNode preview = api.post(
+                        "/api/saws/" + tag + "/tension/preview",
+                        "{\"work\":\"FELLING\",\"reading\":" + Checks.reading("6", met, 0) + "}")
+                .body();
+        assertThat(preview.path("verdict").path("outcome").asString()).isEqualTo("RIGHT");
+        assertThat(preview.path("passes").asBoolean()).isEqualTo(passes);
+    }
+
     @Test
     void everyReadingOfTheLoopIsKeptAndTheLastOneCounts() {
         save(Checks.check(api, RunningServer.id(), Checks.reading("11"), Checks.reading("6", Checks.FAIR, 0.25)));

@@ -307,6 +307,9 @@ class VisitHttpTest {
         JsonNode verdict = preview.body().path("verdict");
         assertThat(verdict.path("outcome").asString()).isEqualTo("ATTEND");
         assertThat(verdict.path("findings").get(0).asString()).isEqualTo("GROOVE_WATCH");
+        assertThat(preview.body().path("figures").path("GROOVE_DEPTH").asDouble())
+                .as("the figure as understood, for the drawing")
+                .isEqualTo(6.35);
         assertThat(page().path("steps").toString()).doesNotContain("GROOVE_WATCH");
     }
 

@@ -26,6 +26,7 @@ import yellowtally.core.settings.Numbers;
  * @param spreadRightMm the same on the right
  * @param endsAtMm length of the target cutter after filing, mm (est.)
  * @param saved strokes over the whole loop that leaving the outliers out would save
+ * @param totalStrokes over the whole loop
  */
 public record SharpeningPlan(
         EdgeAdvice advice,
@@ -38,7 +39,8 @@ public record SharpeningPlan(
         double spreadLeftMm,
         double spreadRightMm,
         double endsAtMm,
-        int saved) {
+        int saved,
+        int totalStrokes) {
 
     private static final int LEAST_PER_SIDE = 2;
 
@@ -212,7 +214,8 @@ public record SharpeningPlan(
                     spreadLeft,
                     spreadRight,
                     endsAt(),
-                    outliers.isEmpty() ? 0 : saved(outliers));
+                    outliers.isEmpty() ? 0 : saved(outliers),
+                    strokes.stream().mapToInt(CutterStrokes::strokes).sum());
         }
 
         private CutterStrokes strokes(Cutter cutter, FilingWay way) {

@@ -146,6 +146,11 @@ public record SawLedger(
         }
     }
 
+    /** Whether an officer may release the saw: it is held, and every reason is cleared (handbook section 11). */
+    public boolean mayRelease() {
+        return !holds.isEmpty() && holds.stream().allMatch(hold -> hold.cleared(schedule.log()));
+    }
+
     /** How much bar oil goes beside the fuel since the last passing oil card; {@code null} with too few tanks to tell. */
     private @Nullable OilRatio oilRatio(Numbers numbers) {
         Instant lastCard = schedule.log()

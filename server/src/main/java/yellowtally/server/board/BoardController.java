@@ -16,6 +16,7 @@ import yellowtally.core.fitness.FaultEntry;
 import yellowtally.core.oiling.LeakWatch;
 import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.steps.Power;
+import yellowtally.core.visit.BenchDay;
 import yellowtally.core.visit.RideAlong;
 import yellowtally.core.waiting.FitState;
 import yellowtally.core.waiting.Urgency;
@@ -50,10 +51,13 @@ class BoardController {
     /**
      * The whole board at a moment.
      *
-     * @param benchMinutes minutes there are at the bench in a day
+     * @param bench today's bench: the saws that are in and want it, most urgent first
      * @param onCard saws that stand on card, the next to be looked at first
      */
-    record Board(Instant at, List<Rail> rails, List<WorkRow> work, double benchMinutes, List<OnCard> onCard) {}
+    record Board(Instant at, List<Rail> rails, List<WorkRow> work, Bench bench, List<OnCard> onCard) {}
+
+    /** The queue of today's bench, by tag, and how much of it fits into the day. */
+    record Bench(BenchDay day, List<String> saws) {}
 
     /**
      * A saw that stands on fresh card.
@@ -135,8 +139,17 @@ class BoardController {
                 clock.instant(),
                 rails(all, crewOf, crews),
                 work,
-                settings.rules().numbers().of(ScheduleSetting.BENCH_MINUTES),
+                bench(work, settings.rules().numbers().of(ScheduleSetting.BENCH_MINUTES)),
                 onCard(all));
+    }
+
+    private static Bench bench(List<WorkRow> work, double minutes) {
+        List<WorkRow> queue = work.stream()
+                .filter(row -> row.crew() == null && row.state() != FitState.FIT && row.minutes() > 0)
+                .toList();
+        return new Bench(
+                BenchDay.of(queue.stream().map(WorkRow::minutes).toList(), minutes),
+                queue.stream().map(WorkRow::tag).toList());
     }
 
     private List<OnCard> onCard(List<Standing> all) {

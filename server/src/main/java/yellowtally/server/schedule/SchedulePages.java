@@ -60,6 +60,7 @@ class SchedulePages {
      * The schedule of a saw.
      *
      * @param minutes bench minutes that a visit begun now would take, ride-alongs left out (est.)
+     * @param mayRelease whether every hold is cleared, so that an officer may lift them
      * @param visitId the open visit; absent when it is not on the bench
      */
     record SchedulePage(
@@ -72,10 +73,11 @@ class SchedulePages {
             double minutes,
             List<RideAlong> rideAlongs,
             List<OpenHold> holds,
+            boolean mayRelease,
             @Nullable UUID visitId,
             List<QuickStep> quick) {}
 
-    /** A task and where it stands. */
+    /** A task and where it stands; {@code binding} is the key of the limit that is nearest, or farthest over. */
     record TaskView(
             Task task,
             Family family,
@@ -84,6 +86,7 @@ class SchedulePages {
             boolean due,
             double fraction,
             List<LimitView> limits,
+            String binding,
             Set<DueEvent> events,
             @Nullable Instant lastDone,
             @Nullable DueDate expected) {}
@@ -132,6 +135,7 @@ class SchedulePages {
                 standing.plan().bill().totalMinutes(),
                 standing.plan().rideAlongs(),
                 holds(saw, standing),
+                standing.ledger().mayRelease(),
                 standing.visit() == null ? null : standing.visit().id(),
                 quick);
     }
@@ -151,6 +155,7 @@ class SchedulePages {
                 due.due(),
                 due.fraction(),
                 limits,
+                limits.get(due.limits().indexOf(due.binding())).key(),
                 due.events(),
                 due.lastDone(),
                 due.expected());

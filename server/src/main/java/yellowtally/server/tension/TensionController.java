@@ -58,11 +58,13 @@ class TensionController {
      *
      * @param refusals what is wrong with it, in words; then there is no verdict
      * @param figure the figure as understood, mm or degrees
+     * @param passes whether the check may be saved with it as it is
      */
     record PreviewAnswer(
             CommonScale scale,
             @Nullable TensionVerdict verdict,
             @Nullable Double figure,
+            boolean passes,
             List<SaidRefusal> refusals) {}
 
     /** A refusal and its sentence. */
@@ -82,16 +84,17 @@ class TensionController {
         Violations wrong = new Violations();
         TensionEntry entry = question.reading().entry("reading", rules.lengthUnit(), wrong);
         if (entry == null || wrong.found()) {
-            return new PreviewAnswer(scale, null, null, said(wrong));
+            return new PreviewAnswer(scale, null, null, false, said(wrong));
         }
         TensionJudgement judgement = TensionJudge.judge(on.subject(), entry, rules.numbers());
         Double figure =
                 entry.reading().figure().isPresent() ? entry.reading().figure().getAsDouble() : null;
         if (judgement instanceof ReadingRefusal refusal) {
             wrong.add("reading.value", "reading." + refusal.why(), refusal.given(), refusal.most());
-            return new PreviewAnswer(scale, null, figure, said(wrong));
+            return new PreviewAnswer(scale, null, figure, false, said(wrong));
         }
-        return new PreviewAnswer(scale, (TensionVerdict) judgement, figure, List.of());
+        TensionVerdict verdict = (TensionVerdict) judgement;
+        return new PreviewAnswer(scale, verdict, figure, verdict.passes(), List.of());
     }
 
     @PostMapping("/api/saws/{tag}/tension-checks")

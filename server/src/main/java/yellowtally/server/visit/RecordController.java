@@ -2,6 +2,7 @@ package yellowtally.server.visit;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -11,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.judging.StepVerdict;
+import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
@@ -52,8 +54,8 @@ class RecordController {
     /** A report to look at; nothing is stored. */
     record StepQuestion(Step step, StepInput input, boolean noted) {}
 
-    /** What it means, or what is wrong with it in words. */
-    record StepAnswer(@Nullable StepVerdict verdict, List<Said> wrong) {}
+    /** What it means, or what is wrong with it in words; {@code figures} as they were understood. */
+    record StepAnswer(@Nullable StepVerdict verdict, Map<Measure, Double> figures, List<Said> wrong) {}
 
     /** Something wrong and its sentence. */
     record Said(String field, String code, String sentence) {}
@@ -66,6 +68,7 @@ class RecordController {
         StepRecorder.Judged judged = recorder.judge(tag, question.step(), question.input(), question.noted());
         return new StepAnswer(
                 judged.verdict(),
+                judged.report().figures(),
                 judged.wrong().faults().stream()
                         .map((Refusal.Fault fault) -> new Said(fault.field(), fault.code(), sentences.of(fault)))
                         .toList());

@@ -75,6 +75,7 @@ class VisitPages {
      * @param others who else has it open just now
      * @param complaint what the crew said when the saw last came back; absent when nothing
      * @param state what the rules make of the saw as it lies here
+     * @param mayRelease whether every hold is cleared, so that an officer may lift them
      * @param ended absent while it is open
      */
     record VisitPage(
@@ -91,6 +92,7 @@ class VisitPages {
             @Nullable String complaint,
             FitState state,
             List<Waiting> work,
+            boolean mayRelease,
             Hints hints,
             @Nullable Ended ended) {}
 
@@ -119,6 +121,7 @@ class VisitPages {
             String make,
             String model,
             @Nullable Double barLengthMm,
+            @Nullable Double gaugeMm,
             @Nullable Integer driveLinks,
             @Nullable String chain,
             @Nullable String bar,
@@ -191,6 +194,7 @@ class VisitPages {
                 complaint(visit.sawId()),
                 standing.account().state(),
                 standing.account().work(),
+                standing.ledger().mayRelease(),
                 hints(standing),
                 ended(visit, names));
     }
@@ -255,6 +259,7 @@ class VisitPages {
                 fitted.saw().details().make(),
                 fitted.saw().details().model(),
                 fitted.bar() == null ? null : fitted.bar().lengthMm(),
+                fitted.bar() == null ? null : fitted.bar().gauge().mm(),
                 fitted.chain() == null ? null : fitted.chain().spec().driveLinks(),
                 fitted.chain() == null ? null : fitted.chain().tag(),
                 fitted.bar() == null ? null : fitted.bar().tag(),
