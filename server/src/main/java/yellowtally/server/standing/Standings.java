@@ -9,6 +9,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -151,6 +152,31 @@ public class Standings implements MayGoOut {
                     new LedgerMaker(rules, settingsNow, knowledge, today, this::day));
             return standing(book, SisterPaces.NONE, rules, settingsNow, today);
         });
+    }
+
+    /** One saw worked out from its records alone, among its sisters as they are kept. */
+    public Standing rebuilt(Saw saw) {
+        SettingsInForce inForce = settings.now();
+        LocalDate today = LocalDate.now(clock);
+        return Objects.requireNonNull(reading.execute(status -> {
+            FittedSaw fitted = saws.inService(List.of(saw.id())).get(0);
+            Booked book = booked(
+                    new Read(fitted, reader.read(fitted, this::day)),
+                    new LedgerMaker(inForce.rules(), inForce, knowledge, today, this::day));
+            return standing(book, sistersOf(fitted), inForce.rules(), inForce, today);
+        }));
+    }
+
+    private SisterPaces sistersOf(FittedSaw fitted) {
+        return fitted.chain() == null
+                ? SisterPaces.NONE
+                : new SisterPaces(all().stream()
+                        .filter(other -> other.fitted().chain() != null
+                                && other.fitted().chain().pitch()
+                                        == fitted.chain().pitch())
+                        .flatMap(other ->
+                                Optional.ofNullable(other.ledger().tension().growthPerTank()).stream())
+                        .toList());
     }
 
     /** Works everything out from the records alone, as after a restart. */
