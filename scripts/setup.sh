@@ -39,7 +39,7 @@ need_browser() {
 # A fingerprint of everything that goes into the application.
 sources_fingerprint() {
   {
-    find core/src/main server/src/main web/src web/public -type f -print0
+    find core/src/main server/src/main web/src web/public docs/handbook -type f -print0
     printf '%s\0' pom.xml core/pom.xml server/pom.xml web/pom.xml web/index.html web/package.json \
       web/package-lock.json web/vite.config.ts web/tsconfig.json scripts/setup.sh \
       scripts/build-screens.sh scripts/prepare-start.sh

@@ -22,6 +22,7 @@ const FaultsScreen = lazy(() => import('./screens/faults/FaultsScreen'));
 const NewFault = lazy(() => import('./screens/faults/NewFault'));
 const FaultScreen = lazy(() => import('./screens/faults/FaultScreen'));
 const OilingScreen = lazy(() => import('./screens/oiling/OilingScreen'));
+const HandbookScreen = lazy(() => import('./screens/handbook/HandbookScreen'));
 const SettingsScreen = lazy(() => import('./screens/settings/SettingsScreen'));
 
 /** Which address shows which screen. */
@@ -48,6 +49,8 @@ export function App() {
           <Route path="/bench/:visitId" element={<VisitScreen />} />
           <Route path="/crews" element={<CrewsScreen />} />
           <Route path="/log" element={<LogScreen />} />
+          <Route path="/handbook" element={<HandbookScreen />} />
+          <Route path="/handbook/:section" element={<HandbookScreen />} />
           <Route path="/settings" element={<SettingsScreen />} />
           <Route path="*" element={<Quiet>{words.noScreen}</Quiet>} />
         </Routes>

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useColorScheme } from '@mui/material/styles';
 import type { ReactNode } from 'react';
 import { useEffect, useRef, useState } from 'react';
-import { NavLink, useLocation, useNavigate } from 'react-router';
+import { Link, NavLink, useLocation, useNavigate } from 'react-router';
 import { figures } from '../theme';
 import { words } from '../words/en';
 import { KeyList } from './KeyList';
@@ -156,7 +156,9 @@ export function Shell({ children }: { children: ReactNode }) {
           flexWrap: 'wrap',
         }}
       >
-        <span>{words.manual}</span>
+        <span>
+          {words.manual} <Link to="/handbook">Handbook of the job</Link>
+        </span>
         <Box sx={(t) => ({ display: { xs: 'block', sm: 'none' }, color: t.vars.palette.text.primary })}>
           <SchemeSwitch />
         </Box>

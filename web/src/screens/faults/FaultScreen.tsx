@@ -6,6 +6,7 @@ import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { StateMark } from '../../parts/StateMark';
+import { Heading } from '../../parts/Heading';
 import { words } from '../../words/en';
 import { originWords, stageSentence } from '../../words/faults';
 import { momentOf } from '../../words/format';
@@ -57,9 +58,9 @@ function Head({ fault }: { fault: Schemas['FaultPage'] }) {
     <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 2, py: 1.5 }}>
       <TagPlate tag={fault.tag} size="large" />
       <Box sx={{ flexGrow: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
-        <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
+        <Heading level={1} why={12}>
           {fault.complaint.title}
-        </Box>
+        </Heading>
         <Box sx={{ color: 'text.secondary' }}>
           {fault.seen && fault.seen !== fault.complaint.title && `“${fault.seen}” `}
           {momentOf(fault.at)}, {fault.by}, {originWords[fault.origin]}

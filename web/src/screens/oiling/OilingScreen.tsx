@@ -11,6 +11,7 @@ import { Panel } from '../../parts/Panel';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
+import { Heading } from '../../parts/Heading';
 import { figures } from '../../theme';
 import { outcomeWords } from '../../words/bench';
 import { words } from '../../words/en';
@@ -43,9 +44,9 @@ export default function OilingScreen() {
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 2, py: 1.5 }}>
         <TagPlate tag={tag} size="large" />
         <Box sx={{ flexGrow: 1 }}>
-          <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
+          <Heading level={1} why={7}>
             Oiling
-          </Box>
+          </Heading>
           <Box sx={{ color: 'text.secondary' }}>
             Oiler: {words.oiler[page.oiler].toLowerCase()}. <Link to={`/saws/${tag}`}>To saw {tag}</Link>
           </Box>

@@ -5,6 +5,7 @@ import type { Schemas } from '../../api/client';
 import { newId, sawPath } from '../../api/client';
 import { useWrite } from '../../api/queries';
 import { ProblemNote } from '../../parts/ProblemNote';
+import { Heading } from '../../parts/Heading';
 import { usePerson } from '../../shell/person';
 import { findingWords, stepWords } from '../../words/bench';
 import { momentOf } from '../../words/format';
@@ -28,9 +29,9 @@ export function HoldPanel({
       aria-label="Hold"
       sx={(t) => ({ border: `2px dashed ${t.vars.palette.house.rust}`, borderRadius: '8px', p: 2, mb: 2 })}
     >
-      <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
+      <Heading level={2} why={11}>
         Held: must not be used
-      </Box>
+      </Heading>
       {holds.map((hold) => (
         <Box key={hold.id} sx={{ my: 0.75, overflowWrap: 'anywhere' }}>
           <Box sx={{ fontWeight: 600 }}>{reason(hold)}</Box>

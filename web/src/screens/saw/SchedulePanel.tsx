@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Schemas } from '../../api/client';
 import { TallyStrip } from '../../parts/TallyStrip';
+import { Heading } from '../../parts/Heading';
 import { dayAhead, dayOf, minutes, rounded } from '../../words/format';
 import { countWords, eventWords, familyWords, stageWords, taskWords } from '../../words/schedule';
 
@@ -11,9 +12,9 @@ export function SchedulePanel({ schedule }: { schedule: Schemas['SchedulePage'] 
   );
   return (
     <Box component="section" aria-labelledby="schedule" sx={{ mt: 3 }}>
-      <Box component="h2" id="schedule" sx={{ typography: 'h2', m: 0 }}>
+      <Heading level={2} id="schedule" why={10}>
         Schedule
-      </Box>
+      </Heading>
       <Box sx={{ color: 'text.secondary', fontSize: 14, mb: 0.5 }}>
         Dates are estimates from recent use, with the earliest and latest they may fall.
         {schedule.minutes > 0 && ` A visit now takes about ${minutes(schedule.minutes)}.`}

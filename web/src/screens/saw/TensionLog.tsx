@@ -6,6 +6,7 @@ import type { Schemas } from '../../api/client';
 import { words } from '../../words/en';
 import { dayOf, figure, rounded, timeOf, turnsInLog } from '../../words/format';
 import { verdictWord } from '../../words/tension';
+import { Heading } from '../../parts/Heading';
 
 const FIRST = 6;
 
@@ -23,8 +24,10 @@ export function TensionLog({ tension }: { tension: Schemas['TensionPage'] }) {
   const shown = all ? lines : lines.slice(0, FIRST);
   return (
     <Box component="section" aria-labelledby="tension-log" sx={{ mt: 3 }}>
-      <Box component="h2" id="tension-log" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
-        Readings of the tension
+      <Box sx={{ mb: 0.5 }}>
+        <Heading level={2} id="tension-log" why={3}>
+          Readings of the tension
+        </Heading>
       </Box>
       {lines.length === 0 && <Box sx={{ color: 'text.secondary' }}>Nothing recorded yet.</Box>}
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useSawWear } from '../../api/queries';
 import { WearChart } from '../../parts/WearChart';
+import { Heading } from '../../parts/Heading';
 import { flipSentence, pairingWords } from '../../words/edge';
 import { rounded, tanks } from '../../words/format';
 import { partWord } from '../../words/stores';
@@ -18,8 +19,10 @@ export function WearPanel({ tag }: { tag: string }) {
   const charts = wear.wear.filter((w) => w.kind !== 'GROWTH');
   return (
     <Box component="section" aria-label="Wear and life" sx={{ mt: 3 }}>
-      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
-        Wear and life
+      <Box sx={{ mb: 1 }}>
+        <Heading level={2} why={14}>
+          Wear and life
+        </Heading>
       </Box>
       {wear.insights.map((found) => (
         <Box key={insightSentence(found)} sx={{ fontWeight: 600, mb: 0.75 }}>

@@ -6,41 +6,43 @@ import { Choice } from '../../parts/Choice';
 import { Field } from '../../parts/Field';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
+import type { Section } from '../../parts/Why';
+import { Heading } from '../../parts/Heading';
 import { words } from '../../words/en';
 import { Calibration } from './Calibration';
 import { SettingRow } from './SettingRow';
 
-const GROUPS: { prefix: string; title: string }[] = [
-  { prefix: 'tension.target', title: 'Target pull-down' },
-  { prefix: 'tension.work', title: 'Next work' },
-  { prefix: 'tension.tang', title: 'Tang depth by pitch' },
-  { prefix: 'tension.ratio', title: 'Verdict of tang line, lift and snap' },
-  { prefix: 'tension.rail-touch', title: 'Rail touch' },
-  { prefix: 'tension.coin-gap', title: 'Coin gap' },
-  { prefix: 'tension.twelfth', title: 'Twelfth past touch' },
-  { prefix: 'tension.scale', title: 'Common scale' },
-  { prefix: 'tension.reading', title: 'What a reading can be' },
-  { prefix: 'tension.check', title: 'Tension check' },
-  { prefix: 'tension.recheck', title: 'New chain' },
-  { prefix: 'tension.soak', title: 'New chain, soak' },
-  { prefix: 'tension.growth', title: 'Chain growth' },
-  { prefix: 'tension.travel', title: 'Adjuster travel' },
-  { prefix: 'tension.take-up', title: 'Taking up fast' },
-  { prefix: 'tension.replace-chain', title: 'Replacing a chain' },
-  { prefix: 'tension', title: 'Tension, all else' },
-  { prefix: 'schedule.weight', title: 'What weighs more' },
-  { prefix: 'schedule', title: 'Limits and minutes of the schedule' },
-  { prefix: 'access', title: 'Opening and closing' },
-  { prefix: 'bar', title: 'Bar' },
-  { prefix: 'edge', title: 'Edge' },
-  { prefix: 'drive', title: 'Sprocket and cadence' },
-  { prefix: 'wear', title: 'Projection of wear' },
-  { prefix: 'stores', title: 'Stores' },
-  { prefix: 'insight', title: 'What stands out' },
-  { prefix: 'brake', title: 'Brake' },
-  { prefix: 'oiling', title: 'Bar oil and leaks' },
-  { prefix: 'diagnosis', title: 'Fault finder' },
-  { prefix: 'engine', title: 'Fuel' },
+const GROUPS: { prefix: string; title: string; section: Section }[] = [
+  { prefix: 'tension.target', title: 'Target pull-down', section: 3 },
+  { prefix: 'tension.work', title: 'Next work', section: 3 },
+  { prefix: 'tension.tang', title: 'Tang depth by pitch', section: 3 },
+  { prefix: 'tension.ratio', title: 'Verdict of tang line, lift and snap', section: 3 },
+  { prefix: 'tension.rail-touch', title: 'Rail touch', section: 3 },
+  { prefix: 'tension.coin-gap', title: 'Coin gap', section: 3 },
+  { prefix: 'tension.twelfth', title: 'Twelfth past touch', section: 3 },
+  { prefix: 'tension.scale', title: 'Common scale', section: 3 },
+  { prefix: 'tension.reading', title: 'What a reading can be', section: 3 },
+  { prefix: 'tension.check', title: 'Tension check', section: 3 },
+  { prefix: 'tension.recheck', title: 'New chain', section: 3 },
+  { prefix: 'tension.soak', title: 'New chain, soak', section: 3 },
+  { prefix: 'tension.growth', title: 'Chain growth', section: 3 },
+  { prefix: 'tension.travel', title: 'Adjuster travel', section: 3 },
+  { prefix: 'tension.take-up', title: 'Taking up fast', section: 3 },
+  { prefix: 'tension.replace-chain', title: 'Replacing a chain', section: 3 },
+  { prefix: 'tension', title: 'Tension, all else', section: 3 },
+  { prefix: 'schedule.weight', title: 'What weighs more', section: 10 },
+  { prefix: 'schedule', title: 'Limits and minutes of the schedule', section: 10 },
+  { prefix: 'access', title: 'Opening and closing', section: 10 },
+  { prefix: 'bar', title: 'Bar', section: 5 },
+  { prefix: 'edge', title: 'Edge', section: 4 },
+  { prefix: 'drive', title: 'Sprocket and cadence', section: 6 },
+  { prefix: 'wear', title: 'Projection of wear', section: 14 },
+  { prefix: 'stores', title: 'Stores', section: 14 },
+  { prefix: 'insight', title: 'What stands out', section: 14 },
+  { prefix: 'brake', title: 'Brake', section: 8 },
+  { prefix: 'oiling', title: 'Bar oil and leaks', section: 7 },
+  { prefix: 'diagnosis', title: 'Fault finder', section: 12 },
+  { prefix: 'engine', title: 'Fuel', section: 9 },
 ];
 
 const CHOICE_WORDS: Record<string, string> = {
@@ -167,8 +169,10 @@ export default function SettingsScreen() {
           {scope === 'FLEET' && <Calibration />}
           {GROUPS.filter((group) => data.numbers.some((n) => groupOf(n.key) === group)).map((group) => (
             <Box component="section" key={group.prefix}>
-              <Box component="h2" sx={{ typography: 'h2', mt: 3, mb: 0.5 }}>
-                {group.title}
+              <Box sx={{ mt: 3, mb: 0.5 }}>
+                <Heading level={2} why={group.section}>
+                  {group.title}
+                </Heading>
               </Box>
               {data.numbers
                 .filter((n) => groupOf(n.key) === group)

@@ -10,6 +10,7 @@ import { Key } from '../../parts/Key';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
+import { Heading } from '../../parts/Heading';
 import { useKeys } from '../../shell/keys';
 import { usePerson } from '../../shell/person';
 import { balanceSentence, mm, rateSentence } from '../../words/edge';
@@ -39,9 +40,9 @@ export default function SharpenScreen() {
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 2, py: 1.25 }}>
         <TagPlate tag={tag} size="large" />
         <Box sx={{ flexGrow: 1 }}>
-          <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
+          <Heading level={1} why={4}>
             Sharpen loop {page.chain}
-          </Box>
+          </Heading>
           <Box sx={{ color: 'text.secondary' }}>
             {words.pitch[page.pitch]}, {page.cutters} cutters. Round file {rounded(page.file.fileMm, 1)} mm,
             angle {rounded(page.file.angleDegrees, 0)}°

@@ -7,6 +7,7 @@ import { useInsights, useStores } from '../../api/queries';
 import { Choice } from '../../parts/Choice';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
+import { Heading } from '../../parts/Heading';
 import { figures } from '../../theme';
 import { words } from '../../words/en';
 import { amount, itemReasons, partReasons, partWord } from '../../words/stores';
@@ -98,8 +99,10 @@ function OrderList({ stores }: { stores: Schemas['StoresPage'] }) {
   ];
   return (
     <Box component="section" aria-label="To order">
-      <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
-        To order
+      <Box sx={{ mb: 0.5 }}>
+        <Heading level={2} why={14}>
+          To order
+        </Heading>
       </Box>
       {lines.length === 0 && <Box>Nothing. The shelf covers what is planned.</Box>}
       {lines.map((line) => (

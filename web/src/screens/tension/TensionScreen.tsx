@@ -12,6 +12,7 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { TensionScale } from '../../parts/TensionScale';
 import { Tick } from '../../parts/Tick';
+import { Heading } from '../../parts/Heading';
 import { useKeys } from '../../shell/keys';
 import { usePerson } from '../../shell/person';
 import { words } from '../../words/en';
@@ -154,9 +155,9 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, py: 1.5 }}>
         <TagPlate tag={saw.tag} size="large" />
         <Box>
-          <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
+          <Heading level={1} why={3}>
             {amends ? 'Amend a tension check' : 'Tension check'}
-          </Box>
+          </Heading>
           <Box sx={{ color: 'text.secondary' }}>
             {saw.bar &&
               `${barLength(saw.bar.lengthMm)} bar, ${words.pitch[saw.bar.pitch]} pitch, ${words.gauge[saw.bar.gauge]} gauge, ${saw.bar.driveLinks} drive links. `}

@@ -33,7 +33,8 @@ class AccessibilityTest {
             new Screen("/stores", "Stores"),
             new Screen("/parts/YC-12", "Wear"),
             new Screen("/faults", "Faults"),
-            new Screen("/saws/11/oiling", "Oiling"));
+            new Screen("/saws/11/oiling", "Oiling"),
+            new Screen("/handbook/10", "10. When a task is due"));
 
     private static final List<Screen> DIM = List.of(
             new Screen("/", "Work waiting"),

@@ -32,6 +32,8 @@ class WebFiles implements WebMvcConfigurer {
             "/crews",
             "/log",
             "/settings",
+            "/handbook",
+            "/handbook/**",
             "/stores",
             "/parts/**",
             "/faults",
