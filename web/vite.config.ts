@@ -7,5 +7,9 @@ export default defineConfig({
   build: { outDir: 'target/classes/static', emptyOutDir: true, sourcemap: false },
   // A busy machine is no fault of a screen: patience, not speed, is what a test needs here.
   test: { testTimeout: 60_000 },
-  server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
+  server: {
+    proxy: { '/api': 'http://127.0.0.1:8080' },
+    // The handbook on screen is the document beside the code.
+    fs: { allow: ['.', '../docs/handbook'] },
+  },
 });
