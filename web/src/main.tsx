@@ -8,7 +8,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
-import { Problem } from './api/client';
+import { Problem } from './api/problem';
 import { App } from './App';
 import { theme } from './theme';
 

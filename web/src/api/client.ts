@@ -1,67 +1,88 @@
-import type { components } from './schema';
+import createClient from 'openapi-fetch';
+import type { PathsWithMethod, RequestBodyJSON } from 'openapi-typescript-helpers';
+import type { FieldProblem } from './problem';
+import { Problem } from './problem';
+import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
 
-/** One sentence at one field; the field is empty when it concerns the whole. */
-export interface FieldProblem {
-  field: string;
-  code: string;
-  sentence: string;
+type Method = 'get' | 'post' | 'put';
+export type Asked = PathsWithMethod<paths, 'get'>;
+export type Written<M extends Method> = PathsWithMethod<paths, M>;
+
+type Operation<P, M> = P extends keyof paths ? (M extends keyof paths[P] ? paths[P][M] : never) : never;
+
+/** What an address takes besides its body: values for the braces in it, and what stands behind the question mark. */
+export type Params<P, M = 'get'> =
+  Operation<P, M> extends { parameters: infer T }
+    ? { [K in keyof T as T[K] extends undefined ? never : K]: T[K] }
+    : never;
+
+/** What an address answers; nothing where the schema names no content. */
+export type Answer<P, M = 'get'> =
+  Operation<P, M> extends { responses: { 200: { content: infer T } } } ? T[keyof T] : undefined;
+
+export type Body<P, M> = RequestBodyJSON<Operation<P, M>>;
+
+/** All that an address may look like on the wire; the types above tie each to what it takes and answers. */
+interface Wire {
+  parameters: { path?: Record<string, unknown>; query?: Record<string, unknown> };
+  requestBody?: { content: { 'application/json': unknown } };
+  responses: {
+    200: { content: { 'application/json': unknown } };
+    default: { content: { 'application/problem+json': Refused } };
+  };
 }
 
-/** What the server refused, in its own words. Status 0: the server did not answer. */
-export class Problem extends Error {
-  constructor(
-    readonly status: number,
-    sentence: string,
-    readonly problems: FieldProblem[],
-    readonly current?: unknown,
-  ) {
-    super(sentence);
-  }
-
-  /** The sentence at a field, if there is one. */
-  at(field: string): string | undefined {
-    return this.problems.find((p) => p.field === field)?.sentence;
-  }
-
-  /** Sentences that belong to none of the fields that the screen shows. */
-  besides(fields: string[]): string[] {
-    const rest = this.problems.filter((p) => !fields.includes(p.field)).map((p) => p.sentence);
-    return this.problems.length === 0 ? [this.message] : rest;
-  }
+interface Refused {
+  detail?: string;
+  problems?: FieldProblem[];
+  current?: unknown;
 }
 
-async function answer<T>(response: Response): Promise<T> {
-  if (response.status === 204) {
-    return undefined as T;
-  }
-  const body: unknown = await response.json().catch(() => ({}));
-  if (!response.ok) {
-    const problem = body as { detail?: string; problems?: FieldProblem[]; current?: unknown };
-    throw new Problem(
-      response.status,
-      problem.detail ?? `The server answered ${response.status}.`,
-      problem.problems ?? [],
-      problem.current,
-    );
-  }
-  return body as T;
+const wire = createClient<Record<string, Record<Method, Wire>>>({
+  baseUrl: window.location.origin,
+  // Asked for at each call, so that a test may stand in for it.
+  fetch: (request) => fetch(request),
+});
+
+interface Going {
+  params: object;
+  body?: unknown;
+  signal?: AbortSignal | undefined;
 }
 
-async function ask(path: string, init?: RequestInit): Promise<Response> {
+async function ask(method: Method, path: string, { params, body, signal }: Going): Promise<unknown> {
+  let came;
   try {
-    return await fetch(path, init);
+    came = await wire.request(method, path, {
+      params,
+      ...(body === undefined ? {} : { body }),
+      ...(signal ? { signal } : {}),
+    });
   } catch (e) {
-    if (e instanceof DOMException && e.name === 'AbortError') {
-      throw e;
-    }
+    if (e instanceof DOMException && e.name === 'AbortError') throw e;
     throw new Problem(0, 'The server does not answer. Nothing is lost; try again when it is back.', []);
   }
+  const { response, data } = came;
+  if (response.ok) return data;
+  // What stands between may refuse in words of its own.
+  const said = came.error as Refused | string | undefined;
+  const problem: Refused = typeof said === 'object' ? said : {};
+  throw new Problem(
+    response.status,
+    problem.detail ?? `The server answered ${response.status}.`,
+    problem.problems ?? [],
+    problem.current,
+  );
 }
 
-export async function get<T>(path: string, signal?: AbortSignal): Promise<T> {
-  return answer<T>(await ask(path, signal ? { signal } : undefined));
+export async function get<P extends Asked>(
+  path: P,
+  params: Params<P>,
+  signal?: AbortSignal,
+): Promise<Answer<P>> {
+  return (await ask('get', path, { params, signal })) as Answer<P>;
 }
 
 /** What the server did not answer, by where it went: it may have been stored all the same. */
@@ -72,29 +93,26 @@ const contentOf = (body: unknown) =>
   JSON.stringify(body, (key, value: unknown) => (key === 'id' ? undefined : value));
 
 /** Writes. What was not answered and is sent again goes out under the id of the first try, so that it is stored once. */
-export async function send<T>(
-  method: 'POST' | 'PUT',
-  path: string,
-  body: unknown,
-  signal?: AbortSignal,
-): Promise<T> {
+export async function send<P extends Written<M>, M extends 'post' | 'put' = 'post'>(
+  path: P,
+  params: Params<P, M>,
+  body: Body<P, M>,
+  { method = 'post' as M, signal }: { method?: M; signal?: AbortSignal } = {},
+): Promise<Answer<P, M>> {
+  const where = JSON.stringify([method, path, params]);
   const content = contentOf(body);
-  const before = unanswered.get(path);
+  const before = unanswered.get(where);
   const going = before?.content === content ? before.body : body;
-  let response: Response;
+  let answer: unknown;
   try {
-    response = await ask(path, {
-      method,
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify(going),
-      ...(signal ? { signal } : {}),
-    });
+    answer = await ask(method, path, { params, body: going, signal });
   } catch (e) {
-    if (e instanceof Problem) unanswered.set(path, { content, body: going });
+    if (e instanceof Problem && e.status === 0) unanswered.set(where, { content, body: going });
+    else unanswered.delete(where);
     throw e;
   }
-  unanswered.delete(path);
-  return answer<T>(response);
+  unanswered.delete(where);
+  return answer as Answer<P, M>;
 }
 
 /** Made here and not by the server, so that a write sent twice is stored once. */
@@ -111,8 +129,4 @@ export function device(): string {
     localStorage.setItem(key, name);
   }
   return name;
-}
-
-export function sawPath(tag: string, rest = ''): string {
-  return `/api/saws/${encodeURIComponent(tag)}${rest}`;
 }

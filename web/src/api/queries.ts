@@ -1,99 +1,72 @@
-import type { InfiniteData } from '@tanstack/react-query';
-import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { Problem, Schemas } from './client';
-import { device, get, sawPath, send } from './client';
+import {
+  keepPreviousData,
+  useInfiniteQuery,
+  useMutation,
+  useQuery,
+  useQueryClient,
+} from '@tanstack/react-query';
+import type { InfiniteData, UseQueryOptions } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import type { Answer, Asked, Body, Params, Schemas, Written } from './client';
+import { device, get, send } from './client';
+import type { Problem } from './problem';
 
-export const useBoard = () =>
-  useQuery<Schemas['Board'], Problem>({
-    queryKey: ['board'],
-    queryFn: ({ signal }) => get('/api/board', signal),
-    refetchInterval: 30_000,
-  });
+type Options<P> = Omit<UseQueryOptions<Answer<P>, Problem>, 'queryKey' | 'queryFn'>;
 
-export const useSaw = (tag: string) =>
-  useQuery<Schemas['SawView'], Problem>({
-    queryKey: ['saw', tag],
-    queryFn: ({ signal }) => get(sawPath(tag), signal),
+/** Asks the server; what an address takes and what it answers comes from the schema, so that no pair can be wrong. */
+function useAsked<P extends Asked>(path: P, params: Params<P>, options: Options<P> = {}) {
+  return useQuery<Answer<P>, Problem>({
+    queryKey: [path, params],
+    queryFn: ({ signal }) => get(path, params, signal),
+    ...options,
   });
+}
 
-export const useTensionPage = (tag: string) =>
-  useQuery<Schemas['TensionPage'], Problem>({
-    queryKey: ['tension', tag],
-    queryFn: ({ signal }) => get(sawPath(tag, '/tension'), signal),
-  });
+const SETTLE_MS = 60;
 
-export const usePeople = () =>
-  useQuery<Schemas['PersonView'][], Problem>({
-    queryKey: ['people'],
-    queryFn: ({ signal }) => get('/api/people', signal),
-    staleTime: 300_000,
-  });
+/** What it has been for a moment: a hand that types is not asked about each key. */
+function useSettled<T>(value: T): T {
+  const text = JSON.stringify(value);
+  const [settled, setSettled] = useState({ text, value });
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled({ text, value: JSON.parse(text) as T }), SETTLE_MS);
+    return () => clearTimeout(timer);
+  }, [text]);
+  return settled.value;
+}
 
-export const useCrews = () =>
-  useQuery<Schemas['CrewView'][], Problem>({
-    queryKey: ['crews'],
-    queryFn: ({ signal }) => get('/api/crews', signal),
-    staleTime: 300_000,
+/**
+ * Asks what a body would mean, at typing speed; nothing is stored by it. An answer to an older body may still be shown; it must
+ * not be acted on unless it is current.
+ */
+export function usePreviewed<P extends Written<'post'>>(
+  path: P,
+  params: Params<P, 'post'>,
+  body: Body<P, 'post'>,
+  begun = true,
+): { answer: Answer<P, 'post'> | undefined; current: boolean; error: Problem | null } {
+  const settled = useSettled(body);
+  const query = useQuery<Answer<P, 'post'>, Problem>({
+    queryKey: [path, params, settled],
+    queryFn: ({ signal }) => send(path, params, settled, { signal }),
+    placeholderData: keepPreviousData,
+    staleTime: 60_000,
+    enabled: begun,
   });
-
-export const useParts = () =>
-  useQuery<Schemas['Parts'], Problem>({
-    queryKey: ['parts'],
-    queryFn: ({ signal }) => get('/api/parts', signal),
-  });
-
-/** Settings of the fleet, or of a saw or its model. */
-export const useSettings = (scope: Schemas['Scope'] = 'FLEET', saw = '') =>
-  useQuery<Schemas['SettingsView'], Problem>({
-    queryKey: ['settings', scope, saw],
-    queryFn: ({ signal }) =>
-      get(`/api/settings?scope=${scope}${saw ? `&saw=${encodeURIComponent(saw)}` : ''}`, signal),
-    enabled: scope === 'FLEET' || saw !== '',
-  });
-
-export const useSchedule = (tag: string, enabled = true) =>
-  useQuery<Schemas['SchedulePage'], Problem>({
-    queryKey: ['schedule', tag],
-    queryFn: ({ signal }) => get(sawPath(tag, '/schedule'), signal),
-    enabled,
-  });
-
-export const useOpenOutings = () =>
-  useQuery<Schemas['OpenOuting'][], Problem>({
-    queryKey: ['outings'],
-    queryFn: ({ signal }) => get('/api/outings/open', signal),
-  });
-
-/** A visit, asked for again and again: somebody else may be at it on another device. */
-export const useVisit = (id: string, personId: string | undefined) =>
-  useQuery<Schemas['VisitPage'], Problem>({
-    queryKey: ['visit', id],
-    queryFn: ({ signal }) =>
-      get(
-        `/api/visits/${id}${personId ? `?person=${personId}&device=${encodeURIComponent(device())}` : ''}`,
-        signal,
-      ),
-    refetchInterval: (query) => (query.state.data?.ended ? false : 15_000),
-    enabled: personId !== undefined,
-  });
-
-export const useLog = (filter: URLSearchParams) =>
-  useInfiniteQuery<Schemas['LogPage'], Problem, InfiniteData<Schemas['LogPage']>, string[], string>({
-    queryKey: ['log', filter.toString()],
-    queryFn: ({ signal, pageParam }) => {
-      const asked = new URLSearchParams(filter);
-      if (pageParam) asked.set('before', pageParam);
-      return get(`/api/log?${asked.toString()}`, signal);
-    },
-    initialPageParam: '',
-    getNextPageParam: (last) => last.next,
-  });
+  const current =
+    JSON.stringify(settled) === JSON.stringify(body) && !query.isPlaceholderData && query.data !== undefined;
+  return { answer: begun ? query.data : undefined, current, error: query.error };
+}
 
 /** A write; whatever it changed is asked for again afterwards. */
-export function useWrite<Answer, Body>(method: 'POST' | 'PUT', path: string) {
+export function useWrite<P extends Written<M>, M extends 'post' | 'put' = 'post'>(
+  path: P,
+  params: Params<P, M>,
+  method?: M,
+) {
   const client = useQueryClient();
-  return useMutation<Answer, Problem, Body>({
-    mutationFn: (body) => send<Answer>(method, path, body),
+  return useMutation<Answer<P, M>, Problem, Body<P, M>>({
+    mutationFn: (body) => send<P, M>(path, params, body, method ? { method } : {}),
     // Not waited for: what is asked for again may take the form away that still has to hear of its success.
     onSuccess: () => {
       void client.invalidateQueries();
@@ -101,100 +74,82 @@ export function useWrite<Answer, Body>(method: 'POST' | 'PUT', path: string) {
   });
 }
 
-export const useSharpening = (tag: string) =>
-  useQuery<Schemas['SharpeningPage'], Problem>({
-    queryKey: ['sharpening', tag],
-    queryFn: ({ signal }) => get(sawPath(tag, '/sharpening'), signal),
+export const useBoard = () => useAsked('/api/board', {}, { refetchInterval: 30_000 });
+export const useSaw = (tag: string) => useAsked('/api/saws/{tag}', { path: { tag } });
+export const useTensionPage = (tag: string) => useAsked('/api/saws/{tag}/tension', { path: { tag } });
+export const usePeople = () => useAsked('/api/people', {}, { staleTime: 300_000 });
+export const useCrews = () => useAsked('/api/crews', {}, { staleTime: 300_000 });
+export const useParts = () => useAsked('/api/parts', {});
+export const useOpenOutings = () => useAsked('/api/outings/open', {});
+export const useSharpening = (tag: string) => useAsked('/api/saws/{tag}/sharpening', { path: { tag } });
+export const usePart = (tag: string) => useAsked('/api/parts/{tag}', { path: { tag } });
+export const useStores = () => useAsked('/api/stores', {});
+export const useCosts = () => useAsked('/api/stores/costs', {});
+export const useInsights = () => useAsked('/api/insights', {});
+export const useMoves = (itemId: string) =>
+  useAsked('/api/stores/items/{itemId}/moves', { path: { itemId } });
+export const useFaultsOfSaw = (tag: string) => useAsked('/api/saws/{tag}/faults', { path: { tag } });
+
+/** Settings of the fleet, or of a saw or its model. */
+export const useSettings = (scope: Schemas['Scope'] = 'FLEET', saw = '') =>
+  useAsked(
+    '/api/settings',
+    { query: { scope, ...(saw ? { saw } : {}) } },
+    { enabled: scope === 'FLEET' || saw !== '' },
+  );
+
+export const useSchedule = (tag: string, enabled = true) =>
+  useAsked('/api/saws/{tag}/schedule', { path: { tag } }, { enabled });
+
+/** A visit, asked for again and again: somebody else may be at it on another device. */
+export const useVisit = (visitId: string, personId: string | undefined) =>
+  useAsked(
+    '/api/visits/{visitId}',
+    { path: { visitId }, query: personId ? { person: personId, device: device() } : {} },
+    {
+      refetchInterval: (query) => (query.state.data?.ended ? false : 15_000),
+      enabled: personId !== undefined,
+    },
+  );
+
+export type LogFilter = NonNullable<Params<'/api/log'>['query']>;
+
+export const useLog = (filter: LogFilter) =>
+  useInfiniteQuery<Schemas['LogPage'], Problem, InfiniteData<Schemas['LogPage']>, unknown[], string>({
+    queryKey: ['/api/log', filter],
+    queryFn: ({ signal, pageParam }) =>
+      get('/api/log', { query: { ...filter, ...(pageParam ? { before: pageParam } : {}) } }, signal),
+    initialPageParam: '',
+    getNextPageParam: (last) => last.next,
   });
 
 export const useSawWear = (tag: string, enabled = true) =>
-  useQuery<Schemas['SawWearPage'], Problem>({
-    queryKey: ['wear', tag],
-    queryFn: ({ signal }) => get(sawPath(tag, '/wear'), signal),
-    enabled,
-  });
-
-export const usePart = (tag: string) =>
-  useQuery<Schemas['PartPage'], Problem>({
-    queryKey: ['part', tag],
-    queryFn: ({ signal }) => get(`/api/parts/${encodeURIComponent(tag)}`, signal),
-  });
-
-export const useStores = () =>
-  useQuery<Schemas['StoresPage'], Problem>({
-    queryKey: ['stores'],
-    queryFn: ({ signal }) => get('/api/stores', signal),
-  });
-
-export const useCosts = () =>
-  useQuery<Schemas['CostPage'], Problem>({
-    queryKey: ['costs'],
-    queryFn: ({ signal }) => get('/api/stores/costs', signal),
-  });
-
-export const useInsights = () =>
-  useQuery<Schemas['Insight'][], Problem>({
-    queryKey: ['insights'],
-    queryFn: ({ signal }) => get('/api/insights', signal),
-  });
-
-export const useMoves = (itemId: string) =>
-  useQuery<Schemas['MoveView'][], Problem>({
-    queryKey: ['moves', itemId],
-    queryFn: ({ signal }) => get(`/api/stores/items/${itemId}/moves`, signal),
-  });
+  useAsked('/api/saws/{tag}/wear', { path: { tag } }, { enabled });
 
 /** What a step may take from the shelf. */
 export const useTakeable = (tag: string, step: Schemas['Step']) =>
-  useQuery<Schemas['Takeable'][], Problem>({
-    queryKey: ['takeable', tag, step],
-    queryFn: ({ signal }) => get(sawPath(tag, `/takeable/${step}`), signal),
-    staleTime: 30_000,
-  });
+  useAsked('/api/saws/{tag}/takeable/{step}', { path: { tag, step } }, { staleTime: 30_000 });
 
 /** Asked for again now and then: a look at a card falls due by itself. */
-export const useFaults = () =>
-  useQuery<Schemas['FaultsPage'], Problem>({
-    queryKey: ['faults'],
-    queryFn: ({ signal }) => get('/api/faults', signal),
-    refetchInterval: 60_000,
-  });
+export const useFaults = () => useAsked('/api/faults', {}, { refetchInterval: 60_000 });
 
 export const useFault = (id: string) =>
-  useQuery<Schemas['FaultPage'], Problem>({
-    queryKey: ['fault', id],
-    queryFn: ({ signal }) => get(`/api/faults/${id}`, signal),
-    refetchInterval: 60_000,
-  });
-
-export const useFaultsOfSaw = (tag: string) =>
-  useQuery<Schemas['FaultLine'][], Problem>({
-    queryKey: ['faults', tag],
-    queryFn: ({ signal }) => get(sawPath(tag, '/faults'), signal),
-  });
+  useAsked('/api/faults/{id}', { path: { id } }, { refetchInterval: 60_000 });
 
 /** What can be wrong with this saw. */
 export const useComplaints = (tag: string) =>
-  useQuery<Schemas['ComplaintChoice'][], Problem>({
-    queryKey: ['complaints', tag],
-    queryFn: ({ signal }) => get(sawPath(tag, '/complaints'), signal),
-    enabled: tag !== '',
-    retry: false,
-    staleTime: 60_000,
-  });
+  useAsked(
+    '/api/saws/{tag}/complaints',
+    { path: { tag } },
+    { enabled: tag !== '', retry: false, staleTime: 60_000 },
+  );
 
 export const useOiling = (tag: string, oilAtOutlet: boolean | undefined) =>
-  useQuery<Schemas['OilingPage'], Problem>({
-    queryKey: ['oiling', tag, oilAtOutlet],
-    queryFn: ({ signal }) =>
-      get(sawPath(tag, `/oiling${oilAtOutlet === undefined ? '' : `?oilAtOutlet=${oilAtOutlet}`}`), signal),
-    placeholderData: (before) => before,
-  });
+  useAsked(
+    '/api/saws/{tag}/oiling',
+    { path: { tag }, query: oilAtOutlet === undefined ? {} : { oilAtOutlet } },
+    { placeholderData: keepPreviousData },
+  );
 
 export const useGrade = (celsius: number) =>
-  useQuery<Schemas['GradeView'], Problem>({
-    queryKey: ['grade', celsius],
-    queryFn: ({ signal }) => get(`/api/oiling/grade?celsius=${celsius}`, signal),
-    enabled: Number.isFinite(celsius),
-    retry: false,
-  });
+  useAsked('/api/oiling/grade', { query: { celsius } }, { enabled: Number.isFinite(celsius), retry: false });

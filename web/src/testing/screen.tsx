@@ -5,7 +5,8 @@ import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { MemoryRouter, useLocation } from 'react-router';
 import { afterEach, vi } from 'vitest';
-import type { FieldProblem, Schemas } from '../api/client';
+import type { Schemas } from '../api/client';
+import type { FieldProblem } from '../api/problem';
 import { theme } from '../theme';
 
 export const IDA: Schemas['PersonView'] = {
@@ -57,9 +58,10 @@ export function show(screen: ReactNode, { at = '/', answers = {} }: { at?: strin
   const sent: Sent[] = [];
   const asked: string[] = [];
   const server: Answers = { ...answers };
-  vi.stubGlobal('fetch', (path: string, init?: RequestInit) => {
-    const write = init?.method !== undefined;
-    if (write) sent.push({ path, body: JSON.parse(init.body as string) as Record<string, unknown> });
+  vi.stubGlobal('fetch', async (request: Request) => {
+    const path = request.url.slice(window.location.origin.length);
+    const write = request.method !== 'GET';
+    if (write) sent.push({ path, body: (await request.json()) as Record<string, unknown> });
     else asked.push(path);
     const known = server[path] ?? server[path.split('?')[0] ?? ''];
     const answer = typeof known === 'function' ? (known as (path: string) => unknown)(path) : known;
@@ -78,7 +80,7 @@ export function show(screen: ReactNode, { at = '/', answers = {} }: { at?: strin
   };
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   // Who works here is known from the start, so that a key is not pressed into nothing.
-  client.setQueryData(['people'], [IDA]);
+  client.setQueryData(['/api/people', {}], [IDA]);
   const view = render(
     <QueryClientProvider client={client}>
       <ThemeProvider theme={theme}>

@@ -20,7 +20,7 @@ export function AddStep({
   const { person } = usePerson();
   const { data } = useSchedule(visit.tag);
   const [id, setId] = useState(newId);
-  const write = useWrite<Schemas['VisitPage'], Schemas['NewStep']>('POST', `/api/visits/${visit.id}/steps`);
+  const write = useWrite('/api/visits/{visitId}/steps', { path: { visitId: visit.id } });
   const present = new Set(visit.steps.map((s) => s.step));
   const offered = [...(data?.quick ?? []).map((q) => q.step), ...REPLACING].filter((s) => !present.has(s));
   const add = (step: Schemas['Step'] | '') => {

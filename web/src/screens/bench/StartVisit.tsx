@@ -2,8 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { Schemas } from '../../api/client';
-import { device, newId, sawPath } from '../../api/client';
+import { device, newId } from '../../api/client';
 import { useWrite } from '../../api/queries';
 import { usePerson } from '../../shell/person';
 
@@ -12,7 +11,7 @@ export function useStartVisit(tag: string) {
   const navigate = useNavigate();
   const { person } = usePerson();
   const [id] = useState(newId);
-  const write = useWrite<Schemas['VisitPage'], Schemas['NewVisit']>('POST', sawPath(tag, '/visits'));
+  const write = useWrite('/api/saws/{tag}/visits', { path: { tag: tag } });
   const start = () =>
     person &&
     !write.isPending &&

@@ -204,7 +204,7 @@ function Skip({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDone'>)
   const [open, setOpen] = useState(false);
   const [reason, setReason] = useState('');
   const [id, setId] = useState(newId);
-  const write = useWrite<Schemas['VisitPage'], Schemas['Skip']>('POST', `/api/visits/${visit.id}/skip`);
+  const write = useWrite('/api/visits/{visitId}/skip', { path: { visitId: visit.id } });
   const skip = () => {
     if (!person || write.isPending) return;
     write.mutate(

@@ -187,7 +187,7 @@ function Head({ visit }: { visit: Schemas['VisitPage'] }) {
 
 function useUndo(visitId: string, onDone: () => void) {
   const { person } = usePerson();
-  const write = useWrite<Schemas['VisitPage'], Schemas['Undo']>('POST', `/api/visits/${visitId}/undo`);
+  const write = useWrite('/api/visits/{visitId}/undo', { path: { visitId } });
   const undo = () => {
     if (person && !write.isPending) {
       write.mutate({ id: newId(), personId: person.id }, { onSuccess: onDone });

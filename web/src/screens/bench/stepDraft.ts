@@ -1,8 +1,7 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
-import type { Problem, Schemas } from '../../api/client';
-import { device, newId, sawPath, send } from '../../api/client';
-import { useWrite } from '../../api/queries';
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { device, newId } from '../../api/client';
+import { usePreviewed, useWrite } from '../../api/queries';
 import { takesOf } from '../../parts/TakeFields';
 import { useKept } from '../../shell/kept';
 import { usePerson } from '../../shell/person';
@@ -68,9 +67,7 @@ export function inputOf(draft: StepDraft, kind: Schemas['StepKind']): Schemas['S
   };
 }
 
-const SETTLE_MS = 60;
-
-/** Asks what a report means, at typing speed; nothing is stored by it. */
+/** Asks what a report means; nothing is stored by it. */
 export function useStepPreview(tag: string, step: StepShown, draft: StepDraft) {
   const begun = draft.findings.length > 0 || Object.values(draft.figures).some((f) => f.trim() !== '');
   const question: Schemas['StepQuestion'] = {
@@ -78,20 +75,7 @@ export function useStepPreview(tag: string, step: StepShown, draft: StepDraft) {
     input: inputOf(draft, step.kind),
     noted: draft.note.trim() !== '',
   };
-  const asked = JSON.stringify(question);
-  const [settled, setSettled] = useState(asked);
-  useEffect(() => {
-    const timer = setTimeout(() => setSettled(asked), SETTLE_MS);
-    return () => clearTimeout(timer);
-  }, [asked]);
-  const query = useQuery<Schemas['StepAnswer'], Problem>({
-    queryKey: ['step-preview', tag, settled],
-    queryFn: ({ signal }) => send('POST', sawPath(tag, '/records/preview'), JSON.parse(settled), signal),
-    placeholderData: keepPreviousData,
-    staleTime: 60_000,
-    enabled: begun,
-  });
-  return begun ? query.data : undefined;
+  return usePreviewed('/api/saws/{tag}/records/preview', { path: { tag } }, question, begun).answer;
 }
 
 /** A step being written down: its draft, what it would mean, and the save; in a visit or outside one. */
@@ -108,7 +92,7 @@ export function useStepForm(
   const draft = { ...fresh(), ...kept };
   const [unsaid, setUnsaid] = useState(false);
   const answer = useStepPreview(tag, step, draft);
-  const save = useWrite<unknown, Schemas['NewRecord']>('POST', sawPath(tag, '/records'));
+  const save = useWrite('/api/saws/{tag}/records', { path: { tag: tag } });
   const said = saidOf(draft, step.kind);
   const change = (changed: Partial<StepDraft>) => setValue((d) => ({ ...d, ...changed }));
   // What is still missing is no fault while it is typed.

@@ -62,7 +62,7 @@ const FUEL: Record<Schemas['Power'], string> = { PETROL: 'Tanks', BATTERY: 'Char
 export function BackForm({ board, out }: { board: Schemas['Board']; out: Schemas['OpenOuting'][] }) {
   const { person } = usePerson();
   const { value: draft, setValue, forget } = useKept<Draft>('back', fresh, (d) => d.text !== '');
-  const back = useWrite<unknown, Schemas['Return']>('POST', '/api/outings/return');
+  const back = useWrite('/api/outings/return', {});
   const form = useRef<HTMLFormElement>(null);
   const tags = tagsIn(draft.text);
   const change = (changed: Partial<Draft>) => setValue((d) => ({ ...d, ...changed }));

@@ -21,7 +21,7 @@ export function OutForm({ board, crews }: { board: Schemas['Board']; crews: Sche
   const [crewId, setCrewId] = useState('');
   const [when, setWhen] = useState<When>(NOW);
   const [id, setId] = useState(newId);
-  const issue = useWrite<unknown, Schemas['Issue']>('POST', '/api/outings/issue');
+  const issue = useWrite('/api/outings/issue', {});
   const tags = tagsIn(text);
   const crew = crewId || crews[0]?.id || '';
   const send = () => {

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { newId, sawPath } from '../../api/client';
+import { newId } from '../../api/client';
 import { useWrite } from '../../api/queries';
 import { Panel } from '../../parts/Panel';
 import { TagPlate } from '../../parts/Plate';
@@ -81,7 +81,7 @@ function OutLine({
   onLogged: () => void;
 }) {
   const { person } = usePerson();
-  const write = useWrite<unknown, Schemas['NewRefuel']>('POST', sawPath(outing.tag, '/refuels'));
+  const write = useWrite('/api/saws/{tag}/refuels', { path: { tag: outing.tag } });
   return (
     <Box
       role="group"

@@ -29,7 +29,7 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
   const check = offered.find((c) => c.code === chosen) ?? fault.next;
   const answer = (code: string | undefined) => {
     if (!check) return;
-    void act('answers', {
+    void act('/api/faults/{id}/answers', {
       check: check.code,
       expects: asked,
       ...(code === undefined ? {} : { answer: code }),
@@ -39,14 +39,14 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
   const onRecord = check && best.includes(check) ? best.filter((c) => c.onRecord) : check ? [check] : [];
   const takeRecords = () => {
     if (onRecord.length === 1) answer(check?.onRecord?.answer);
-    else void act('records', { expects: asked });
+    else void act('/api/faults/{id}/records', { expects: asked });
   };
   const back = () => {
-    if (asked > 0) void act('back');
+    if (asked > 0) void act('/api/faults/{id}/back', {});
   };
   const first = fault.ranking[0];
   const take = () => {
-    if (first) void act('cause', { cause: first.code });
+    if (first) void act('/api/faults/{id}/cause', { cause: first.code });
   };
   const clear = fault.outcome === 'CLEAR';
   useKeys({

@@ -5,6 +5,7 @@ import type { Schemas } from '../../api/client';
 import { Field } from '../../parts/Field';
 import { Panel } from '../../parts/Panel';
 import { watchSentence, wetWords } from '../../words/faults';
+import type { FaultAct } from './useFaultAct';
 
 const PLACES = Object.keys(wetWords) as Schemas['Wet'][];
 
@@ -15,7 +16,7 @@ export function LeakStand({
   pending,
 }: {
   fault: Schemas['FaultPage'];
-  act: (what: string, body?: object) => Promise<boolean>;
+  act: FaultAct;
   pending: boolean;
 }) {
   const [note, setNote] = useState('');
@@ -38,7 +39,7 @@ export function LeakStand({
               variant="outlined"
               disabled={pending}
               sx={{ flex: '1 1 120px', minHeight: 52 }}
-              onClick={() => void act('look', { wet })}
+              onClick={() => void act('/api/faults/{id}/look', { wet })}
             >
               {wetWords[wet]}
             </Button>
@@ -49,7 +50,7 @@ export function LeakStand({
         component="form"
         onSubmit={(e: React.SyntheticEvent) => {
           e.preventDefault();
-          void act('stand', note.trim() ? { note } : {}).then((done) => {
+          void act('/api/faults/{id}/stand', note.trim() ? { note } : {}).then((done) => {
             if (done) setNote('');
           });
         }}

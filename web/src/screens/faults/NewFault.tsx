@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { device, newId, sawPath } from '../../api/client';
+import { device, newId } from '../../api/client';
 import { useComplaints, useWrite } from '../../api/queries';
 import { Field } from '../../parts/Field';
 import { ProblemNote } from '../../parts/ProblemNote';
@@ -21,7 +21,7 @@ export default function NewFault() {
   const { person } = usePerson();
   const navigate = useNavigate();
   const choices = useComplaints(tag.trim());
-  const write = useWrite<unknown, Schemas['NewFault']>('POST', sawPath(tag.trim(), '/faults'));
+  const write = useWrite('/api/saws/{tag}/faults', { path: { tag: tag.trim() } });
   const chosen = choices.data?.find((c) => c.code === complaint);
   const asked = search.get('origin');
   const origin = ORIGINS.find((o) => o === asked) ?? 'PERSON';

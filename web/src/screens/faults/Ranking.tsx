@@ -42,7 +42,7 @@ export function Ranking({ fault }: { fault: Schemas['FaultPage'] }) {
                   variant="outlined"
                   size="small"
                   disabled={pending}
-                  onClick={() => void act('cause', { cause: ranked.code })}
+                  onClick={() => void act('/api/faults/{id}/cause', { cause: ranked.code })}
                 >
                   Yes, this is the cause
                 </Button>

@@ -12,6 +12,7 @@ import { stageSentence } from '../../words/faults';
 import { momentOf } from '../../words/format';
 import { stockWords } from '../../words/stores';
 import { LeakStand } from './LeakStand';
+import type { FaultAct } from './useFaultAct';
 import { useFaultAct } from './useFaultAct';
 
 /** A cause that was found: the work, its proof, and the officer's word at the end. */
@@ -37,7 +38,7 @@ export function Repair({ fault }: { fault: Schemas['FaultPage'] }) {
       {!closed && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'end' }}>
           <Close act={act} pending={pending} ready={fault.stage === 'CLOSES'} />
-          <Button variant="outlined" disabled={pending} onClick={() => void act('drop')}>
+          <Button variant="outlined" disabled={pending} onClick={() => void act('/api/faults/{id}/drop', {})}>
             That was not it, go on asking
           </Button>
         </Box>
@@ -103,22 +104,14 @@ function StepLine({ step, done, note }: { step: Schemas['Step']; done: boolean; 
   );
 }
 
-function Close({
-  act,
-  pending,
-  ready,
-}: {
-  act: (what: string, body?: object) => Promise<boolean>;
-  pending: boolean;
-  ready: boolean;
-}) {
+function Close({ act, pending, ready }: { act: FaultAct; pending: boolean; ready: boolean }) {
   const [note, setNote] = useState('');
   return (
     <Box
       component="form"
       onSubmit={(e: React.SyntheticEvent) => {
         e.preventDefault();
-        void act('close', note.trim() ? { note } : {});
+        void act('/api/faults/{id}/close', note.trim() ? { note } : {});
       }}
       sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'end' }}
     >

@@ -2,15 +2,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Field } from '../../parts/Field';
+import type { FaultAct } from './useFaultAct';
 
 /** Gives a fault to a qualified mechanic, saying where it goes. */
-export function ToMechanic({
-  act,
-  problem,
-}: {
-  act: (what: string, body?: object) => Promise<boolean>;
-  problem: string | undefined;
-}) {
+export function ToMechanic({ act, problem }: { act: FaultAct; problem: string | undefined }) {
   const [open, setOpen] = useState(false);
   const [note, setNote] = useState('');
   return open ? (
@@ -18,7 +13,7 @@ export function ToMechanic({
       component="form"
       onSubmit={(e: React.SyntheticEvent) => {
         e.preventDefault();
-        void act('mechanic', { note });
+        void act('/api/faults/{id}/mechanic', { note });
       }}
       sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'end' }}
     >

@@ -1,8 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Schemas } from '../../api/client';
-import { device, newId, Problem, send } from '../../api/client';
+import type { Body, Params, Schemas, Written } from '../../api/client';
+import { device, newId, send } from '../../api/client';
+import { Problem } from '../../api/problem';
 import { usePerson } from '../../shell/person';
+
+/** What is done about one fault: its address, and a body that says who. */
+type Act = Extract<Written<'post'>, `/api/faults/{id}/${string}`>;
 
 /**
  * Writes something about a fault; what the server refuses is said, and nothing moves on. One act at a time, and none on what was
@@ -15,16 +19,15 @@ export function useFaultAct(fault: Schemas['FaultPage']) {
   const [sending, setSending] = useState(false);
   const [actedOn, setActedOn] = useState<Schemas['FaultPage'] | undefined>();
   const pending = sending || actedOn === fault;
-  const act = async (what: string, body: object = {}): Promise<boolean> => {
+  const act = async <P extends Act>(path: P, body: Omit<Body<P, 'post'>, 'by'>): Promise<boolean> => {
     if (!person || pending) return false;
     setSending(true);
     setActedOn(fault);
     const done = () => setActedOn((now) => (now === fault ? undefined : now));
     try {
-      await send('POST', `/api/faults/${fault.id}/${what}`, {
-        by: { id: newId(), personId: person.id, device: device() },
-        ...body,
-      });
+      const by: Schemas['By'] = { id: newId(), personId: person.id, device: device() };
+      const params = { path: { id: fault.id } } as unknown as Params<P, 'post'>;
+      await send<P>(path, params, { ...body, by } as Body<P, 'post'>);
       setProblem(undefined);
       void client.invalidateQueries().finally(done);
       return true;
@@ -38,3 +41,5 @@ export function useFaultAct(fault: Schemas['FaultPage']) {
   };
   return { act, problem, pending };
 }
+
+export type FaultAct = ReturnType<typeof useFaultAct>['act'];

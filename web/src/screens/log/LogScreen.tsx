@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
+import type { LogFilter } from '../../api/queries';
 import { useLog } from '../../api/queries';
 import { Field, Pick } from '../../parts/Field';
 import { ProblemNote } from '../../parts/ProblemNote';
@@ -92,19 +93,21 @@ export default function LogScreen() {
 }
 
 /** Days as the officer means them, moments as the server takes them: the last day counts to its end. */
-function filterOf(search: URLSearchParams): URLSearchParams {
-  const filter = new URLSearchParams();
-  for (const key of ['saw', 'kinds', 'person']) {
-    const value = search.get(key);
-    if (value) filter.set(key, value);
-  }
+function filterOf(search: URLSearchParams): LogFilter {
+  const filter: LogFilter = {};
+  const saw = search.get('saw');
+  if (saw) filter.saw = saw;
+  const kind = search.get('kinds');
+  if (kind) filter.kinds = [kind as Schemas['LogKind']];
+  const person = search.get('person');
+  if (person) filter.person = person;
   const from = search.get('from');
-  if (from) filter.set('from', new Date(`${from}T00:00:00`).toISOString());
+  if (from) filter.from = new Date(`${from}T00:00:00`).toISOString();
   const to = search.get('to');
   if (to) {
     const end = new Date(`${to}T00:00:00`);
     end.setDate(end.getDate() + 1);
-    filter.set('before', end.toISOString());
+    filter.before = end.toISOString();
   }
   return filter;
 }

@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import type { Schemas } from '../../api/client';
 import { newId } from '../../api/client';
 import { useWrite } from '../../api/queries';
 import { Field } from '../../parts/Field';
@@ -13,7 +12,7 @@ export function StrikeOut({ recordId }: { recordId: string }) {
   const [open, setOpen] = useState(false);
   const [reason, setReason] = useState('');
   const [id, setId] = useState(newId);
-  const write = useWrite<unknown, Schemas['Strike']>('POST', `/api/records/${recordId}/strike`);
+  const write = useWrite('/api/records/{recordId}/strike', { path: { recordId } });
   if (!open) {
     return (
       <Button

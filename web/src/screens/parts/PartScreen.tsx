@@ -115,10 +115,7 @@ function describe(part: Schemas['PartPage']): string {
 function Price({ part }: { part: Schemas['PartPage'] }) {
   const { person } = usePerson();
   const [text, setText] = useState('');
-  const write = useWrite<unknown, Schemas['Price']>(
-    'POST',
-    `/api/parts/${encodeURIComponent(part.tag)}/price`,
-  );
+  const write = useWrite('/api/parts/{tag}/price', { path: { tag: part.tag } });
   return (
     <Panel title="Cost">
       <Box sx={{ mb: 1 }}>
@@ -156,10 +153,7 @@ function Retire({ part }: { part: Schemas['PartPage'] }) {
   const { person } = usePerson();
   const [reason, setReason] = useState('');
   const [id, setId] = useState(newId);
-  const write = useWrite<unknown, Schemas['Retire']>(
-    'POST',
-    `/api/parts/${encodeURIComponent(part.tag)}/retire`,
-  );
+  const write = useWrite('/api/parts/{tag}/retire', { path: { tag: part.tag } });
   return (
     <Panel title="Its end">
       <form

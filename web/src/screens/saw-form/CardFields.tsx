@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import type { Problem } from '../../api/client';
+import type { Problem } from '../../api/problem';
 import { Choice } from '../../parts/Choice';
 import { Field, optionsOf, Pick } from '../../parts/Field';
 import { Tick } from '../../parts/Tick';

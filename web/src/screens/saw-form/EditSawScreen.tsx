@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { device, newId, sawPath } from '../../api/client';
+import { device, newId } from '../../api/client';
 import { useSaw, useWrite } from '../../api/queries';
 import { Field } from '../../parts/Field';
 import { ProblemNote } from '../../parts/ProblemNote';
@@ -62,7 +62,7 @@ function CardSheet({ base, onBase }: SheetProps) {
   const { person } = usePerson();
   const [card, setCard] = useState(() => cardForm(base.card));
   const [writeId, setWriteId] = useState(newId);
-  const save = useWrite<Schemas['SawView'], Schemas['ChangedSaw']>('PUT', sawPath(base.tag));
+  const save = useWrite('/api/saws/{tag}', { path: { tag: base.tag } }, 'put');
   const stale =
     save.error?.status === 409 ? (save.error.current as Schemas['SawView'] | undefined) : undefined;
   const send = (version: number) => {
@@ -127,7 +127,7 @@ function SetSheet({ base, onBase }: SheetProps) {
   const [set, setSet] = useState(() => setForm(base));
   const [writeId, setWriteId] = useState(newId);
   const fit = useFitCheck(set, base.tag);
-  const save = useWrite<Schemas['SawView'], Schemas['NewFitting']>('POST', sawPath(base.tag, '/fittings'));
+  const save = useWrite('/api/saws/{tag}/fittings', { path: { tag: base.tag } });
   const problem = save.error;
   const general =
     problem?.problems.filter((p) => p.field === '' || p.field === 'set').map((p) => p.sentence) ?? [];
@@ -139,7 +139,7 @@ function SetSheet({ base, onBase }: SheetProps) {
         problemAt={(field) => problem?.at(field)}
         onChange={(changed) => setSet((s) => ({ ...s, ...changed }))}
       />
-      <FitAnswer answer={fit.data} set={set} />
+      <FitAnswer answer={fit.answer} set={set} />
       <ProblemNote sentences={problem && problem.problems.length === 0 ? [problem.message] : general} />
       <Button
         variant="outlined"
@@ -172,10 +172,7 @@ function RetireSheet({ base }: { base: Schemas['SawView'] }) {
   const { person } = usePerson();
   const [reason, setReason] = useState('');
   const [writeId, setWriteId] = useState(newId);
-  const retire = useWrite<Schemas['SawView'], Schemas['Retirement']>(
-    'POST',
-    sawPath(base.tag, '/retirement'),
-  );
+  const retire = useWrite('/api/saws/{tag}/retirement', { path: { tag: base.tag } });
   return (
     <Sheet title="Retire">
       <Box sx={{ maxWidth: 520, display: 'grid', gap: 1.5 }}>

@@ -1,20 +1,13 @@
 import Box from '@mui/material/Box';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useDeferredValue } from 'react';
-import type { Problem, Schemas } from '../../api/client';
-import { send } from '../../api/client';
+import type { Schemas } from '../../api/client';
+import { usePreviewed } from '../../api/queries';
 import { ProblemNote } from '../../parts/ProblemNote';
 import type { SetForm } from './form';
 import { setInput } from './form';
 
 /** Asks, while typing, whether the chosen parts fit each other. */
 export function useFitCheck(set: SetForm, sawTag: string | undefined) {
-  const question = useDeferredValue(JSON.stringify({ sawTag, set: setInput(set) }));
-  return useQuery<Schemas['FitAnswer'], Problem>({
-    queryKey: ['fit-check', question],
-    queryFn: ({ signal }) => send('POST', '/api/fit-check', JSON.parse(question), signal),
-    placeholderData: keepPreviousData,
-  });
+  return usePreviewed('/api/fit-check', {}, { ...(sawTag ? { sawTag } : {}), set: setInput(set) });
 }
 
 /** The fit check in words. */

@@ -2,7 +2,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { Schemas } from '../../api/client';
 import { device, newId } from '../../api/client';
 import { useWrite } from '../../api/queries';
 import { Field } from '../../parts/Field';
@@ -23,7 +22,7 @@ export default function NewSawScreen() {
   const [card, setCard] = useState(emptyCard);
   const [set, setSet] = useState(() => setForm());
   const fit = useFitCheck(set, undefined);
-  const add = useWrite<Schemas['SawView'], Schemas['NewSaw']>('POST', '/api/saws');
+  const add = useWrite('/api/saws', {});
   const problem = add.error;
   const save = () => {
     if (!person || add.isPending || Object.keys(notNumbers(card)).length > 0) return;
@@ -78,7 +77,7 @@ export default function NewSawScreen() {
           problemAt={(field) => problem?.at(field)}
           onChange={(changed) => setSet((s) => ({ ...s, ...changed }))}
         />
-        <FitAnswer answer={fit.data} set={set} />
+        <FitAnswer answer={fit.answer} set={set} />
       </Sheet>
       <ProblemNote
         sentences={

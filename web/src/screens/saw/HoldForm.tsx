@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { newId, sawPath } from '../../api/client';
+import { newId } from '../../api/client';
 import { useWrite } from '../../api/queries';
 import { Field, Pick } from '../../parts/Field';
 import { Panel } from '../../parts/Panel';
@@ -16,7 +16,7 @@ export function HoldForm({ tag, steps }: { tag: string; steps: Schemas['QuickSte
   const [note, setNote] = useState('');
   const [step, setStep] = useState<Schemas['Step']>('OUTSIDE_LOOK');
   const [id, setId] = useState(newId);
-  const write = useWrite<unknown, Schemas['NewHold']>('POST', sawPath(tag, '/holds'));
+  const write = useWrite('/api/saws/{tag}/holds', { path: { tag: tag } });
   const send = () =>
     person &&
     write.mutate(

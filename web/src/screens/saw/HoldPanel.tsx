@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { newId, sawPath } from '../../api/client';
+import { newId } from '../../api/client';
 import { useWrite } from '../../api/queries';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Heading } from '../../parts/Heading';
@@ -21,7 +21,7 @@ export function HoldPanel({
   mayRelease: boolean;
 }) {
   const { person } = usePerson();
-  const release = useWrite<unknown, Schemas['NewRelease']>('POST', sawPath(tag, '/release'));
+  const release = useWrite('/api/saws/{tag}/release', { path: { tag: tag } });
   const [id, setId] = useState(newId);
   return (
     <Box

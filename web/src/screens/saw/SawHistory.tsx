@@ -6,7 +6,7 @@ import { LogLines } from '../log/LogLines';
 
 /** All that happened to a saw, latest first. */
 export function SawHistory({ tag }: { tag: string }) {
-  const log = useLog(new URLSearchParams({ saw: tag }));
+  const log = useLog({ saw: tag });
   const entries = log.data?.pages.flatMap((page) => page.entries) ?? [];
   return (
     <Box component="section" aria-labelledby="saw-history" sx={{ mt: 3 }}>

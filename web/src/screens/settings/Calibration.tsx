@@ -22,7 +22,7 @@ export function Calibration() {
   const [read, setRead] = useState('');
   const [pull, setPull] = useState('');
   const [id, setId] = useState(newId);
-  const write = useWrite<Schemas['Calibrated'], Schemas['NewCalibration']>('POST', '/api/calibrations');
+  const write = useWrite('/api/calibrations', {});
   const number = (text: string) => Number(text.trim().replace(',', '.'));
   const bad = (text: string) =>
     text.trim() !== '' && Number.isNaN(number(text)) ? 'This is not a number.' : undefined;

@@ -106,7 +106,7 @@ function Change({
   const [text, setText] = useState(value);
   const [reason, setReason] = useState('');
   const [id, setId] = useState(newId);
-  const write = useWrite<unknown, Schemas['NewValue']>('POST', '/api/settings/changes');
+  const write = useWrite('/api/settings/changes', {});
   const send = (chosen: string | undefined) => {
     if (!person) return;
     write.mutate(

@@ -30,8 +30,8 @@ export function EndSharpening({
   const [takes, setTakes] = useState<Record<string, string>>({});
   const [leaving, setLeaving] = useState(false);
   const [reason, setReason] = useState('');
-  const finish = useWrite<unknown, Schemas['Finish']>('POST', `/api/sharpenings/${open.id}/finish`);
-  const leave = useWrite<unknown, Schemas['Leave']>('POST', `/api/sharpenings/${open.id}/leave`);
+  const finish = useWrite('/api/sharpenings/{sharpeningId}/finish', { path: { sharpeningId: open.id } });
+  const leave = useWrite('/api/sharpenings/{sharpeningId}/leave', { path: { sharpeningId: open.id } });
   const back = () => void navigate(visitId ? `/bench/${visitId}` : `/saws/${page.tag}`);
   const waits = open.plan !== undefined && nextToFile(open) !== undefined;
   const condemned =

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { newId, sawPath } from '../../api/client';
+import { newId } from '../../api/client';
 import { useSharpening, useWrite } from '../../api/queries';
 import { Caution } from '../../parts/Caution';
 import { Key } from '../../parts/Key';
@@ -77,7 +77,7 @@ function sharpeningsLeft(life: Schemas['EdgeLife']): string {
 function Begin({ page, visitId }: { page: Schemas['SharpeningPage']; visitId: string | undefined }) {
   const { person } = usePerson();
   const [id] = useState(newId);
-  const write = useWrite<unknown, Schemas['Begin']>('POST', sawPath(page.tag, '/sharpening'));
+  const write = useWrite('/api/saws/{tag}/sharpening', { path: { tag: page.tag } });
   const begin = () =>
     person && !write.isPending && write.mutate({ id, personId: person.id, ...(visitId ? { visitId } : {}) });
   useKeys({ Enter: begin });

@@ -1,8 +1,9 @@
 import Box from '@mui/material/Box';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Schemas } from '../../api/client';
-import { newId, Problem, send } from '../../api/client';
+import type { Body, Params, Schemas } from '../../api/client';
+import { newId, send } from '../../api/client';
+import { Problem } from '../../api/problem';
 import { Choice } from '../../parts/Choice';
 import { LoopMap } from '../../parts/LoopMap';
 import { usePerson } from '../../shell/person';
@@ -91,6 +92,9 @@ export function Vice({
   );
 }
 
+/** What is written down at the vice while a loop is in it. */
+type Act = `/api/sharpenings/{sharpeningId}/${'cutters' | 'filed' | 'deal'}`;
+
 /** Every length and every stroke is stored as it comes; what the server refuses is said, and nothing moves on. */
 function useActions(
   page: Schemas['SharpeningPage'],
@@ -100,16 +104,18 @@ function useActions(
   const { person } = usePerson();
   const client = useQueryClient();
   const [problem, setProblem] = useState<string | undefined>();
-  const write = async (path: string, body: object): Promise<boolean> => {
+  const write = async <P extends Act>(
+    path: P,
+    body: Omit<Body<P, 'post'>, 'id' | 'personId'>,
+  ): Promise<boolean> => {
     if (!person) return false;
     try {
-      await send('POST', `/api/sharpenings/${open.id}/${path}`, {
-        id: newId(),
-        personId: person.id,
-        ...body,
-      });
+      const params = { path: { sharpeningId: open.id } } as unknown as Params<P, 'post'>;
+      await send<P>(path, params, { ...body, id: newId(), personId: person.id } as Body<P, 'post'>);
       setProblem(undefined);
-      await client.invalidateQueries({ queryKey: ['sharpening', page.tag] });
+      await client.invalidateQueries({
+        queryKey: ['/api/saws/{tag}/sharpening', { path: { tag: page.tag } }],
+      });
       return true;
     } catch (e) {
       setProblem(e instanceof Problem ? e.message : String(e));
@@ -118,15 +124,19 @@ function useActions(
   };
   return {
     measure: (place, length, damage) =>
-      write('cutters', {
+      write('/api/sharpenings/{sharpeningId}/cutters', {
         place,
         after: phase === 'AFTER',
         ...(length === undefined ? {} : { length }),
         ...(damage ? { damage } : {}),
       }),
-    filed: (place, strokes) => write('filed', { place, ...(strokes === undefined ? {} : { strokes }) }),
+    filed: (place, strokes) =>
+      write('/api/sharpenings/{sharpeningId}/filed', {
+        place,
+        ...(strokes === undefined ? {} : { strokes }),
+      }),
     deal: (deal) =>
-      write('deal', {
+      write('/api/sharpenings/{sharpeningId}/deal', {
         dull: open.dull,
         ...(open.way ? { way: open.way } : {}),
         leaveOut: open.places.filter((p) => p.leftOut).map((p) => p.place),

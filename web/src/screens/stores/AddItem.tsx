@@ -15,7 +15,7 @@ export function AddItem({ onDone }: { onDone: () => void }) {
   const { person } = usePerson();
   const [kind, setKind] = useState<Schemas['StockKind']>('PLUG');
   const [card, setCard] = useState({ name: '', fits: '', least: '1', pack: '1', price: '' });
-  const write = useWrite<unknown, Schemas['ItemInput']>('POST', '/api/stores/items');
+  const write = useWrite('/api/stores/items', {});
   const number = (text: string) => Number(text.replace(',', '.'));
   const send = () =>
     person &&

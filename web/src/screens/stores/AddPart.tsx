@@ -23,7 +23,7 @@ export function AddPart({ onDone }: { onDone: () => void }) {
   const [tag, setTag] = useState('');
   const [price, setPrice] = useState('');
   const [newCutter, setNewCutter] = useState('');
-  const write = useWrite<unknown, Schemas['ShelfPart']>('POST', '/api/parts');
+  const write = useWrite('/api/parts', {});
   const options = alike(parts, kind);
   const chosen = like || options[0]?.value || '';
   const send = () => {

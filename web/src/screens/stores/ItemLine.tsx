@@ -111,7 +111,7 @@ function Book({ item }: { item: Schemas['ItemView'] }) {
 function Received({ item }: { item: Schemas['ItemView'] }) {
   const { person } = usePerson();
   const [count, setCount] = useState('');
-  const write = useWrite<unknown, Schemas['Received']>('POST', `/api/stores/items/${item.id}/received`);
+  const write = useWrite('/api/stores/items/{itemId}/received', { path: { itemId: item.id } });
   return (
     <form
       onSubmit={(e) => {
@@ -142,7 +142,7 @@ function Counted({ item }: { item: Schemas['ItemView'] }) {
   const { person } = usePerson();
   const [count, setCount] = useState('');
   const [reason, setReason] = useState('');
-  const write = useWrite<unknown, Schemas['Counted']>('POST', `/api/stores/items/${item.id}/counted`);
+  const write = useWrite('/api/stores/items/{itemId}/counted', { path: { itemId: item.id } });
   return (
     <form
       onSubmit={(e) => {

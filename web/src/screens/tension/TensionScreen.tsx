@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { useRef } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { device, sawPath } from '../../api/client';
+import { device } from '../../api/client';
 import { useSaw, useTensionPage, useWrite } from '../../api/queries';
 import { BarDrawing } from '../../parts/BarDrawing';
 import { Caution } from '../../parts/Caution';
@@ -63,10 +63,7 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
   const { draft, setDraft, forget } = useDraft(amends ? `${saw.tag}.${amends}` : saw.tag, page);
   const { now } = draft;
   const { answer, current, error } = usePreview(saw.tag, draft.work, now);
-  const save = useWrite<Schemas['SavedCheck'], Schemas['NewCheck']>(
-    'POST',
-    sawPath(saw.tag, '/tension-checks'),
-  );
+  const save = useWrite('/api/saws/{tag}/tension-checks', { path: { tag: saw.tag } });
   const input = useRef<HTMLInputElement>(null);
 
   const change = (changed: Partial<DraftReading>) =>
