@@ -3,12 +3,13 @@ import type { Schemas } from '../api/client';
 import { useTakeable } from '../api/queries';
 import { amount } from '../words/stores';
 import { Field } from './Field';
+import { numberOf } from '../words/number';
 
 /** What was typed, as the server takes it; blank takes nothing. */
 export function takesOf(takes: Record<string, string>): Schemas['StockTake'][] {
   return Object.entries(takes)
     .filter(([, text]) => text.trim() !== '')
-    .map(([itemId, text]) => ({ itemId, amount: Number(text.replace(',', '.')) }));
+    .map(([itemId, text]) => ({ itemId, amount: numberOf(text) as number }));
 }
 
 /** What a step took from the shelf: one field for each thing that fits this saw. */

@@ -22,6 +22,7 @@ import { DRAWN, StepDrawing } from './StepDrawing';
 import { StepHints } from './StepHints';
 import { StepInputs } from './StepInputs';
 import { StepVerdict } from './StepVerdict';
+import { numberOf } from '../../words/number';
 
 interface Props {
   visit: Schemas['VisitPage'];
@@ -189,12 +190,12 @@ function StepForm({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDon
 }
 
 function partOfDraft(draft: StepDraft): Schemas['NewPart'] {
-  const soak = Number(draft.soakHours.replace(',', '.'));
+  const soak = numberOf(draft.soakHours);
   return {
     tag: draft.part,
     newChain: draft.newChain,
     ...(draft.retireReason.trim() ? { retireReason: draft.retireReason } : {}),
-    ...(draft.soakHours.trim() && !Number.isNaN(soak) ? { soakHours: soak } : {}),
+    ...(soak === undefined || Number.isNaN(soak) ? {} : { soakHours: soak }),
   };
 }
 

@@ -15,6 +15,7 @@ import { words } from '../../words/en';
 import { tagsIn } from './tags';
 import type { When } from './WhenFields';
 import { momentOfWhen, NOW, WhenFields } from './WhenFields';
+import { numberOf } from '../../words/number';
 
 interface Row {
   tanks: string;
@@ -182,12 +183,11 @@ export function BackForm({ board, out }: { board: Schemas['Board']; out: Schemas
 }
 
 function backSaw(tag: string, row: Row, draft: Draft): Schemas['BackSaw'] {
-  const number = (text: string) => Number(text.trim().replace(',', '.'));
   return {
     tag,
     // What is no number goes out as none, and the server says so at its field.
-    tanks: (row.tanks.trim() === '' ? null : number(row.tanks)) as number,
-    ...(row.oil.trim() ? { oilShare: number(row.oil) } : {}),
+    tanks: numberOf(row.tanks) as number,
+    ...(row.oil.trim() ? { oilShare: numberOf(row.oil) } : {}),
     works: draft.works,
     woods: draft.woods,
     rain: draft.rain,

@@ -18,6 +18,7 @@ import { words } from '../../words/en';
 import { gradeWords, oilVerdictWords, ratioSentence, rungWords } from '../../words/faults';
 import { momentOf, rounded } from '../../words/format';
 import { FaultRow } from '../faults/FaultRow';
+import { numberOf } from '../../words/number';
 
 type Outlet = 'UNKNOWN' | 'YES' | 'NO';
 
@@ -162,7 +163,7 @@ function Cards({ page }: { page: Schemas['OilingPage'] }) {
 
 function Grade({ thinBelow }: { thinBelow: number }) {
   const [celsius, setCelsius] = useState('');
-  const asked = celsius.trim() === '' ? Number.NaN : Number(celsius.replace(',', '.').replace('−', '-'));
+  const asked = numberOf(celsius) ?? Number.NaN;
   const { data, error } = useGrade(asked);
   return (
     <Panel title="Which oil">

@@ -15,6 +15,7 @@ import { words } from '../../words/en';
 import { barLength, dayOf, rounded, tanks } from '../../words/format';
 import { partWord } from '../../words/stores';
 import { costSentence, money } from '../../words/wear';
+import { centsOf } from '../../words/number';
 
 /** One part: what it is, where it has been, how it wears, what it costs, and its end. */
 export default function PartScreen() {
@@ -125,8 +126,8 @@ function Price({ part }: { part: Schemas['PartPage'] }) {
       <form
         onSubmit={(e) => {
           e.preventDefault();
-          const cents = Math.round(Number(text.replace(',', '.')) * 100);
-          if (person && text.trim()) {
+          const cents = centsOf(text);
+          if (person && cents !== undefined) {
             write.mutate(
               { id: newId(), personId: person.id, costCents: cents },
               { onSuccess: () => setText('') },

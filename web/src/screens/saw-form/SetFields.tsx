@@ -7,7 +7,7 @@ import { Tick } from '../../parts/Tick';
 import { words } from '../../words/en';
 import { barLength } from '../../words/format';
 import type { PartSource, SetForm } from './form';
-import { numberOf } from './form';
+import { notANumber } from '../../words/number';
 
 const SOURCES: { value: PartSource; label: string }[] = [
   { value: 'SHELF', label: 'From the shelf' },
@@ -37,7 +37,6 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
       .filter(free)
       .map((p) => ({ value: p.tag, label: `${p.tag}: ${say(p)}${p.onSaw ? ' (fitted)' : ''}` })),
   ];
-  const count = (text: string) => (Number.isNaN(numberOf(text) ?? 0) ? 'This is not a number.' : undefined);
   return (
     <Box sx={{ display: 'grid', gap: 2.5 }}>
       <Part
@@ -90,7 +89,7 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
               label="Asks for drive links"
               inputMode="numeric"
               value={bar.driveLinks}
-              problem={count(bar.driveLinks) ?? problemAt('set.bar.driveLinks')}
+              problem={notANumber(bar.driveLinks) ?? problemAt('set.bar.driveLinks')}
               onChange={(driveLinks) => onChange({ bar: { ...bar, driveLinks } })}
             />
             <Pick
@@ -144,7 +143,7 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
               label="Drive links"
               inputMode="numeric"
               value={chain.driveLinks}
-              problem={count(chain.driveLinks) ?? problemAt('set.chain.driveLinks')}
+              problem={notANumber(chain.driveLinks) ?? problemAt('set.chain.driveLinks')}
               onChange={(driveLinks) => onChange({ chain: { ...chain, driveLinks } })}
             />
             <Pick
@@ -190,7 +189,7 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
             hint="12 h in a closed bag, at least 4"
             inputMode="decimal"
             value={set.soakHours}
-            problem={count(set.soakHours) ?? problemAt('set.soakHours')}
+            problem={notANumber(set.soakHours) ?? problemAt('set.soakHours')}
             onChange={(soakHours) => onChange({ soakHours })}
           />
         )}
@@ -231,7 +230,7 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
               label="Teeth"
               inputMode="numeric"
               value={sprocket.teeth}
-              problem={count(sprocket.teeth) ?? problemAt('set.sprocket.teeth')}
+              problem={notANumber(sprocket.teeth) ?? problemAt('set.sprocket.teeth')}
               onChange={(teeth) => onChange({ sprocket: { ...sprocket, teeth } })}
             />
             <Pick

@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client';
+import { notANumber, numberOf } from '../../words/number';
 
 /** A saw's card while it is typed: figures as text. */
 export interface CardForm {
@@ -84,19 +85,12 @@ export function cardForm(card: Schemas['SawDetails']): CardForm {
   };
 }
 
-/** A figure as typed; {@code undefined} for nothing, NaN for what is no figure. */
-export function numberOf(text: string): number | undefined {
-  const typed = text.trim().replace(',', '.');
-  return typed === '' ? undefined : Number(typed);
-}
-
 /** Sentences for fields that hold no figure, by field name. */
 export function notNumbers(card: CardForm): Partial<Record<NumberField, string>> {
   const problems: Partial<Record<NumberField, string>> = {};
   for (const field of NUMBERS) {
-    if (Number.isNaN(numberOf(card[field]) ?? 0)) {
-      problems[field] = 'This is not a number.';
-    }
+    const problem = notANumber(card[field]);
+    if (problem) problems[field] = problem;
   }
   return problems;
 }

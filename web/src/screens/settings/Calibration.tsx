@@ -10,6 +10,7 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { usePerson } from '../../shell/person';
 import { words } from '../../words/en';
 import { shareOf } from '../../words/format';
+import { notANumber, numberOf } from '../../words/number';
 
 type Calibrated = 'RAIL_TOUCH' | 'TWELFTH_PAST_TOUCH';
 
@@ -23,11 +24,13 @@ export function Calibration() {
   const [pull, setPull] = useState('');
   const [id, setId] = useState(newId);
   const write = useWrite('/api/calibrations', {});
-  const number = (text: string) => Number(text.trim().replace(',', '.'));
-  const bad = (text: string) =>
-    text.trim() !== '' && Number.isNaN(number(text)) ? 'This is not a number.' : undefined;
   const ready =
-    person && sawTag.trim() !== '' && read.trim() !== '' && pull.trim() !== '' && !bad(read) && !bad(pull);
+    person &&
+    sawTag.trim() !== '' &&
+    read.trim() !== '' &&
+    pull.trim() !== '' &&
+    !notANumber(read) &&
+    !notANumber(pull);
   return (
     <Box component="section">
       <Box component="h2" sx={{ typography: 'h2', mt: 3, mb: 0.5 }}>
@@ -47,8 +50,8 @@ export function Calibration() {
               personId: person.id,
               sawTag: sawTag.trim(),
               method,
-              figure: number(read),
-              pullDownMm: number(pull),
+              figure: numberOf(read) ?? 0,
+              pullDownMm: numberOf(pull) ?? 0,
               work,
             },
             { onSettled: () => setId(newId()) },
@@ -77,7 +80,7 @@ export function Calibration() {
               inputMode="decimal"
               value={read}
               onChange={setRead}
-              problem={bad(read) ?? write.error?.at('figure')}
+              problem={notANumber(read) ?? write.error?.at('figure')}
             />
           </Box>
           <Box sx={{ width: 150 }}>
@@ -86,7 +89,7 @@ export function Calibration() {
               inputMode="decimal"
               value={pull}
               onChange={setPull}
-              problem={bad(pull)}
+              problem={notANumber(pull)}
             />
           </Box>
           <Button type="submit" variant="outlined" sx={{ mt: 2.75 }} disabled={!ready || write.isPending}>

@@ -9,6 +9,7 @@ import { Panel } from '../../parts/Panel';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { usePerson } from '../../shell/person';
 import { fitsHint, stockWords } from '../../words/stores';
+import { centsOf, numberOf } from '../../words/number';
 
 /** A new item for the book. */
 export function AddItem({ onDone }: { onDone: () => void }) {
@@ -16,7 +17,6 @@ export function AddItem({ onDone }: { onDone: () => void }) {
   const [kind, setKind] = useState<Schemas['StockKind']>('PLUG');
   const [card, setCard] = useState({ name: '', fits: '', least: '1', pack: '1', price: '' });
   const write = useWrite('/api/stores/items', {});
-  const number = (text: string) => Number(text.replace(',', '.'));
   const send = () =>
     person &&
     write.mutate(
@@ -27,9 +27,9 @@ export function AddItem({ onDone }: { onDone: () => void }) {
         card: {
           name: card.name,
           ...(card.fits.trim() ? { fits: card.fits.trim() } : {}),
-          least: number(card.least),
-          pack: number(card.pack),
-          ...(card.price.trim() ? { costCents: Math.round(number(card.price) * 100) } : {}),
+          least: numberOf(card.least) ?? 0,
+          pack: numberOf(card.pack) ?? 0,
+          ...(card.price.trim() ? { costCents: centsOf(card.price) } : {}),
         },
       },
       { onSuccess: onDone },

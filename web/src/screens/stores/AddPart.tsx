@@ -11,6 +11,7 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { usePerson } from '../../shell/person';
 import { words } from '../../words/en';
 import { barLength } from '../../words/format';
+import { centsOf } from '../../words/number';
 
 type Kind = 'CHAIN' | 'BAR' | 'SPROCKET';
 
@@ -29,9 +30,9 @@ export function AddPart({ onDone }: { onDone: () => void }) {
   const send = () => {
     const input = inputOf(parts, kind, chosen, tag.trim(), newCutter);
     if (!person || !input) return;
-    const cents = Math.round(Number(price.replace(',', '.')) * 100);
+    const cents = centsOf(price);
     write.mutate(
-      { id: newId(), personId: person.id, ...input, ...(price.trim() ? { costCents: cents } : {}) },
+      { id: newId(), personId: person.id, ...input, ...(cents === undefined ? {} : { costCents: cents }) },
       { onSuccess: onDone },
     );
   };

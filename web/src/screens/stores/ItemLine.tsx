@@ -10,6 +10,7 @@ import { usePerson } from '../../shell/person';
 import { figures } from '../../theme';
 import { dayAhead, dayOf, rounded } from '../../words/format';
 import { amount, causeWords, stockWords } from '../../words/stores';
+import { numberOf } from '../../words/number';
 
 /** One item: what is there, what is spoken for, how fast it goes, when it is gone; opens to be counted or filled. */
 export function ItemLine({ item }: { item: Schemas['ItemView'] }) {
@@ -118,7 +119,7 @@ function Received({ item }: { item: Schemas['ItemView'] }) {
         e.preventDefault();
         if (person) {
           write.mutate(
-            { id: newId(), personId: person.id, amount: Number(count.replace(',', '.')) },
+            { id: newId(), personId: person.id, amount: numberOf(count) ?? 0 },
             { onSuccess: () => setCount('') },
           );
         }
@@ -149,7 +150,7 @@ function Counted({ item }: { item: Schemas['ItemView'] }) {
         e.preventDefault();
         if (person) {
           write.mutate(
-            { id: newId(), personId: person.id, amount: Number(count.replace(',', '.')), reason },
+            { id: newId(), personId: person.id, amount: numberOf(count) ?? 0, reason },
             {
               onSuccess: () => {
                 setCount('');

@@ -1,8 +1,10 @@
 package yellowtally.core.stores;
 
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.edge.EdgeSetting;
+import yellowtally.core.measure.NumberText;
 import yellowtally.core.settings.Numbers;
 
 /** Which saws an item fits: by plug code, by model, by the file that a pitch asks for, else all of its power. */
@@ -44,10 +46,7 @@ public final class StockFit {
     }
 
     private static boolean isFile(String fits, double asked) {
-        try {
-            return Math.abs(Double.parseDouble(fits.replace(',', '.')) - asked) < SAME_FILE_MM;
-        } catch (NumberFormatException e) {
-            return false;
-        }
+        OptionalDouble file = NumberText.read(fits);
+        return file.isPresent() && Math.abs(file.getAsDouble() - asked) < SAME_FILE_MM;
     }
 }

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.house.HouseNumbers;
+import yellowtally.core.measure.NumberText;
 import yellowtally.core.settings.NumberSetting;
 import yellowtally.core.settings.SettingUnit;
 import yellowtally.server.fleet.Fleet;
@@ -229,14 +230,7 @@ class SettingsController {
     }
 
     private static @Nullable Double number(@Nullable String text) {
-        if (text == null) {
-            return null;
-        }
-        try {
-            return Double.valueOf(text.strip().replace(',', '.'));
-        } catch (NumberFormatException e) {
-            return Double.NaN;
-        }
+        return text == null ? null : NumberText.read(text).orElse(Double.NaN);
     }
 
     private @Nullable Changed changed(@Nullable SettingChange change) {

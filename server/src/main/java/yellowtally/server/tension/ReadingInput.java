@@ -1,10 +1,12 @@
 package yellowtally.server.tension;
 
+import java.util.OptionalDouble;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.measure.LengthReading;
 import yellowtally.core.measure.LengthText;
 import yellowtally.core.measure.LengthUnit;
+import yellowtally.core.measure.NumberText;
 import yellowtally.core.tension.FairCondition;
 import yellowtally.core.tension.Movement;
 import yellowtally.core.tension.TensionEntry;
@@ -71,11 +73,11 @@ record ReadingInput(
     }
 
     private static @Nullable TensionReading degrees(String field, String typed, Violations wrong) {
-        String figure = typed.strip().replaceFirst("\\s*(°|deg|degrees)$", "").replace(',', '.');
-        if (!figure.matches("-?\\d{1,4}(\\.\\d{0,3})?")) {
+        OptionalDouble degrees = NumberText.read(typed.strip().replaceFirst("\\s*(°|deg|degrees)$", ""));
+        if (degrees.isEmpty()) {
             wrong.add(field, "angle.form");
             return null;
         }
-        return new TensionReading.PastTouch(Double.parseDouble(figure));
+        return new TensionReading.PastTouch(degrees.getAsDouble());
     }
 }

@@ -4,11 +4,13 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.measure.LengthReading;
 import yellowtally.core.measure.LengthText;
 import yellowtally.core.measure.LengthUnit;
+import yellowtally.core.measure.NumberText;
 import yellowtally.core.steps.FigureKind;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
@@ -58,11 +60,11 @@ public record StepInput(
             wrong.add(field, "length." + ((LengthReading.Refused) reading).why());
             return null;
         }
-        try {
-            return Double.valueOf(typed.strip().replace("%", "").strip().replace(',', '.'));
-        } catch (NumberFormatException e) {
+        OptionalDouble figure = NumberText.read(typed.replace("%", ""));
+        if (figure.isEmpty()) {
             wrong.add(field, "figure.form");
             return null;
         }
+        return figure.getAsDouble();
     }
 }
