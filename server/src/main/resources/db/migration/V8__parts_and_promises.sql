@@ -139,5 +139,4 @@ alter table sharpening_cutter add check (strokes >= 0);
 alter table stock_item add check (least >= 0 and pack > 0);
 alter table stock_item add check (cost_cents >= 0);
 alter table setting_change add check (scope in ('FLEET', 'MODEL', 'SAW'));
-alter table setting_change add check ((scope = 'FLEET') = (scope_key = ''));
 create index applied_write_by_time on applied_write (at);

@@ -36,6 +36,7 @@ import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Crew;
 import yellowtally.server.fleet.FittedSet;
 import yellowtally.server.fleet.FleetSeed;
+import yellowtally.server.fleet.Models;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.SawChoices;
 import yellowtally.server.fleet.SawDetails;
@@ -59,16 +60,19 @@ class DemoLoader implements SmartInitializingSingleton {
     private static final double TRAVEL_MM = 20;
 
     private final EntityManager records;
+    private final Models models;
     private final TransactionTemplate transaction;
     private final Clock clock;
     private final boolean demo;
 
     DemoLoader(
             EntityManager records,
+            Models models,
             PlatformTransactionManager transactions,
             Clock clock,
             @Value("${yellowtally.demo}") boolean demo) {
         this.records = records;
+        this.models = models;
         this.transaction = new TransactionTemplate(transactions);
         this.clock = clock;
         this.demo = demo;
@@ -317,8 +321,7 @@ class DemoLoader implements SmartInitializingSingleton {
         boolean petrol = model.power == Power.PETROL;
         boolean large = model.strength >= 60;
         return new SawDetails(
-                model.make,
-                model.name,
+                models.named(model.make, model.name),
                 model.power,
                 model.handle,
                 petrol ? model.strength : null,

@@ -163,7 +163,7 @@ class FaultLists {
                 Saw saw = of.fitted().saw();
                 past.add(new RepeatFault.Past(
                         saw.tag(),
-                        saw.details().make() + " " + saw.details().model(),
+                        saw.details().model().title(),
                         cause,
                         LocalDate.ofInstant(fault.at(), clock.getZone())));
             }

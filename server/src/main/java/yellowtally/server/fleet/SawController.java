@@ -25,6 +25,7 @@ class SawController {
 
     private final Fleet fleet;
     private final FleetStores.Saws saws;
+    private final Models models;
     private final SetFitter fitter;
     private final People people;
     private final OnceOnly onceOnly;
@@ -35,6 +36,7 @@ class SawController {
     SawController(
             Fleet fleet,
             FleetStores.Saws saws,
+            Models models,
             SetFitter fitter,
             People people,
             OnceOnly onceOnly,
@@ -43,6 +45,7 @@ class SawController {
             Clock clock) {
         this.fleet = fleet;
         this.saws = saws;
+        this.models = models;
         this.fitter = fitter;
         this.people = people;
         this.onceOnly = onceOnly;
@@ -85,7 +88,7 @@ class SawController {
             } else if (saws.existsByTag(given.tag())) {
                 wrong.add("tag", "saw.taken", given.tag());
             }
-            SawDetails details = given.saw().details(LocalDate.now(clock), wrong);
+            SawDetails details = given.saw().details(LocalDate.now(clock), models, wrong);
             wrong.refuseIfAny();
             Saw saw = new Saw(given.id(), given.tag(), details);
             records.persist(saw);
@@ -103,7 +106,7 @@ class SawController {
             people.require(given.personId());
             Saw saw = current(tag, given.version());
             Violations wrong = new Violations();
-            SawDetails details = given.saw().details(LocalDate.now(clock), wrong);
+            SawDetails details = given.saw().details(LocalDate.now(clock), models, wrong);
             wrong.refuseIfAny();
             saw.edit(details);
         });

@@ -1,8 +1,10 @@
 package yellowtally.server.fleet;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
+import jakarta.persistence.ManyToOne;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.steps.OilerKind;
@@ -23,8 +25,7 @@ import yellowtally.core.tension.Work;
  */
 @Embeddable
 public record SawDetails(
-        String make,
-        String model,
+        @ManyToOne @JsonUnwrapped Model model,
         @Enumerated(EnumType.STRING) Power power,
         @Enumerated(EnumType.STRING) SawChoices.Handle handle,
         @Nullable Double displacementCc,

@@ -34,14 +34,13 @@ public record SawInput(
     private static final double STANDARD_LEAD_MM = 0.8;
 
     /** The card, checked; what belongs to another kind of power is left off. */
-    SawDetails details(LocalDate today, Violations wrong) {
+    SawDetails details(LocalDate today, Models models, Violations wrong) {
         boolean petrol = power == Power.PETROL;
         if (inService.isAfter(today)) {
             wrong.add("saw.inService", "date.future");
         }
         return new SawDetails(
-                wrong.text("saw.make", make, 60),
-                wrong.text("saw.model", model, 60),
+                models.named(wrong.text("saw.make", make, 60), wrong.text("saw.model", model, 60)),
                 power,
                 handle,
                 petrol ? wrong.optionalNumber("saw.displacementCc", displacementCc, 15, 200) : null,

@@ -24,7 +24,8 @@ class SettingChange {
     @Enumerated(EnumType.STRING)
     private Scope scope;
 
-    private String scopeKey;
+    private @Nullable UUID modelId;
+    private @Nullable UUID sawId;
 
     /** For whom a value holds; the narrowest wins. */
     enum Scope {
@@ -36,17 +37,18 @@ class SettingChange {
     /**
      * A scope and whose it is.
      *
-     * @param key make and model, or tag; empty for the fleet
+     * @param id of the model or saw; {@code null} for the fleet
      */
-    record Reach(Scope scope, String key) {
-        static final Reach FLEET = new Reach(Scope.FLEET, "");
+    record Reach(Scope scope, @Nullable UUID id) {
+        static final Reach FLEET = new Reach(Scope.FLEET, null);
     }
 
     protected SettingChange() {}
 
     SettingChange(UUID id, String key, Reach reach, @Nullable String value, String reason, Instant at, UUID personId) {
         this.scope = reach.scope();
-        this.scopeKey = reach.key();
+        this.modelId = reach.scope() == Scope.MODEL ? reach.id() : null;
+        this.sawId = reach.scope() == Scope.SAW ? reach.id() : null;
         this.id = id;
         this.settingKey = key;
         this.settingValue = value;
@@ -56,7 +58,7 @@ class SettingChange {
     }
 
     Reach reach() {
-        return new Reach(scope, scopeKey);
+        return new Reach(scope, scope == Scope.MODEL ? modelId : sawId);
     }
 
     String key() {

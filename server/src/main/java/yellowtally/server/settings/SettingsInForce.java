@@ -102,11 +102,11 @@ public final class SettingsInForce {
     }
 
     static Reach own(Saw saw) {
-        return new Reach(Scope.SAW, saw.tag());
+        return new Reach(Scope.SAW, saw.id());
     }
 
     static Reach model(Saw saw) {
-        return new Reach(Scope.MODEL, saw.details().make() + " " + saw.details().model());
+        return new Reach(Scope.MODEL, saw.details().model().id());
     }
 
     String choice(ChoiceSetting setting, Reach reach) {

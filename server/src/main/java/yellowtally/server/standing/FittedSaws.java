@@ -28,13 +28,16 @@ class FittedSaws {
 
     /** All of them. */
     List<FittedSaw> inService() {
-        return fitted(records.createQuery("select s from Saw s where s.retiredAt is null", Saw.class)
+        return fitted(records.createQuery(
+                        "select s from Saw s join fetch s.details.model where s.retiredAt is null", Saw.class)
                 .getResultList());
     }
 
     /** Those of these that are in service. */
     List<FittedSaw> inService(Collection<UUID> ids) {
-        return fitted(records.createQuery("select s from Saw s where s.retiredAt is null and s.id in :ids", Saw.class)
+        return fitted(records.createQuery(
+                        "select s from Saw s join fetch s.details.model where s.retiredAt is null and s.id in :ids",
+                        Saw.class)
                 .setParameter("ids", ids)
                 .getResultList());
     }

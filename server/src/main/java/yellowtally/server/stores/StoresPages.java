@@ -218,7 +218,7 @@ class StoresPages {
                 item.card().fits(),
                 new StockFit.Asks(
                         standing.profile().petrol(),
-                        card.make() + " " + card.model(),
+                        card.model().title(),
                         card.plugCode(),
                         standing.profile().pitch()),
                 standing.numbers());

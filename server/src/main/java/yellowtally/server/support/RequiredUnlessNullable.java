@@ -1,14 +1,18 @@
 package yellowtally.server.support;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.media.Schema;
+import java.lang.reflect.Field;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -32,10 +36,24 @@ class RequiredUnlessNullable implements ModelConverter {
         if (described != null) {
             described.setRequired(Arrays.stream(javaType.getRawClass().getRecordComponents())
                     .filter(component -> !mayBeAbsent(component))
-                    .map(RecordComponent::getName)
+                    .flatMap(RequiredUnlessNullable::names)
                     .toList());
         }
         return schema;
+    }
+
+    /** Its own name, or those of what it brings along unwrapped. */
+    private static Stream<String> names(RecordComponent component) {
+        return component.getAccessor().isAnnotationPresent(JsonUnwrapped.class)
+                ? Arrays.stream(component.getType().getDeclaredFields())
+                        .filter(field -> field.isAnnotationPresent(JsonProperty.class))
+                        .map(RequiredUnlessNullable::name)
+                : Stream.of(component.getName());
+    }
+
+    private static String name(Field field) {
+        String given = field.getAnnotation(JsonProperty.class).value();
+        return given.isEmpty() ? field.getName() : given;
     }
 
     private static boolean mayBeAbsent(RecordComponent component) {

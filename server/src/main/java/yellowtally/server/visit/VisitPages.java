@@ -256,8 +256,8 @@ class VisitPages {
         var growth = standing.tension().growth();
         return new SawLine(
                 standing.profile(),
-                fitted.saw().details().make(),
-                fitted.saw().details().model(),
+                fitted.saw().details().model().make(),
+                fitted.saw().details().model().name(),
                 fitted.bar() == null ? null : fitted.bar().lengthMm(),
                 fitted.bar() == null ? null : fitted.bar().gauge().mm(),
                 fitted.chain() == null ? null : fitted.chain().spec().driveLinks(),
