@@ -193,4 +193,58 @@ class MigrationTest {
                     .isEqualTo(AMENDED.toString());
         }
     }
+
+    private static void setting(Connection db, String scope, String of) throws SQLException {
+        run(
+                db,
+                "insert into setting_change (id, setting_key, setting_value, reason, at, person_id, scope, scope_key)"
+                        + " values ('" + UUID.randomUUID() + "', 'brake.overdue', '3', '" + of
+                        + "', timestamp with time zone '2026-05-03 09:00:00+00', '" + PERSON + "', '" + scope + "', '"
+                        + of + "')");
+    }
+
+    private static void fitting(Connection db, String day, String chain) throws SQLException {
+        String at = "timestamp with time zone '2026-05-" + day + " 08:00:00+00'";
+        run(
+                db,
+                "insert into set_fitting values ('" + UUID.randomUUID() + "', '" + SAW + "', " + chain + ", '" + BAR
+                        + "', '" + SPROCKET + "', false, null, null, " + at + ", " + at + ", '" + PERSON + "', 'd')");
+    }
+
+    /** What held for the name of a model or saw holds for it; each stay of a part is told from its fittings. */
+    @Test
+    void modelsAndStaysAreReadOffWhatWasWritten(@TempDir Path folder) throws SQLException {
+        String url = "jdbc:h2:file:" + folder.resolve("old");
+        migrate(url, "1");
+        try (Connection db = DriverManager.getConnection(url, "sa", "")) {
+            firstRelease(db);
+            fitting(db, "05", "'" + CHAIN + "'");
+            fitting(db, "06", "null");
+            fitting(db, "08", "'" + CHAIN + "'");
+        }
+        migrate(url, "2");
+        try (Connection db = DriverManager.getConnection(url, "sa", "")) {
+            setting(db, "MODEL", "Kestrup K50");
+            setting(db, "MODEL", "Harrowgill Old Sixty");
+            setting(db, "SAW", "06");
+        }
+        migrate(url, "9");
+        try (Connection db = DriverManager.getConnection(url, "sa", "")) {
+            assertThat(one(db, "select m.make || '/' || m.name from saw s join model m on m.id = s.model_id"))
+                    .isEqualTo("Kestrup/K50");
+            String held = "select m.make || '/' || m.name from setting_change c join model m on m.id = c.model_id"
+                    + " where c.reason = ";
+            assertThat(one(db, held + "'Kestrup K50'")).isEqualTo("Kestrup/K50");
+            assertThat(one(db, held + "'Harrowgill Old Sixty'"))
+                    .as("no saw has this model any more; the record stays")
+                    .isEqualTo("Harrowgill/Old Sixty");
+            assertThat(one(db, "select s.tag from setting_change c join saw s on s.id = c.saw_id"))
+                    .isEqualTo("06");
+            String stays =
+                    "select listagg(cast(since as date) || ' to ' || coalesce(cast(cast(until as date) as varchar),"
+                            + " 'now'), '; ') within group (order by since) from part_fitting where part_id = ";
+            assertThat(one(db, stays + "'" + CHAIN + "'")).isEqualTo("2026-04-01 to 2026-05-06; 2026-05-08 to now");
+            assertThat(one(db, stays + "'" + BAR + "'")).isEqualTo("2026-04-01 to now");
+        }
+    }
 }
