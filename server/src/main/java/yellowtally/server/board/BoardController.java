@@ -205,7 +205,7 @@ class BoardController {
         return new Plate(
                 fitted.saw().tag(),
                 standing.account().state(),
-                fitted.bar() == null ? null : fitted.bar().lengthMm(),
+                fitted.bar() == null ? null : fitted.bar().spec().lengthMm(),
                 details.handle(),
                 details.power(),
                 standing.account().work().stream().findFirst().orElse(null),

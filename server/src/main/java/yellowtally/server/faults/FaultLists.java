@@ -21,6 +21,7 @@ import yellowtally.core.steps.Step;
 import yellowtally.core.waiting.FitState;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
+import yellowtally.server.fleet.SawValue;
 import yellowtally.server.knowledge.Knowledge;
 import yellowtally.server.people.People;
 import yellowtally.server.settings.FleetSettings;
@@ -160,7 +161,7 @@ class FaultLists {
                             events.of(fault).stream().map(FaultEventRow::event).toList())
                     .cause();
             if (of != null && cause != null) {
-                Saw saw = of.fitted().saw();
+                SawValue saw = of.fitted().saw();
                 past.add(new RepeatFault.Past(
                         saw.tag(),
                         saw.details().model().title(),

@@ -10,9 +10,7 @@ import yellowtally.core.cuttingset.CutterSequence;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.LoopSpec;
 import yellowtally.core.cuttingset.Pitch;
-import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Subject;
-import yellowtally.core.tension.TensionSetting;
 
 /** A chain loop with its own tag; it carries its history from saw to saw. */
 @Entity
@@ -99,9 +97,9 @@ public class Chain extends Part {
         return tangDepthMm;
     }
 
-    /** Tang depth, mm: as measured on it, else that of its pitch (handbook section 3). */
-    public double tangMm(Numbers numbers) {
-        return tangDepthMm == null ? numbers.of(TensionSetting.tangDepthOf(pitch)) : tangDepthMm;
+    /** What rules ask of it. */
+    public Loop loop() {
+        return new Loop(spec(), cutters(), tangDepthMm, newCutterMm);
     }
 
     /** What it brings to the fit check. */

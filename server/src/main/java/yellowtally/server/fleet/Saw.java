@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 
 /** A saw of the fleet. Its tag never changes; its card can be edited; a retired saw stays for its history. */
 @Entity
-public class Saw {
+public class Saw implements AnySaw {
 
     @Id
     private UUID id;
@@ -35,6 +35,7 @@ public class Saw {
         this.details = details;
     }
 
+    @Override
     public UUID id() {
         return id;
     }
@@ -43,10 +44,12 @@ public class Saw {
         return version == null ? 0 : version;
     }
 
+    @Override
     public String tag() {
         return tag;
     }
 
+    @Override
     public SawDetails details() {
         return details;
     }

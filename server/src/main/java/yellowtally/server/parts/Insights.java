@@ -82,7 +82,8 @@ public class Insights {
                                     .id()
                                     .equals(standing.fitted().saw().id())
                             && other.fitted().chain() != null
-                            && other.fitted().chain().pitch() == chain.pitch())
+                            && other.fitted().chain().spec().pitch()
+                                    == chain.spec().pitch())
                     .flatMap(other -> perTank(other).stream())
                     .toList();
             EdgeEater.of(own, others, standing.numbers())

@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
@@ -13,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import yellowtally.core.bar.BarFlip;
+import yellowtally.core.cuttingset.SprocketSpec;
 import yellowtally.core.drive.Pairing;
 import yellowtally.core.drive.Rotation;
 import yellowtally.core.edge.EdgeLife;
@@ -34,6 +34,7 @@ import yellowtally.server.fleet.Sprocket;
 import yellowtally.server.fleet.SprocketView;
 import yellowtally.server.people.People;
 import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.standing.FittedSaw.Hung;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
 
@@ -184,10 +185,8 @@ class PartPages {
         SawWear wear = standing.wear();
         List<FittedPart> parts = new ArrayList<>();
         var fitted = standing.fitted();
-        for (Part part : Arrays.asList(fitted.chain(), fitted.bar(), fitted.sprocket())) {
-            if (part != null) {
-                parts.add(fitted(part, saw, standing));
-            }
+        for (Hung<?> part : fitted.parts()) {
+            parts.add(fitted(part.id(), saw, standing));
         }
         return new SawWearPage(
                 wear(standing, null),
@@ -200,13 +199,13 @@ class PartPages {
                 wear.barLoopsLeft(),
                 wear.pairing(),
                 parts,
-                fitted.sprocket() == null ? null : nextLoop(fitted.sprocket(), standing),
+                fitted.sprocket() == null ? null : nextLoop(fitted.sprocket().id(), standing),
                 insights.of(standing));
     }
 
-    private Rotation.@Nullable Loop nextLoop(Sprocket sprocket, Standing standing) {
+    private Rotation.@Nullable Loop nextLoop(UUID sprocketId, Standing standing) {
         List<Rotation.Loop> loops = new ArrayList<>();
-        for (UUID chainId : lineage.loopsOf(sprocket.id())) {
+        for (UUID chainId : lineage.loopsOf(sprocketId)) {
             Part chain = finder.find(chainId).orElseThrow();
             boolean usable = chain.retiredAt() == null
                     && (chain.sawId() == null
@@ -227,9 +226,8 @@ class PartPages {
         return loops.size() < 2 ? null : Rotation.next(loops).orElse(null);
     }
 
-    private FittedPart fitted(Part hanging, Saw saw, Standing standing) {
-        // Its price may have been said after the standing was worked out.
-        Part part = finder.find(hanging.id()).orElseThrow();
+    private FittedPart fitted(UUID partId, Saw saw, Standing standing) {
+        Part part = finder.find(partId).orElseThrow();
         Subject kind = part.subject();
         List<Lineage.Stay> stays = lineage.stays(part.id(), kind);
         double all = stays.stream().mapToDouble(Lineage.Stay::tanks).sum();
@@ -237,7 +235,7 @@ class PartPages {
                 .filter(stay -> stay.sawId().equals(saw.id()))
                 .mapToDouble(Lineage.Stay::tanks)
                 .sum();
-        Sprocket drives = kind == Subject.CHAIN ? standing.fitted().sprocket() : null;
+        Hung<SprocketSpec> drives = kind == Subject.CHAIN ? standing.fitted().sprocket() : null;
         Lineage.Place place = drives == null ? null : lineage.placeOnSprocket(part.id(), drives.id());
         Double left = wear(standing, kind).stream()
                 .map(WearView::tanksLikely)

@@ -7,6 +7,7 @@ import org.springframework.stereotype.Service;
 import yellowtally.core.house.HouseNumbers;
 import yellowtally.core.settings.NumberSetting;
 import yellowtally.core.settings.Numbers;
+import yellowtally.server.fleet.AnySaw;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.settings.SettingChange.Reach;
@@ -37,7 +38,7 @@ public class FleetSettings {
     }
 
     /** The numbers of one saw. */
-    public Numbers numbers(Saw saw) {
+    public Numbers numbers(AnySaw saw) {
         return now().numbers(saw);
     }
 

@@ -15,7 +15,7 @@ import yellowtally.core.schedule.Seasons;
 import yellowtally.core.settings.NumberSetting;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.TensionMethod;
-import yellowtally.server.fleet.Saw;
+import yellowtally.server.fleet.AnySaw;
 import yellowtally.server.settings.SettingChange.Reach;
 import yellowtally.server.settings.SettingChange.Scope;
 
@@ -65,7 +65,7 @@ public final class SettingsInForce {
     }
 
     /** The numbers of one saw: its own before its model's before the fleet's. */
-    public Numbers numbers(Saw saw) {
+    public Numbers numbers(AnySaw saw) {
         Map<NumberSetting, Double> found = numbers(Reach.FLEET);
         found.putAll(numbers(model(saw)));
         found.putAll(numbers(own(saw)));
@@ -73,12 +73,12 @@ public final class SettingsInForce {
     }
 
     /** Whether the nose of this saw's bar is greased, if it can be. */
-    public boolean greasesNose(Saw saw) {
+    public boolean greasesNose(AnySaw saw) {
         return ChoiceSetting.EACH_USE.equals(choice(ChoiceSetting.NOSE_GREASE, saw));
     }
 
     /** The fleet's ways of working with the edge, for one saw. */
-    public Schools schools(Saw saw) {
+    public Schools schools(AnySaw saw) {
         return new Schools(
                 FilingSchool.valueOf(choice(ChoiceSetting.FILING, Reach.FLEET)),
                 GaugeSchool.valueOf(choice(ChoiceSetting.GAUGES, Reach.FLEET)),
@@ -91,7 +91,7 @@ public final class SettingsInForce {
     }
 
     /** What was chosen for a saw, else for its model, else for the fleet. */
-    private String choice(ChoiceSetting setting, Saw saw) {
+    private String choice(ChoiceSetting setting, AnySaw saw) {
         for (Reach reach : List.of(own(saw), model(saw))) {
             SettingChange change = at(reach).get(setting.key());
             if (change != null && change.value() != null) {
@@ -101,11 +101,11 @@ public final class SettingsInForce {
         return choice(setting, Reach.FLEET);
     }
 
-    static Reach own(Saw saw) {
+    static Reach own(AnySaw saw) {
         return new Reach(Scope.SAW, saw.id());
     }
 
-    static Reach model(Saw saw) {
+    static Reach model(AnySaw saw) {
         return new Reach(Scope.MODEL, saw.details().model().id());
     }
 

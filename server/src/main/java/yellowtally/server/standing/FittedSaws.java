@@ -9,12 +9,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import yellowtally.server.fleet.Bar;
-import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Part;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.SetFitting;
-import yellowtally.server.fleet.Sprocket;
 
 /** Saws in service with what hangs on them. */
 @Component
@@ -65,15 +62,10 @@ class FittedSaws {
                 .getResultList()
                 .forEach(fitting -> fittings.put(fitting.id(), fitting));
         return saws.stream()
-                .map(saw -> {
-                    List<Part> parts = hanging.getOrDefault(saw.id(), List.of());
-                    return new FittedSaw(
-                            saw,
-                            Part.one(Chain.class, parts),
-                            Part.one(Bar.class, parts),
-                            Part.one(Sprocket.class, parts),
-                            saw.fittingId() == null ? null : fittings.get(saw.fittingId()));
-                })
+                .map(saw -> FittedSaw.of(
+                        saw,
+                        hanging.getOrDefault(saw.id(), List.of()),
+                        saw.fittingId() == null ? null : fittings.get(saw.fittingId())))
                 .toList();
     }
 }

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.steps.Subject;
-import yellowtally.server.fleet.Part;
+import yellowtally.server.standing.FittedSaw.Hung;
 
 /**
  * A saw with the parts that hang on it, and which of these have hung on another saw: only what those did elsewhere is looked
@@ -25,15 +25,12 @@ final class Hanging {
     Hanging(FittedSaw fitted, Rows rows) throws SQLException {
         this.fitted = fitted;
         ids.put(Subject.SAW, fitted.saw().id());
-        put(fitted.chain(), rows);
-        put(fitted.bar(), rows);
-        put(fitted.sprocket(), rows);
+        for (Hung<?> part : fitted.parts()) {
+            put(part, rows);
+        }
     }
 
-    private void put(@Nullable Part part, Rows rows) throws SQLException {
-        if (part == null) {
-            return;
-        }
+    private void put(Hung<?> part, Rows rows) throws SQLException {
         ids.put(part.subject(), part.id());
         if (!rows.read(ELSEWHERE.formatted(column(part.subject())), row -> 1, part.id(), saw())
                 .isEmpty()) {

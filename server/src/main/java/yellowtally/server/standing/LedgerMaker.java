@@ -17,12 +17,13 @@ import yellowtally.core.schedule.ScheduleLedger;
 import yellowtally.core.schedule.UseEntry;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.SawProfile;
-import yellowtally.server.fleet.Chain;
-import yellowtally.server.fleet.Saw;
+import yellowtally.server.fleet.Loop;
 import yellowtally.server.fleet.SawChoices;
+import yellowtally.server.fleet.SawValue;
 import yellowtally.server.knowledge.Knowledge;
 import yellowtally.server.settings.HouseRules;
 import yellowtally.server.settings.SettingsInForce;
+import yellowtally.server.standing.FittedSaw.Hung;
 import yellowtally.server.usage.EndedOuting;
 
 /** Puts the records of a saw into the form that the rules read. */
@@ -72,12 +73,12 @@ final class LedgerMaker {
     }
 
     private static TensionLedger tension(FittedSaw fitted, SawRecords records) {
-        Chain chain = fitted.chain();
+        Hung<Loop> chain = fitted.chain();
         UUID fitting = fitted.saw().fittingId();
         return new TensionLedger(
-                chain == null ? null : chain.spec(),
+                chain == null ? null : chain.spec().spec(),
                 fitted.complete(),
-                fitted.fitting() != null && fitted.fitting().newChain(),
+                fitted.newChain(),
                 fitted.saw().details().adjusterTravelMm(),
                 records.checks().stream().map(row -> entry(row, fitting)).toList(),
                 records.outings().stream()
@@ -123,8 +124,8 @@ final class LedgerMaker {
     }
 
     private SawProfile profile(FittedSaw fitted, SawRecords records) {
-        Saw saw = fitted.saw();
-        Chain chain = fitted.chain();
+        SawValue saw = fitted.saw();
+        Loop loop = fitted.chain() == null ? null : fitted.chain().spec();
         Numbers numbers = settings.numbers(saw);
         DressingCost dressing = records.parts().dressingCost(numbers);
         return new SawProfile(
@@ -135,15 +136,15 @@ final class LedgerMaker {
                 fitted.bar() == null ? null : fitted.bar().spec().nose(),
                 settings.greasesNose(saw),
                 fitted.bar() == null ? null : fitted.bar().spec().gauge(),
-                chain == null ? null : chain.pitch(),
-                chain == null ? null : chain.tangMm(rules.numbers()),
+                loop == null ? null : loop.pitch(),
+                loop == null ? null : loop.tangMm(rules.numbers()),
                 rules.seasons().fire(today),
                 settings.schools(saw),
-                chain == null
+                loop == null
                         ? null
                         : LoopCutters.of(
-                                chain.pitch(),
-                                chain.newCutterMm(),
+                                loop.pitch(),
+                                loop.newCutterMm(),
                                 records.parts().latestCutterMm().orElse(null),
                                 numbers),
                 dressing.dressings() == 0 ? null : dressing.mm());

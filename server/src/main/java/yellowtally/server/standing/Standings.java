@@ -29,11 +29,8 @@ import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.visit.VisitPlan;
 import yellowtally.core.waiting.FitState;
 import yellowtally.core.waiting.Waiting;
-import yellowtally.server.fleet.Bar;
-import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Part;
 import yellowtally.server.fleet.Saw;
-import yellowtally.server.fleet.Sprocket;
 import yellowtally.server.fleet.TagOrder;
 import yellowtally.server.knowledge.Knowledge;
 import yellowtally.server.settings.FleetSettings;
@@ -137,13 +134,7 @@ public class Standings implements MayGoOut {
     /** One part alone, wherever it hangs, judged as on a saw that it hung on. Worked out anew each time. */
     public Standing ofPart(Part part, UUID sawId) {
         return reading.execute(status -> {
-            Saw saw = saws.saw(sawId);
-            FittedSaw alone = new FittedSaw(
-                    saw,
-                    part instanceof Chain chain ? chain : null,
-                    part instanceof Bar bar ? bar : null,
-                    part instanceof Sprocket sprocket ? sprocket : null,
-                    null);
+            FittedSaw alone = FittedSaw.of(saws.saw(sawId), List.of(part), null);
             SettingsInForce settingsNow = settings.now();
             HouseRules rules = settingsNow.rules();
             LocalDate today = LocalDate.now(clock);
@@ -172,8 +163,8 @@ public class Standings implements MayGoOut {
                 ? SisterPaces.NONE
                 : new SisterPaces(all().stream()
                         .filter(other -> other.fitted().chain() != null
-                                && other.fitted().chain().pitch()
-                                        == fitted.chain().pitch())
+                                && other.fitted().chain().spec().pitch()
+                                        == fitted.chain().spec().pitch())
                         .flatMap(other ->
                                 Optional.ofNullable(other.ledger().tension().growthPerTank()).stream())
                         .toList());
@@ -229,7 +220,7 @@ public class Standings implements MayGoOut {
             Booked book = last != null && last.booked().read() == read ? last.booked() : booked(read, maker);
             books.add(book);
             if (read.fitted().chain() != null && book.pace() != null) {
-                paces.computeIfAbsent(read.fitted().chain().pitch(), p -> new ArrayList<>())
+                paces.computeIfAbsent(read.fitted().chain().spec().pitch(), p -> new ArrayList<>())
                         .add(book.pace());
             }
         }
@@ -239,7 +230,7 @@ public class Standings implements MayGoOut {
             FittedSaw fitted = book.read().fitted();
             SisterPaces sisters = fitted.chain() == null
                     ? SisterPaces.NONE
-                    : new SisterPaces(paces.getOrDefault(fitted.chain().pitch(), List.of()));
+                    : new SisterPaces(paces.getOrDefault(fitted.chain().spec().pitch(), List.of()));
             Worked last =
                     before == null ? null : before.worked().get(fitted.saw().id());
             Worked next =

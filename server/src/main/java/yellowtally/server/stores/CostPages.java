@@ -19,6 +19,7 @@ import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Part;
 import yellowtally.server.fleet.PartFinder;
 import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.standing.FittedSaw.Hung;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
 
@@ -137,7 +138,7 @@ class CostPages {
         for (Standing standing : all) {
             var fitted = standing.fitted();
             for (PartWear wear : standing.wear().kinds()) {
-                Part part = switch (wear.kind()) {
+                Hung<?> part = switch (wear.kind()) {
                     case GROWTH, CUTTER -> fitted.chain();
                     case GROOVE -> fitted.bar();
                     case SPROCKET -> fitted.sprocket();

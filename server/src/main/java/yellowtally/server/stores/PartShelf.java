@@ -3,12 +3,14 @@ package yellowtally.server.stores;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowtally.core.schedule.DueDate;
@@ -25,7 +27,7 @@ import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Part;
 import yellowtally.server.fleet.PartCheck;
 import yellowtally.server.fleet.Sprocket;
-import yellowtally.server.standing.FittedSaw;
+import yellowtally.server.standing.FittedSaw.Hung;
 import yellowtally.server.standing.Standing;
 
 /** Tagged parts by what they are interchangeable with: on the shelf, spoken for, wearing out, to be ordered. */
@@ -66,16 +68,18 @@ class PartShelf {
     /** All groups, by kind and spec. */
     List<PartGroup> groups(List<Standing> standings, Map<String, StockNeeds> needs, Numbers numbers, LocalDate today) {
         Map<Key, Draft> drafts = new LinkedHashMap<>();
-        fleet.partsInService()
-                .forEach(part -> drafts.computeIfAbsent(key(part), Draft::new).add(part, check));
+        Map<UUID, Key> keys = new HashMap<>();
+        fleet.partsInService().forEach(part -> {
+            keys.put(part.id(), key(part));
+            drafts.computeIfAbsent(key(part), Draft::new).add(part, check);
+        });
         long horizon = Math.round(numbers.of(StoresSetting.LEAD_DAYS) + numbers.of(StoresSetting.COVER_DAYS));
         for (Standing standing : standings) {
-            FittedSaw fitted = standing.fitted();
-            String saw = fitted.saw().tag();
+            String saw = standing.fitted().saw().tag();
             StockNeeds need = Objects.requireNonNull(needs.get(saw));
-            for (Part part : new Part[] {fitted.chain(), fitted.bar(), fitted.sprocket()}) {
-                if (part != null) {
-                    Draft draft = drafts.computeIfAbsent(key(part), Draft::new);
+            for (Hung<?> part : standing.fitted().parts()) {
+                Draft draft = drafts.get(keys.get(part.id()));
+                if (draft != null) {
                     draft.fits.add(saw);
                     if (need.parts().contains(part.subject())) {
                         draft.reserved.add(saw);
@@ -92,7 +96,7 @@ class PartShelf {
     }
 
     /** The kind of wear of a part that ends it first, if that is within the horizon. */
-    private static List<Wearing> wearing(Standing standing, Part part, LocalDate today, LocalDate until) {
+    private static List<Wearing> wearing(Standing standing, Hung<?> part, LocalDate today, LocalDate until) {
         Wearing first = null;
         for (PartWear wear : standing.wear().kinds()) {
             var left = wear.tanksLeft();

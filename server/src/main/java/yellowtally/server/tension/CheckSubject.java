@@ -19,7 +19,7 @@ record CheckSubject(TensionSubject subject, Instant fittedAt) {
         return new CheckSubject(
                 new TensionSubject(
                         set.bar().lengthMm(),
-                        set.chain().tangMm(settings),
+                        set.chain().loop().tangMm(settings),
                         work,
                         saw.details().adjusterLeadMm()),
                 set.fitting().at());
