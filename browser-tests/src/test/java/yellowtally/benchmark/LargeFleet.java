@@ -53,9 +53,9 @@ final class LargeFleet {
         String tag = "L" + number;
         run(
                 db,
-                "insert into saw (id, version, tag, make, model, power, handle, in_service, oiler, brake_seat, adjuster,"
+                "insert into saw (id, version, tag, model_id, power, handle, in_service, oiler, brake_seat, adjuster,"
                         + " adjuster_lead_mm, adjuster_travel_mm, captive_nuts, spark_arrestor, usual_work) values"
-                        + " (?, 0, ?, 'Kestrup', 'K50', 'PETROL', 'REAR', date '2020-01-01', 'AUTOMATIC_FIXED', 'COVER', 'SIDE',"
+                        + " (?, 0, ?, (select id from model order by make, name fetch first row only), 'PETROL', 'REAR', date '2020-01-01', 'AUTOMATIC_FIXED', 'COVER', 'SIDE',"
                         + " 0.8, 20, true, true, 'FELLING')",
                 saw,
                 tag);

@@ -35,17 +35,15 @@ final class PartRows {
 
     private static final String MEASURES = """
             select r.seq, m.record_id, m.measure, r.at, m.figure from work_record r
-            join work_measure m on m.record_id = r.id left join work_void v on v.record_id = r.id
-            where v.record_id is null and r.step in (%s) and r.%s = ? order by r.at desc, r.seq desc
-            limit 400""";
+            join work_measure m on m.record_id = r.id""" + Rows.STANDING + """
+            r.step in (%s) and r.%s = ? order by r.at desc, r.seq desc limit 400""";
     private static final String TURNS = """
-            select r.at from work_record r join work_finding f on f.record_id = r.id
-            left join work_void v on v.record_id = r.id
-            where v.record_id is null and r.bar_id = ? and r.step = 'REFIT' and f.finding = 'BAR_TURNED_OVER'""";
+            select r.at from work_record r join work_finding f on f.record_id = r.id""" + Rows.STANDING + """
+            r.bar_id = ? and r.step = 'REFIT' and f.finding = 'BAR_TURNED_OVER'""";
     private static final String DRESSINGS = """
-            select r.at from work_record r left join work_void v on v.record_id = r.id
-            where v.record_id is null and r.bar_id = ? and r.step = 'DRESS_RAILS'
-            and r.outcome in (%s)""".formatted(Rows.words(Step.DRESS_RAILS.passing()));
+            select r.at from work_record r""" + Rows.STANDING + """
+            r.bar_id = ? and r.step = 'DRESS_RAILS'
+            and r.outcome in (""" + Rows.words(Step.DRESS_RAILS.passing()) + ")";
     private static final String BAR_LOOPS = """
             select count(distinct f.chain_id) as loops, max(case when f.new_chain then f.at end) as new_chain_at
             from set_fitting f where f.bar_id = ?

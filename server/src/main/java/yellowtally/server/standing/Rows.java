@@ -18,6 +18,11 @@ import org.jspecify.annotations.Nullable;
 /** Asks the database over the session's own connection; rows are read by the names of their columns. */
 final class Rows {
 
+    /** Stands between the tables and what is asked of them: only records that nobody struck out, {@code r} by name. */
+    static final String STANDING = """
+
+            left join work_void v on v.record_id = r.id where v.record_id is null and\s""";
+
     private final Connection connection;
 
     Rows(Connection connection) {

@@ -24,8 +24,7 @@ final class StepRows {
 
     private static final String WORK = """
             select r.id, r.seq, r.step, r.at, r.outcome, r.visit_id, r.saw_id, r.chain_id, r.bar_id, r.sprocket_id
-            from work_record r left join work_void v on v.record_id = r.id
-            where v.record_id is null and r.outcome <> 'SKIPPED' and\s""";
+            from work_record r""" + Rows.STANDING + "r.outcome <> 'SKIPPED' and ";
     private static final String SHARPENINGS = WORK + "r.step = 'SHARPEN' and ";
 
     /** In the order of its index, from its end: the database reads one row of a step done a thousand times. */

@@ -12,8 +12,8 @@ final class TensionRows {
 
     private static final String CHECKS = """
             select r.fitting_id, r.at, t.occasion, t.outcome, t.provisional, t.turns, t.adjuster_lead_mm, t.joint_play_mm
-            from work_record r join tension_check t on t.id = r.id left join work_void v on v.record_id = r.id
-            where v.record_id is null and r.chain_id = ? and r.step = 'TENSION' order by r.at, r.seq""";
+            from work_record r join tension_check t on t.id = r.id""" + Rows.STANDING + """
+            r.chain_id = ? and r.step = 'TENSION' order by r.at, r.seq""";
 
     private TensionRows() {}
 
