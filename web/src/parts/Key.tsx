@@ -1,7 +1,9 @@
 import Box from '@mui/material/Box';
+import type { Command } from '../shell/commands';
+import { printed } from '../shell/commands';
 
-/** A key, shown beside what it does. */
-export function Key({ children }: { children: string }) {
+/** A key, shown beside what it does: that of a command, or one that is counted out on the spot. */
+export function Key({ of, children }: { of?: Command; children?: string }) {
   return (
     <Box
       component="kbd"
@@ -18,7 +20,7 @@ export function Key({ children }: { children: string }) {
         borderRadius: 0.5,
       })}
     >
-      {children}
+      {of ? printed(of.key) : children}
     </Box>
   );
 }

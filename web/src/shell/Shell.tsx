@@ -6,21 +6,21 @@ import { useEffect, useRef, useState } from 'react';
 import { Link, NavLink, useLocation, useNavigate } from 'react-router';
 import { figures } from '../theme';
 import { words } from '../words/en';
+import { COMMANDS, useCommands } from './commands';
 import { KeyList } from './KeyList';
-import { useKeys } from './keys';
 import { usePerson } from './person';
 import { TagSearch } from './TagSearch';
 
 const SCREENS = [
-  { to: '/', label: 'Board' },
-  { to: '/bench', label: 'Bench' },
-  { to: '/crews', label: 'Out and back' },
-  { to: '/saws', label: 'Saws' },
-  { to: '/faults', label: 'Faults' },
-  { to: '/stores', label: 'Stores' },
-  { to: '/log', label: 'Log' },
-  { to: '/settings', label: 'Settings' },
-];
+  { to: '/', command: 'board' },
+  { to: '/bench', command: 'bench' },
+  { to: '/crews', command: 'crews' },
+  { to: '/saws', command: 'saws' },
+  { to: '/faults', command: 'faults' },
+  { to: '/stores', command: 'stores' },
+  { to: '/log', command: 'log' },
+  { to: '/settings', command: 'settings' },
+] as const;
 
 /** The beam across the top of every screen, and the keys that work everywhere. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -31,17 +31,10 @@ export function Shell({ children }: { children: ReactNode }) {
   useEffect(() => {
     nav.current?.querySelector('.active')?.scrollIntoView({ block: 'nearest', inline: 'center' });
   }, [pathname]);
-  useKeys({
-    '/': () => document.getElementById('tag-search')?.focus(),
-    '?': () => setKeysShown(true),
-    b: () => void navigate('/'),
-    n: () => void navigate('/bench'),
-    o: () => void navigate('/crews'),
-    s: () => void navigate('/saws'),
-    f: () => void navigate('/faults'),
-    p: () => void navigate('/stores'),
-    l: () => void navigate('/log'),
-    g: () => void navigate('/settings'),
+  useCommands('anywhere', {
+    find: () => document.getElementById('tag-search')?.focus(),
+    list: () => setKeysShown(true),
+    ...Object.fromEntries(SCREENS.map(({ to, command }) => [command, () => void navigate(to)])),
   });
   return (
     <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column' }}>
@@ -125,7 +118,7 @@ export function Shell({ children }: { children: ReactNode }) {
                 '&:focus-visible': { outlineColor: t.vars.palette.house.tag, outlineOffset: -4 },
               })}
             >
-              {screen.label}
+              {COMMANDS.anywhere.keys[screen.command].does}
             </Box>
           ))}
         </Box>

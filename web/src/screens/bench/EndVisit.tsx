@@ -9,11 +9,11 @@ import { Field } from '../../parts/Field';
 import { Key } from '../../parts/Key';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { StateMark } from '../../parts/StateMark';
-import { useKeys } from '../../shell/keys';
 import { usePerson } from '../../shell/person';
 import { findingWords, outcomeWords, stepWords } from '../../words/bench';
 import { momentOf } from '../../words/format';
 import { workReason, workTitle } from '../../words/work';
+import { COMMANDS, useCommands } from '../../shell/commands';
 
 const DECISION: Record<Schemas['FitState'], string> = {
   FIT: 'Fit: may go out',
@@ -42,7 +42,7 @@ export function EndVisit({ visit }: { visit: Schemas['VisitPage'] }) {
     );
   };
   // Not Enter: the key that saved the last step must not sign by being pressed once too often.
-  useKeys({ h: hang });
+  useCommands('bench', { hang });
   const decision = visit.ended?.decision ?? visit.state;
   return (
     <Box
@@ -119,7 +119,8 @@ export function EndVisit({ visit }: { visit: Schemas['VisitPage'] }) {
               disabled={end.isPending || !person}
               onClick={hang}
             >
-              Sign as {person?.name} and hang the plate back&nbsp;<Key>H</Key>
+              Sign as {person?.name} and hang the plate back&nbsp;
+              <Key of={COMMANDS.bench.keys.hang} />
             </Button>
           </Box>
         </>

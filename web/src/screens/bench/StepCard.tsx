@@ -10,7 +10,6 @@ import { Field } from '../../parts/Field';
 import { Key } from '../../parts/Key';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { SawOutline } from '../../parts/SawOutline';
-import { useKeys } from '../../shell/keys';
 import { usePerson } from '../../shell/person';
 import { findingWords, outcomeWords, saidWords, stepWords, whyWords } from '../../words/bench';
 import { words } from '../../words/en';
@@ -23,6 +22,7 @@ import { StepHints } from './StepHints';
 import { StepInputs } from './StepInputs';
 import { StepVerdict } from './StepVerdict';
 import { numberOf } from '../../words/number';
+import { COMMANDS, useCommands } from '../../shell/commands';
 
 interface Props {
   visit: Schemas['VisitPage'];
@@ -96,7 +96,7 @@ function Stands({
   onAgain: () => void;
   onNext: () => void;
 }) {
-  useKeys({ Enter: onNext });
+  useCommands('bench', { next: onNext });
   return (
     <Box>
       <Box sx={{ fontSize: 17, fontWeight: 600 }}>
@@ -109,7 +109,8 @@ function Stands({
       </Box>
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button variant="contained" onClick={onNext}>
-          Next&nbsp;<Key>Enter</Key>
+          Next&nbsp;
+          <Key of={COMMANDS.bench.keys.next} />
         </Button>
         <Button variant="outlined" onClick={onAgain}>
           Record it again
@@ -122,11 +123,12 @@ function Stands({
 function ToTension({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDone'>) {
   const navigate = useNavigate();
   const open = () => void navigate(`/saws/${visit.tag}/tension?visit=${visit.id}`);
-  useKeys({ Enter: open });
+  useCommands('bench', { next: open });
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
       <Button variant="contained" onClick={open}>
-        Read the tension&nbsp;<Key>Enter</Key>
+        Read the tension&nbsp;
+        <Key of={COMMANDS.bench.keys.next} />
       </Button>
       <Skip visit={visit} step={step} onDone={onDone} />
     </Box>
@@ -152,12 +154,12 @@ function StepForm({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDon
   const options = saidWords(step.kind);
   const say = (outcome: Schemas['StepOutcome']) =>
     options.some(([o]) => o === outcome) && form.change({ said: outcome });
-  useKeys({
-    '1': () => say('FINE'),
-    '2': () => say('ATTEND'),
-    '3': () => say('FAIL'),
-    Enter: form.submit,
-    m: toVice,
+  useCommands('bench', {
+    fine: () => say('FINE'),
+    attend: () => say('ATTEND'),
+    fail: () => say('FAIL'),
+    next: form.submit,
+    vice: toVice,
   });
   return (
     <>
@@ -174,14 +176,15 @@ function StepForm({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDon
       {step.step === 'SHARPEN' && (
         <Box>
           <Button variant="outlined" onClick={toVice}>
-            Map the loop in the vice&nbsp;<Key>M</Key>
+            Map the loop in the vice&nbsp;
+            <Key of={COMMANDS.bench.keys.vice} />
           </Button>
         </Box>
       )}
       <StepVerdict verdict={form.answer?.verdict} said={form.said} done={options.length === 1}>
         <Button variant="contained" disabled={form.pending} onClick={form.submit}>
           {form.outcome === 'FAIL' ? `Save and hold saw ${visit.tag}` : 'Save, next'}&nbsp;
-          <Key>Enter</Key>
+          <Key of={COMMANDS.bench.keys.next} />
         </Button>
         <Skip visit={visit} step={step} onDone={onDone} />
       </StepVerdict>
@@ -220,7 +223,7 @@ function Skip({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDone'>)
     );
   };
   const begin = () => (step.optional ? skip() : setOpen(true));
-  useKeys({ k: begin });
+  useCommands('bench', { skip: begin });
   if (step.step === 'MAKE_SAFE') return null;
   return open ? (
     <Box
@@ -252,7 +255,8 @@ function Skip({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDone'>)
       onClick={begin}
       sx={{ color: 'inherit', '&:hover': { background: 'transparent' } }}
     >
-      {step.optional ? 'Leave it' : 'Skip'}&nbsp;<Key>K</Key>
+      {step.optional ? 'Leave it' : 'Skip'}&nbsp;
+      <Key of={COMMANDS.bench.keys.skip} />
     </Button>
   );
 }

@@ -9,7 +9,6 @@ import { Key } from '../../parts/Key';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
-import { useKeys } from '../../shell/keys';
 import { usePerson } from '../../shell/person';
 import { figures } from '../../theme';
 import { words } from '../../words/en';
@@ -19,6 +18,7 @@ import { EndVisit } from './EndVisit';
 import { Findings } from './Findings';
 import { StepCard } from './StepCard';
 import { StepList } from './StepList';
+import { COMMANDS, useCommands } from '../../shell/commands';
 
 /** One saw on the bench, the whole visit: steps left, the step in the middle, findings right. */
 export default function VisitScreen() {
@@ -58,7 +58,7 @@ function Filled({ visit }: { visit: Schemas['VisitPage'] }) {
     const before = index < 0 ? visit.steps[visit.steps.length - 1] : visit.steps[index - 1];
     if (before) setChosen(before.step);
   };
-  useKeys({ Backspace: back, u: undo });
+  useCommands('bench', { back, undo });
   useEffect(() => {
     window.scrollTo({ top: 0 });
   }, [place]);
@@ -94,7 +94,8 @@ function Filled({ visit }: { visit: Schemas['VisitPage'] }) {
                 End of the visit
               </Button>
               <Button variant="outlined" onClick={undo}>
-                Take the last entry back&nbsp;<Key>U</Key>
+                Take the last entry back&nbsp;
+                <Key of={COMMANDS.bench.keys.undo} />
               </Button>
               <AddStep visit={visit} onAdded={(added) => setChosen(added)} />
             </Box>

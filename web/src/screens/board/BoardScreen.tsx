@@ -5,18 +5,18 @@ import type { Schemas } from '../../api/client';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { Rail } from '../../parts/Rail';
-import { useKeys } from '../../shell/keys';
 import { words } from '../../words/en';
 import { BenchToday } from './BenchToday';
 import { Morning } from './Morning';
 import { OnCard } from './OnCard';
 import { WorkWaiting } from './WorkWaiting';
+import { useCommands } from '../../shell/commands';
 
 /** Home: which saws may go out, where each hangs, what waits. */
 export function BoardScreen() {
   const { data: board, error } = useBoard();
   const navigate = useNavigate();
-  useKeys({ c: () => void navigate('/faults/new') });
+  useCommands('complaints', { take: () => void navigate('/faults/new') });
   return (
     <>
       <title>Board – Yellow Tally</title>

@@ -7,17 +7,17 @@ import { useFaults } from '../../api/queries';
 import { Key } from '../../parts/Key';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
-import { useKeys } from '../../shell/keys';
 import { words } from '../../words/en';
 import { repeatSentence } from '../../words/faults';
 import { FaultRow } from './FaultRow';
 import { HeldSaws } from './HeldSaws';
+import { COMMANDS, useCommands } from '../../shell/commands';
 
 /** Faults of the fleet: what is open, what comes again, what was closed. */
 export default function FaultsScreen() {
   const { data, error } = useFaults();
   const navigate = useNavigate();
-  useKeys({ c: () => void navigate('/faults/new') });
+  useCommands('complaints', { take: () => void navigate('/faults/new') });
   return (
     <>
       <title>Faults – Yellow Tally</title>
@@ -26,7 +26,8 @@ export default function FaultsScreen() {
           Faults
         </Box>
         <Button variant="contained" component={Link} to="/faults/new">
-          Take a complaint&nbsp;<Key>C</Key>
+          Take a complaint&nbsp;
+          <Key of={COMMANDS.complaints.keys.take} />
         </Button>
       </Box>
       <ProblemNote sentences={error ? [error.message] : []} />

@@ -15,6 +15,7 @@ import { capital, momentOf, rounded } from '../../words/format';
 import { stageWords } from '../../words/schedule';
 import { ToMechanic } from './ToMechanic';
 import { useFaultAct } from './useFaultAct';
+import { COMMANDS, useCommands } from '../../shell/commands';
 
 /** The next check: what the hand does, its caution, and the answers as large keys. */
 export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
@@ -49,11 +50,11 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
     if (first) void act('/api/faults/{id}/cause', { cause: first.code });
   };
   const clear = fault.outcome === 'CLEAR';
-  useKeys({
-    ...Object.fromEntries((check?.answers ?? []).map((a, i) => [String(i + 1), () => answer(a.code)])),
-    '0': () => answer(undefined),
-    Backspace: back,
-    Enter: () => {
+  useKeys(Object.fromEntries((check?.answers ?? []).map((a, i) => [String(i + 1), () => answer(a.code)])));
+  useCommands('finder', {
+    unknown: () => answer(undefined),
+    back,
+    take: () => {
       if (clear) take();
       else if (check?.onRecord) takeRecords();
     },
@@ -84,7 +85,8 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
           </Box>
           <Box sx={{ mb: 1.5 }}>One cause stands clear. It becomes bench work, with its proof.</Box>
           <Button variant="contained" disabled={pending} onClick={take}>
-            This is the cause&nbsp;<Key>Enter</Key>
+            This is the cause&nbsp;
+            <Key of={COMMANDS.finder.keys.take} />
           </Button>
         </Box>
       )}
@@ -110,7 +112,8 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
       )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
         <Button variant="outlined" disabled={asked === 0 || pending} onClick={back}>
-          Take the last answer back&nbsp;<Key>Backspace</Key>
+          Take the last answer back&nbsp;
+          <Key of={COMMANDS.finder.keys.back} />
         </Button>
         <ToMechanic act={act} problem={problem?.at('note')} />
       </Box>
@@ -241,7 +244,7 @@ function FromRecords({
       </Box>
       <Button variant="contained" disabled={pending} onClick={onTake}>
         {several ? 'Take all of it from the records' : 'Take it from the record'}&nbsp;
-        {shown && <Key>Enter</Key>}
+        {shown && <Key of={COMMANDS.finder.keys.take} />}
       </Button>
     </Box>
   );

@@ -10,7 +10,6 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { StateMark } from '../../parts/StateMark';
 import { TallyStrip } from '../../parts/TallyStrip';
-import { useKeys } from '../../shell/keys';
 import { useStartVisit } from '../bench/StartVisit';
 import { words } from '../../words/en';
 import { barLength, dayOf, tanks } from '../../words/format';
@@ -24,6 +23,7 @@ import { SchedulePanel } from './SchedulePanel';
 import { SetPanel } from './SetPanel';
 import { TensionLog } from './TensionLog';
 import { WearPanel } from './WearPanel';
+import { COMMANDS, useCommands } from '../../shell/commands';
 
 /** One saw: its plate, what waits, what is fitted, how its chain grows, and its readable history. */
 export default function SawScreen() {
@@ -40,14 +40,14 @@ export default function SawScreen() {
     if (schedule.data.visitId) void navigate(`/bench/${schedule.data.visitId}`);
     else visit.start();
   };
-  useKeys({
-    t: () => ready && void navigate(`/saws/${tag}/tension`),
-    e: () => ready && void navigate(`/saws/${tag}/edit`),
-    r: () => ready && void navigate(`/saws/${tag}/record`),
-    m: () => ready && void navigate(`/saws/${tag}/sharpen`),
-    c: () => ready && void navigate(`/faults/new?saw=${tag}`),
-    i: () => ready && void navigate(`/saws/${tag}/oiling`),
-    v: toBench,
+  useCommands('saw', {
+    tension: () => ready && void navigate(`/saws/${tag}/tension`),
+    edit: () => ready && void navigate(`/saws/${tag}/edit`),
+    record: () => ready && void navigate(`/saws/${tag}/record`),
+    sharpen: () => ready && void navigate(`/saws/${tag}/sharpen`),
+    complaint: () => ready && void navigate(`/faults/new?saw=${tag}`),
+    oiling: () => ready && void navigate(`/saws/${tag}/oiling`),
+    visit: toBench,
   });
   if (error && !(saw.data && tension.data)) {
     return (
@@ -108,25 +108,32 @@ function Filled({
         {!retired && (
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, width: '100%' }}>
             <Button variant="contained" disabled={!schedule || crew !== undefined} onClick={onBench}>
-              {schedule?.visitId ? 'Go on with the visit' : 'Start visit'}&nbsp;<Key>V</Key>
+              {schedule?.visitId ? 'Go on with the visit' : 'Start visit'}&nbsp;
+              <Key of={COMMANDS.saw.keys.visit} />
             </Button>
             <Button variant="outlined" component={Link} to={`/saws/${saw.tag}/tension`}>
-              Check tension&nbsp;<Key>T</Key>
+              Check tension&nbsp;
+              <Key of={COMMANDS.saw.keys.tension} />
             </Button>
             <Button variant="outlined" component={Link} to={`/saws/${saw.tag}/record`}>
-              Record a task&nbsp;<Key>R</Key>
+              Record a task&nbsp;
+              <Key of={COMMANDS.saw.keys.record} />
             </Button>
             <Button variant="outlined" component={Link} to={`/saws/${saw.tag}/sharpen`}>
-              Sharpen&nbsp;<Key>M</Key>
+              Sharpen&nbsp;
+              <Key of={COMMANDS.saw.keys.sharpen} />
             </Button>
             <Button variant="outlined" component={Link} to={`/faults/new?saw=${saw.tag}`}>
-              Complaint&nbsp;<Key>C</Key>
+              Complaint&nbsp;
+              <Key of={COMMANDS.saw.keys.complaint} />
             </Button>
             <Button variant="outlined" component={Link} to={`/saws/${saw.tag}/oiling`}>
-              Oiling&nbsp;<Key>I</Key>
+              Oiling&nbsp;
+              <Key of={COMMANDS.saw.keys.oiling} />
             </Button>
             <Button variant="outlined" component={Link} to={`/saws/${saw.tag}/edit`}>
-              Edit&nbsp;<Key>E</Key>
+              Edit&nbsp;
+              <Key of={COMMANDS.saw.keys.edit} />
             </Button>
           </Box>
         )}

@@ -6,11 +6,11 @@ import { Caution } from '../../parts/Caution';
 import { Key } from '../../parts/Key';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { TallyStrip } from '../../parts/TallyStrip';
-import { useKeys } from '../../shell/keys';
 import { figures } from '../../theme';
 import { mm, sideWords } from '../../words/edge';
 import { nextToFile, plannedStrokes } from './order';
 import type { ViceActions } from './Vice';
+import { COMMANDS, useCommands } from '../../shell/commands';
 
 interface Props {
   open: Schemas['OpenSharpening'];
@@ -48,7 +48,7 @@ function Count({ open, place, actions, onDone }: Props) {
     if (made + 1 >= planned) done();
     else setMade(made + 1);
   };
-  useKeys({ ' ': stroke, Enter: done });
+  useCommands('vice', { stroke, next: done });
   if (!cutter) return null;
   return (
     <Box component="section" aria-label={`Cutter ${place + 1}`} sx={{ display: 'grid', gap: 1 }}>
@@ -78,10 +78,12 @@ function Count({ open, place, actions, onDone }: Props) {
         </Box>
         <Box sx={{ display: 'flex', gap: 1 }}>
           <Button variant="contained" sx={{ minHeight: 56 }} onClick={stroke}>
-            One stroke&nbsp;<Key>Space</Key>
+            One stroke&nbsp;
+            <Key of={COMMANDS.vice.keys.stroke} />
           </Button>
           <Button variant="outlined" sx={{ minHeight: 56 }} onClick={done}>
-            All {planned} made&nbsp;<Key>Enter</Key>
+            All {planned} made&nbsp;
+            <Key of={COMMANDS.vice.keys.next} />
           </Button>
         </Box>
       </Box>

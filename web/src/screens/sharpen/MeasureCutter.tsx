@@ -8,6 +8,7 @@ import { damageWords, sideWords } from '../../words/edge';
 import { nextToMeasure } from './order';
 import { startStandIn, stopStandIn, useCaliper } from './useCaliper';
 import type { ViceActions } from './Vice';
+import { COMMANDS } from '../../shell/commands';
 
 interface Props {
   open: Schemas['OpenSharpening'];
@@ -97,7 +98,8 @@ export function MeasureCutter({ open, place, after, actions, onDone, onChoose }:
         </Box>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, pt: 2.9 }}>
           <Button variant="contained" onClick={submit}>
-            Store&nbsp;<Key>Enter</Key>
+            Store&nbsp;
+            <Key of={COMMANDS.vice.keys.next} />
           </Button>
           <Button
             variant="outlined"

@@ -11,12 +11,12 @@ import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { Heading } from '../../parts/Heading';
-import { useKeys } from '../../shell/keys';
 import { usePerson } from '../../shell/person';
 import { balanceSentence, mm, rateSentence } from '../../words/edge';
 import { words } from '../../words/en';
 import { dayOf, rounded } from '../../words/format';
 import { Vice } from './Vice';
+import { COMMANDS, useCommands } from '../../shell/commands';
 
 /** The loop in the vice: measure, plan, file, measure again. */
 export default function SharpenScreen() {
@@ -80,7 +80,7 @@ function Begin({ page, visitId }: { page: Schemas['SharpeningPage']; visitId: st
   const write = useWrite('/api/saws/{tag}/sharpening', { path: { tag: page.tag } });
   const begin = () =>
     person && !write.isPending && write.mutate({ id, personId: person.id, ...(visitId ? { visitId } : {}) });
-  useKeys({ Enter: begin });
+  useCommands('vice', { next: begin });
   return (
     <Box sx={{ maxWidth: 760, display: 'grid', gap: 1.5 }}>
       <Caution>
@@ -94,7 +94,8 @@ function Begin({ page, visitId }: { page: Schemas['SharpeningPage']; visitId: st
       <ProblemNote sentences={write.error ? [write.error.message] : []} />
       <Box>
         <Button variant="contained" disabled={write.isPending || !person} onClick={begin}>
-          Put the loop in the vice&nbsp;<Key>Enter</Key>
+          Put the loop in the vice&nbsp;
+          <Key of={COMMANDS.vice.keys.next} />
         </Button>
       </Box>
       {page.past.length > 0 && (

@@ -5,6 +5,7 @@ import { Key } from '../../parts/Key';
 import { Tick } from '../../parts/Tick';
 import { words } from '../../words/en';
 import { CONDITIONS } from './draft';
+import { COMMANDS } from '../../shell/commands';
 
 /** The one line that makes a reading fair: six conditions, one key for all of them. */
 export function FairLine({
@@ -36,7 +37,8 @@ export function FairLine({
           onClick={onAll}
           disabled={met.length === CONDITIONS.length}
         >
-          All six hold&nbsp;<Key>F</Key>
+          All six hold&nbsp;
+          <Key of={COMMANDS.tension.keys.fair} />
         </Button>
       </Box>
     </Box>

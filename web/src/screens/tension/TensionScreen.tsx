@@ -13,7 +13,6 @@ import { Quiet } from '../../parts/Quiet';
 import { TensionScale } from '../../parts/TensionScale';
 import { Tick } from '../../parts/Tick';
 import { Heading } from '../../parts/Heading';
-import { useKeys } from '../../shell/keys';
 import { usePerson } from '../../shell/person';
 import { words } from '../../words/en';
 import { barLength, figure } from '../../words/format';
@@ -24,6 +23,7 @@ import { ReadingInputs } from './ReadingInputs';
 import { Taken } from './Taken';
 import { usePreview } from './usePreview';
 import { VerdictBar } from './VerdictBar';
+import { useCommands } from '../../shell/commands';
 
 /** A tension check: read, be told what it means, adjust, read again, save. */
 export default function TensionScreen() {
@@ -132,10 +132,10 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
   const settled = verdict !== undefined && current && !problem;
   const primary = settled ? (answer?.passes ? saveCheck : readAgain) : undefined;
   const allFair = () => change({ met: CONDITIONS });
-  useKeys({
-    f: allFair,
-    r: () => input.current?.focus(),
-    Enter: () => primary?.(),
+  useCommands('tension', {
+    fair: allFair,
+    read: () => input.current?.focus(),
+    first: () => primary?.(),
   });
 
   const label = !hasReading(now)

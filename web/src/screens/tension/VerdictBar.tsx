@@ -5,6 +5,7 @@ import { BenchBar } from '../../parts/BenchBar';
 import { Key } from '../../parts/Key';
 import { figures } from '../../theme';
 import { nextMoveOf, reasonOf, verdictWord } from '../../words/tension';
+import { COMMANDS } from '../../shell/commands';
 
 interface Props {
   verdict: Schemas['TensionVerdict'] | undefined;
@@ -51,7 +52,8 @@ export function VerdictBar({ verdict, passes, current, method, unit, tag, saving
         <>
           {!passes && (
             <Button variant="contained" disabled={!current} onClick={onAgain}>
-              {again}&nbsp;<Key>Enter</Key>
+              {again}&nbsp;
+              <Key of={COMMANDS.tension.keys.first} />
             </Button>
           )}
           <Button
@@ -60,7 +62,8 @@ export function VerdictBar({ verdict, passes, current, method, unit, tag, saving
             onClick={onSave}
             sx={passes ? undefined : { color: 'inherit', '&:hover': { background: 'transparent' } }}
           >
-            {asItIs}&nbsp;<Key>{passes ? 'Enter' : 'Ctrl Enter'}</Key>
+            {asItIs}&nbsp;
+            <Key of={passes ? COMMANDS.tension.keys.first : COMMANDS.tension.keys.save} />
           </Button>
           {passes && verdict.outcome === 'FIRM' && verdict.next.turn && (
             <Button
