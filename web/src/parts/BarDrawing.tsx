@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import { useTheme } from '@mui/material/styles';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import type { Schemas } from '../api/client';
+import { BAR, barAndChain } from './geometry/barAndChain';
 
 interface Props {
   method: Schemas['TensionMethod'];
@@ -12,15 +13,7 @@ interface Props {
   label: string | undefined;
 }
 
-const LEFT = 40;
-const RIGHT = 640;
-const TOP = 40;
-const BOTTOM = 104;
-const NOSE_X = RIGHT - 32;
-const LINKS = 17;
-/** Pixels per mm of pull, so that a good pull is seen and a throw risk does not leave the picture. */
-const SCALE = 4;
-const MOST_DROP = 72;
+const { left: LEFT, right: RIGHT, top: TOP, bottom: BOTTOM, nose: NOSE_X } = BAR;
 
 /** Bar and chain with the reading on them: pulled down, lifted, sagging, or lying in the groove. */
 export function BarDrawing({ method, figure, tips, outcome, label }: Props) {
@@ -36,19 +29,8 @@ export function BarDrawing({ method, figure, tips, outcome, label }: Props) {
         : house.rust;
   const lifted = method === 'LIFT_AND_SNAP';
   const angle = method === 'TWELFTH_PAST_TOUCH';
-  const byEye = { INSIDE: 12, LEVEL: 22, CLEAR: 40 };
-  const mm = angle ? 0 : (figure ?? 0);
-  const drop = tips && figure === undefined ? byEye[tips] : Math.min(MOST_DROP, mm * SCALE);
-  const edge = lifted ? TOP : BOTTOM;
-  const side = lifted ? -1 : 1;
-  const mid = (LEFT + NOSE_X) / 2;
-  const at = (x: number) => {
-    const t = (x - LEFT) / (NOSE_X - LEFT);
-    return edge + side * (9 + drop * 4 * t * (1 - t));
-  };
-  const xs = Array.from({ length: LINKS }, (_, i) => LEFT + 22 + (i * (NOSE_X - LEFT - 44)) / (LINKS - 1));
+  const { drop, edge, side, links, mid, y, other } = barAndChain(method, figure, tips);
   const reading = label ?? 'no reading yet';
-  const flat = lifted ? BOTTOM + 9 : TOP - 9;
   return (
     <Box
       component="svg"
@@ -83,20 +65,19 @@ export function BarDrawing({ method, figure, tips, outcome, label }: Props) {
       <line
         x1={LEFT}
         x2={NOSE_X}
-        y1={flat}
-        y2={flat}
+        y1={other}
+        y2={other}
         stroke={house.steel}
         strokeWidth="5"
         strokeDasharray="14 6"
       />
-      {xs.map((x, i) => {
-        const y = at(x);
+      {links.map(({ x, y: at }, i) => {
         return (
           <g key={x} fill="currentColor">
-            <rect x={x - 12} y={y - 3.5} width="24" height="7" rx="3" />
-            <path d={`M${x - 6} ${y - side * 3} L${x} ${y - side * 13} L${x + 6} ${y - side * 3} Z`} />
+            <rect x={x - 12} y={at - 3.5} width="24" height="7" rx="3" />
+            <path d={`M${x - 6} ${at - side * 3} L${x} ${at - side * 13} L${x + 6} ${at - side * 3} Z`} />
             {i % 3 === 1 && (
-              <path d={`M${x - 9} ${y + side * 3} h18 l-4 ${side * 7} h-10 Z`} fill={house.steel} />
+              <path d={`M${x - 9} ${at + side * 3} h18 l-4 ${side * 7} h-10 Z`} fill={house.steel} />
             )}
           </g>
         );
@@ -114,7 +95,7 @@ export function BarDrawing({ method, figure, tips, outcome, label }: Props) {
           />
           {method !== 'RAIL_TOUCH' && (
             <path
-              d={`M${mid} ${at(mid) + side * 12} v${side * 10} m-5 0 l5 ${side * 7} l5 ${-side * 7} Z`}
+              d={`M${mid} ${y(mid) + side * 12} v${side * 10} m-5 0 l5 ${side * 7} l5 ${-side * 7} Z`}
               strokeWidth="2"
             />
           )}
@@ -123,7 +104,7 @@ export function BarDrawing({ method, figure, tips, outcome, label }: Props) {
       {label && (
         <text
           x={method === 'RAIL_TOUCH' || angle ? mid + 30 : mid + 14}
-          y={at(mid) + (lifted ? -14 : 16 + 16 * letters)}
+          y={y(mid) + (lifted ? -14 : 16 + 16 * letters)}
           fill={tone}
           stroke="none"
           fontFamily="Barlow Condensed"

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import { useTheme } from '@mui/material/styles';
 import { rounded } from '../words/format';
+import { barSection, SECTION } from './geometry/barSection';
 
 interface Props {
   depthMm: number | undefined;
@@ -13,9 +14,7 @@ interface Props {
   scrap: boolean;
 }
 
-const SCALE = 16;
-const TOP = 44;
-const MID = 190;
+const { top: TOP, mid: MID } = SECTION;
 
 /** The bar cut across: the groove with the tang of a drive link in it, the room below it, and the two rails. */
 export function BarSection({
@@ -28,14 +27,13 @@ export function BarSection({
   scrap,
 }: Props) {
   const { house, text, background } = useTheme().vars.palette;
-  const depth = depthMm ?? (tangMm ?? 6) + 2;
-  const gauge = gaugeMm ?? 1.3;
-  const width = Math.max(widthMm ?? gauge + 0.12, gauge);
-  const half = (width * SCALE * 1.6) / 2;
-  const tang = tangMm ?? 0;
-  const lower = (differenceMm ?? 0) * SCALE;
-  const bottom = TOP + depth * SCALE;
-  const wall = 34;
+  const { half, bottom, tangEnd, rails, link } = barSection({
+    depthMm,
+    tangMm,
+    widthMm,
+    gaugeMm,
+    differenceMm,
+  });
   const tone = scrap ? house.rust : house.good;
   return (
     <Box
@@ -51,32 +49,15 @@ export function BarSection({
         fontFamily: 'inherit',
       }}
     >
-      <path
-        d={`M${MID - half - wall} ${TOP}H${MID - half}V${bottom}H${MID + half}V${TOP + lower}H${MID + half + wall}V214H${MID - half - wall}Z`}
-        fill={house.metal}
-        stroke={text.secondary}
-        strokeWidth="1.8"
-        strokeLinejoin="round"
-      />
+      <path d={rails} fill={house.metal} stroke={text.secondary} strokeWidth="1.8" strokeLinejoin="round" />
       {tangMm !== undefined && (
-        <path
-          d={`M${MID - (gauge * SCALE * 1.6) / 2} ${TOP - 22}h${gauge * SCALE * 1.6}v${22 + tang * SCALE - 6}l${-gauge * SCALE * 0.8} 6l${-gauge * SCALE * 0.8} -6z`}
-          fill={background.paper}
-          stroke={text.primary}
-          strokeWidth="1.8"
-        />
+        <path d={link} fill={background.paper} stroke={text.primary} strokeWidth="1.8" />
       )}
       {clearance !== undefined && (
         <g stroke={tone} strokeWidth="1.8">
-          <line
-            x1={MID + 8 + half}
-            x2={340}
-            y1={TOP + tang * SCALE}
-            y2={TOP + tang * SCALE}
-            strokeDasharray="4 4"
-          />
+          <line x1={MID + 8 + half} x2={340} y1={tangEnd} y2={tangEnd} strokeDasharray="4 4" />
           <line x1={MID + 8 + half} x2={340} y1={bottom} y2={bottom} strokeDasharray="4 4" />
-          <line x1={330} x2={330} y1={TOP + tang * SCALE} y2={bottom} />
+          <line x1={330} x2={330} y1={tangEnd} y2={bottom} />
         </g>
       )}
       <text

@@ -3,13 +3,10 @@ import { useTheme } from '@mui/material/styles';
 import type { Schemas } from '../api/client';
 import { dayOf, length } from '../words/format';
 import { ChartSvg } from './ChartSvg';
+import { GROWTH, growthLayout } from './geometry/growth';
 
 const MOST = 620;
-const H = 210;
-const L = 72;
-const R = 16;
-const T = 14;
-const B = 30;
+const { height: H, left: L, right: R, top: T } = GROWTH;
 
 /** Growth of the loop over time, with the lines at which it is watched and retired. */
 export function GrowthChart({ growth, unit }: { growth: Schemas['Growth']; unit: Schemas['LengthUnit'] }) {
@@ -41,16 +38,8 @@ function Readings({
 }) {
   const palette = useTheme().vars.palette;
   const { house } = palette;
-  const points = growth.points;
-  const first = points[0] ?? last;
-  const start = Date.parse(first.at);
-  const span = Math.max(1, Date.parse(last.at) - start);
-  const most = Math.max(growth.retireMm * 1.12, last.growthMm * 1.05);
-  const x = (at: string) => L + ((Date.parse(at) - start) / span) * (width - L - R);
-  const y = (mm: number) => H - B - (mm / most) * (H - T - B);
-  const path = points
-    .map((p, i) => `${i === 0 ? 'M' : 'L'}${x(p.at).toFixed(1)} ${y(p.growthMm).toFixed(1)}`)
-    .join(' ');
+  const first = growth.points[0] ?? last;
+  const { places, y, path } = growthLayout(growth, width);
   const line = (mm: number, text: string, colour: string, dash: string) => (
     <g>
       <line
@@ -74,16 +63,8 @@ function Readings({
       {line(growth.watchMm, `watch ${length(growth.watchMm, unit)} (est.)`, palette.text.secondary, '2 5')}
       {line(growth.retireMm, `retire ${length(growth.retireMm, unit)} (est.)`, house.rust, '9 4')}
       <path d={path} fill="none" stroke="currentColor" strokeWidth="2.4" strokeLinejoin="round" />
-      {points.map((p) => (
-        <line
-          key={p.at}
-          x1={x(p.at)}
-          x2={x(p.at)}
-          y1={y(p.growthMm) - 4}
-          y2={y(p.growthMm) + 4}
-          stroke="currentColor"
-          strokeWidth="1.6"
-        />
+      {places.map((p, i) => (
+        <line key={i} x1={p.x} x2={p.x} y1={p.y - 4} y2={p.y + 4} stroke="currentColor" strokeWidth="1.6" />
       ))}
       <text x={L - 6} y={y(0) + 4} textAnchor="end" fontSize="13" fill={palette.text.secondary}>
         0

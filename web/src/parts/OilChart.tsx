@@ -2,12 +2,10 @@ import { useTheme } from '@mui/material/styles';
 import type { Schemas } from '../api/client';
 import { dayOf, rounded } from '../words/format';
 import { ChartSvg } from './ChartSvg';
+import { OIL, oilLayout } from './geometry/oil';
 
 const MOST_WIDE = 620;
-const HEIGHT = 190;
-const LEFT = 36;
-const BOTTOM = 164;
-const TOP = 12;
+const { height: HEIGHT, left: LEFT, bottom: BOTTOM } = OIL;
 const MOST = 24;
 
 /** Bar oil for each tank of fuel, outing by outing, with the right range as a band. */
@@ -33,10 +31,7 @@ function Uses({
   width: number;
 }) {
   const { house, text } = useTheme().vars.palette;
-  const most = Math.max(limits.highOver * 1.15, ...uses.map((u) => u.ratio)) || 1;
-  const y = (ratio: number) => BOTTOM - (Math.min(ratio, most) / most) * (BOTTOM - TOP);
-  const step = (width - LEFT - 8) / Math.max(uses.length, 6);
-  const x = (i: number) => LEFT + 10 + i * step;
+  const { x, y } = oilLayout(uses, limits, width);
   const line = (ratio: number, colour: string, label: string) => (
     <>
       <line x1={LEFT} x2={width} y1={y(ratio)} y2={y(ratio)} stroke={colour} strokeDasharray="5 4" />

@@ -4,45 +4,12 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import type { Schemas } from '../api/client';
 import { words } from '../words/en';
 import { length } from '../words/format';
+import { pullAcross, rowsOf, SCALE, wide } from './geometry/tensionScale';
 
 const WIDE = 760;
 /** On a phone the same drawing is laid out narrower, so that its words stay readable. */
 const NARROW = 380;
-const PAD = 12;
-const BAND_TOP = 40;
-const BAND_HEIGHT = 22;
-const LABEL_CHAR = 7.4;
-
-interface Placed {
-  text: string;
-  x: number;
-  row: number;
-  strong: boolean;
-  /** Written to the left of its mark, since it would leave the drawing to the right. */
-  ends: boolean;
-}
-
-/**
- * Puts labels on rows so that none overlaps another, from the right, so that the line down to a lower label passes on the
- * left of those above it.
- */
-function rows(labels: { text: string; x: number; strong: boolean }[], width: number): Placed[] {
-  const starts: number[] = [];
-  return [...labels]
-    .sort((a, b) => b.x - a.x)
-    .map((label) => {
-      const wide = label.text.length * LABEL_CHAR + 16;
-      const ends = label.x + wide > width && label.x > wide;
-      const from = ends ? label.x - wide : label.x;
-      const to = ends ? label.x : label.x + wide;
-      let row = starts.findIndex((start) => start > to);
-      if (row < 0) {
-        row = starts.length;
-      }
-      starts[row] = from;
-      return { ...label, row, ends };
-    });
-}
+const { bandTop: BAND_TOP, bandHeight: BAND_HEIGHT } = SCALE;
 
 /** The common scale: bands of the method read, every method's own aim, and where this saw lies. */
 export function TensionScale({
@@ -74,9 +41,9 @@ export function TensionScale({
     RIGHT: colours.onGoodSoft,
     THROW_RISK: colours.onRust,
   };
-  const x = (mm: number) => PAD + (Math.min(mm, scale.endMm) / scale.endMm) * (width - 2 * PAD);
+  const x = pullAcross(scale.endMm, width);
   const sameAim = scale.marks.filter((m) => m.method === 'TANG_LINE' || m.method === 'LIFT_AND_SNAP');
-  const labels = rows(
+  const labels = rowsOf(
     [
       ...scale.marks
         .filter((m) => !sameAim.includes(m))
@@ -109,21 +76,21 @@ export function TensionScale({
     >
       {scale.bands.map((band) => {
         const from = x(band.fromMm);
-        const wide = x(band.toMm) - from;
+        const room = x(band.toMm) - from;
         const text = `${words.outcome[band.outcome]}${band.outcome === 'RIGHT' ? ` for ${words.work[work].toLowerCase()}` : ''}`;
         const short = words.outcome[band.outcome];
-        const shown = text.length * LABEL_CHAR < wide ? text : short.length * LABEL_CHAR < wide ? short : '';
+        const shown = wide(text) < room ? text : wide(short) < room ? short : '';
         return (
           <g key={band.outcome}>
             <rect
               x={from}
               y={BAND_TOP}
-              width={Math.max(0, wide - 1.5)}
+              width={Math.max(0, room - 1.5)}
               height={BAND_HEIGHT}
               fill={fill[band.outcome] ?? colours.metal}
             />
             <text
-              x={from + wide / 2}
+              x={from + room / 2}
               y={BAND_TOP + 15.5}
               textAnchor="middle"
               fontSize="13"

@@ -4,13 +4,11 @@ import type { Schemas } from '../api/client';
 import { rounded, tanks } from '../words/format';
 import { lifeSentence, wearWords } from '../words/wear';
 import { ChartSvg } from './ChartSvg';
+import { pathThrough } from './geometry/growth';
+import { WEAR, wearLayout } from './geometry/wear';
 
 const MOST = 420;
-const H = 168;
-const L = 46;
-const R = 14;
-const T = 16;
-const B = 26;
+const { height: H, left: L, right: R, top: T, bottom: B } = WEAR;
 
 /** Readings of one kind of wear over tanks, the limit, and where the readings point: a fan as wide as they scatter. */
 export function WearChart({ wear }: { wear: Schemas['WearView'] }) {
@@ -43,32 +41,17 @@ function Readings({
   width: number;
 }) {
   const { house, text } = useTheme().vars.palette;
-  const ahead =
-    wear.tanksLikely === undefined
-      ? 0
-      : Math.min(wear.tanksLate ?? wear.tanksLikely * 1.5, wear.usedTanks * 1.6 + 10);
-  const most = Math.max(1, wear.usedTanks + ahead);
-  const values = [...wear.points.map((p) => p.mm), wear.limitMm];
-  const low = Math.min(...values);
-  const high = Math.max(...values);
-  const pad = Math.max(0.05, (high - low) * 0.1);
-  const x = (use: number) => L + (use / most) * (width - L - R);
-  const y = (value: number) => T + ((high + pad - value) / (high - low + 2 * pad)) * (H - T - B);
-  const to = (left: number | undefined) => {
-    const tanksLeft = left ?? most;
-    const share = Math.min(1, ahead / Math.max(0.01, tanksLeft));
-    return `${x(wear.usedTanks + Math.min(ahead, tanksLeft)).toFixed(1)} ${y(last.mm + (wear.limitMm - last.mm) * share).toFixed(1)}`;
-  };
-  const from = `${x(last.use).toFixed(1)} ${y(last.mm).toFixed(1)}`;
+  const { x, y, low, high, places, fan } = wearLayout(wear, width);
+  const from = { x: x(last.use), y: y(last.mm) };
   return (
     <>
       <line x1={L} x2={L} y1={T - 6} y2={H - B} stroke={house.steel} />
       <line x1={L} x2={width - R} y1={H - B} y2={H - B} stroke={house.steel} />
-      {wear.tanksLikely !== undefined && ahead > 0 && (
+      {fan && (
         <>
-          <path d={`M${from}L${to(wear.tanksEarly)}L${to(wear.tanksLate)}Z`} fill={house.tagPale} />
+          <path d={`${pathThrough([from, fan.early, fan.late])}Z`} fill={house.tagPale} />
           <path
-            d={`M${from}L${to(wear.tanksLikely)}`}
+            d={pathThrough([from, fan.likely])}
             stroke={house.tagEdge}
             strokeWidth="2.2"
             strokeDasharray="6 4"
@@ -94,16 +77,8 @@ function Readings({
       >
         limit {rounded(wear.limitMm, 1)} mm
       </text>
-      {wear.points.map((p, i) => (
-        <line
-          key={i}
-          x1={x(p.use)}
-          x2={x(p.use)}
-          y1={y(p.mm) - 4.5}
-          y2={y(p.mm) + 4.5}
-          stroke={text.primary}
-          strokeWidth="2"
-        />
+      {places.map((p, i) => (
+        <line key={i} x1={p.x} x2={p.x} y1={p.y - 4.5} y2={p.y + 4.5} stroke={text.primary} strokeWidth="2" />
       ))}
       <text x={L - 6} y={y(high) + 4} textAnchor="end" fontSize="12.5" fill={text.secondary}>
         {rounded(high, 1)}

@@ -1,0 +1,45 @@
+import { scaleLinear } from 'd3-scale';
+
+export const SCALE = { pad: 12, bandTop: 40, bandHeight: 22, character: 7.4 };
+
+export interface Label {
+  text: string;
+  x: number;
+  strong: boolean;
+}
+
+export interface Placed extends Label {
+  row: number;
+  /** Written to the left of its mark, since it would leave the drawing to the right. */
+  ends: boolean;
+}
+
+/** Millimetres of pull across the drawing; what lies beyond its end is shown at its end. */
+export function pullAcross(endMm: number, width: number) {
+  return scaleLinear([0, endMm], [SCALE.pad, width - SCALE.pad]).clamp(true);
+}
+
+/** How wide a label is, in the letters of the drawing. */
+export function wide(text: string): number {
+  return text.length * SCALE.character;
+}
+
+/**
+ * Puts labels on rows so that none overlaps another, from the right, so that the line down to a lower label passes on the
+ * left of those above it.
+ */
+export function rowsOf(labels: Label[], width: number): Placed[] {
+  const starts: number[] = [];
+  return [...labels]
+    .sort((a, b) => b.x - a.x)
+    .map((label) => {
+      const needs = wide(label.text) + 16;
+      const ends = label.x + needs > width && label.x > needs;
+      const from = ends ? label.x - needs : label.x;
+      const to = ends ? label.x : label.x + needs;
+      let row = starts.findIndex((start) => start > to);
+      if (row < 0) row = starts.length;
+      starts[row] = from;
+      return { ...label, row, ends };
+    });
+}
