@@ -1,11 +1,9 @@
 import Box from '@mui/material/Box';
-import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { newId } from '../../api/client';
-import { useSchedule, useWrite } from '../../api/queries';
+import { useSchedule } from '../../api/queries';
 import { Pick } from '../../parts/Field';
-import { usePerson } from '../../shell/person';
 import { stepWords } from '../../words/bench';
+import { useSigned } from '../../shell/signed';
 
 const REPLACING: Schemas['Step'][] = ['REPLACE_CHAIN', 'REPLACE_BAR', 'REPLACE_SPROCKET'];
 
@@ -17,18 +15,12 @@ export function AddStep({
   visit: Schemas['VisitPage'];
   onAdded: (step: Schemas['Step']) => void;
 }) {
-  const { person } = usePerson();
   const { data } = useSchedule(visit.tag);
-  const [id, setId] = useState(newId);
-  const write = useWrite('/api/visits/{visitId}/steps', { path: { visitId: visit.id } });
+  const write = useSigned('/api/visits/{visitId}/steps', { path: { visitId: visit.id } });
   const present = new Set(visit.steps.map((s) => s.step));
   const offered = [...(data?.quick ?? []).map((q) => q.step), ...REPLACING].filter((s) => !present.has(s));
   const add = (step: Schemas['Step'] | '') => {
-    if (!person || step === '') return;
-    write.mutate(
-      { id, personId: person.id, step },
-      { onSuccess: () => onAdded(step), onSettled: () => setId(newId()) },
-    );
+    if (step !== '') write.send({ step }, { onSuccess: () => onAdded(step) });
   };
   return (
     <Box>

@@ -3,8 +3,6 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { newId } from '../../api/client';
-import { useWrite } from '../../api/queries';
 import { Field } from '../../parts/Field';
 import { Key } from '../../parts/Key';
 import { ProblemNote } from '../../parts/ProblemNote';
@@ -14,6 +12,7 @@ import { findingWords, outcomeWords, stepWords } from '../../words/bench';
 import { momentOf } from '../../words/format';
 import { workReason, workTitle } from '../../words/work';
 import { COMMANDS, useCommands } from '../../shell/commands';
+import { useSigned } from '../../shell/signed';
 
 const DECISION: Record<Schemas['FitState'], string> = {
   FIT: 'Fit: may go out',
@@ -25,21 +24,15 @@ const DECISION: Record<Schemas['FitState'], string> = {
 export function EndVisit({ visit }: { visit: Schemas['VisitPage'] }) {
   const { person } = usePerson();
   const [reason, setReason] = useState('');
-  const [id, setId] = useState(newId);
-  const [releaseId] = useState(newId);
-  const end = useWrite('/api/visits/{visitId}/end', { path: { visitId: visit.id } });
-  const release = useWrite('/api/saws/{tag}/release', { path: { tag: visit.tag } });
+  const end = useSigned('/api/visits/{visitId}/end', { path: { visitId: visit.id } });
+  const release = useSigned('/api/saws/{tag}/release', { path: { tag: visit.tag } });
   const open = visit.steps.filter((s) => !s.record && !s.optional);
   const done = visit.steps.filter((s) => s.record && s.record.outcome !== 'SKIPPED');
   const found = visit.steps.filter((s) => (s.record?.findings.length ?? 0) > 0);
   const skipped = visit.steps.filter((s) => s.record?.outcome === 'SKIPPED');
   const waits = visit.work.filter((w) => w.state !== 'FIT');
   const hang = () => {
-    if (!person || end.isPending || visit.ended) return;
-    end.mutate(
-      { id, personId: person.id, ...(reason.trim() ? { leftOpenReason: reason } : {}) },
-      { onError: () => setId(newId()) },
-    );
+    if (!visit.ended) end.send(reason.trim() ? { leftOpenReason: reason } : {});
   };
   // Not Enter: the key that saved the last step must not sign by being pressed once too often.
   useCommands('bench', { hang });
@@ -106,17 +99,13 @@ export function EndVisit({ visit }: { visit: Schemas['VisitPage'] }) {
           />
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
             {visit.mayRelease && (
-              <Button
-                variant="contained"
-                disabled={release.isPending || !person}
-                onClick={() => person && release.mutate({ id: releaseId, personId: person.id })}
-              >
+              <Button variant="contained" disabled={!release.ready} onClick={() => release.send({})}>
                 Release saw {visit.tag}
               </Button>
             )}
             <Button
               variant={visit.mayRelease ? 'outlined' : 'contained'}
-              disabled={end.isPending || !person}
+              disabled={!end.ready}
               onClick={hang}
             >
               Sign as {person?.name} and hang the plate back&nbsp;

@@ -1,33 +1,24 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { device, newId } from '../../api/client';
-import { useWrite } from '../../api/queries';
-import { usePerson } from '../../shell/person';
+import { device } from '../../api/client';
+import { useSigned } from '../../shell/signed';
 
 /** Lays a saw on the bench and goes to its visit. */
 export function useStartVisit(tag: string) {
   const navigate = useNavigate();
-  const { person } = usePerson();
-  const [id] = useState(newId);
-  const write = useWrite('/api/saws/{tag}/visits', { path: { tag: tag } });
+  const write = useSigned('/api/saws/{tag}/visits', { path: { tag } });
   const start = () =>
-    person &&
-    !write.isPending &&
-    write.mutate(
-      { id, personId: person.id, device: device() },
-      { onSuccess: () => void navigate(`/bench/${id}`) },
-    );
-  return { start, error: write.error, pending: write.isPending };
+    write.send({ device: device() }, { onSuccess: (visit) => void navigate(`/bench/${visit.id}`) });
+  return { start, error: write.error, ready: write.ready };
 }
 
 /** The key that does it. */
 export function StartVisit({ tag }: { tag: string }) {
-  const { start, error, pending } = useStartVisit(tag);
+  const { start, error, ready } = useStartVisit(tag);
   return (
     <Box>
-      <Button variant="outlined" disabled={pending} onClick={() => start()}>
+      <Button variant="outlined" disabled={!ready} onClick={() => start()}>
         Start visit
       </Button>
       {error && (

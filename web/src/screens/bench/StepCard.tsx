@@ -3,14 +3,11 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { device, newId } from '../../api/client';
-import { useWrite } from '../../api/queries';
+import { device } from '../../api/client';
 import { Caution } from '../../parts/Caution';
-import { Field } from '../../parts/Field';
 import { Key } from '../../parts/Key';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { SawOutline } from '../../parts/SawOutline';
-import { usePerson } from '../../shell/person';
 import { findingWords, outcomeWords, saidWords, stepWords, whyWords } from '../../words/bench';
 import { words } from '../../words/en';
 import { capital, rounded, timeOf } from '../../words/format';
@@ -23,6 +20,8 @@ import { StepInputs } from './StepInputs';
 import { StepVerdict } from './StepVerdict';
 import { numberOf } from '../../words/number';
 import { COMMANDS, useCommands } from '../../shell/commands';
+import { useSignedForm } from '../../parts/form/useSignedForm';
+import { FormField } from '../../parts/form/fields';
 
 interface Props {
   visit: Schemas['VisitPage'];
@@ -204,48 +203,30 @@ function partOfDraft(draft: StepDraft): Schemas['NewPart'] {
 
 /** Passing over a step, with the reason; a ride-along needs none. Making safe is never passed over. */
 function Skip({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDone'>) {
-  const { person } = usePerson();
   const [open, setOpen] = useState(false);
-  const [reason, setReason] = useState('');
-  const [id, setId] = useState(newId);
-  const write = useWrite('/api/visits/{visitId}/skip', { path: { visitId: visit.id } });
-  const skip = () => {
-    if (!person || write.isPending) return;
-    write.mutate(
-      {
-        id,
-        personId: person.id,
-        device: device(),
-        step: step.step,
-        ...(reason.trim() ? { reason } : {}),
-      },
-      { onSuccess: onDone, onError: () => setId(newId()) },
-    );
-  };
-  const begin = () => (step.optional ? skip() : setOpen(true));
+  const { control, submit, ready, besides } = useSignedForm({
+    path: '/api/visits/{visitId}/skip',
+    params: { path: { visitId: visit.id } },
+    start: { reason: '' },
+    body: ({ reason }) => ({ device: device(), step: step.step, ...(reason.trim() ? { reason } : {}) }),
+    onDone,
+  });
+  const begin = () => (step.optional ? submit() : setOpen(true));
   useCommands('bench', { skip: begin });
   if (step.step === 'MAKE_SAFE') return null;
   return open ? (
     <Box
       component="form"
-      onSubmit={(e: React.SyntheticEvent) => {
-        e.preventDefault();
-        skip();
-      }}
+      onSubmit={submit}
       sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'end', color: 'text.primary' }}
     >
       <Box
         sx={(t) => ({ width: 240, background: t.vars.palette.background.paper, p: 1, borderRadius: '6px' })}
       >
-        <Field
-          label="Why it is skipped"
-          autoFocus
-          value={reason}
-          onChange={setReason}
-          problem={write.error?.at('reason') ?? write.error?.message}
-        />
+        <FormField control={control} name="reason" label="Why it is skipped" autoFocus />
+        <ProblemNote sentences={besides} />
       </Box>
-      <Button type="submit" variant="contained" disabled={write.isPending}>
+      <Button type="submit" variant="contained" disabled={!ready}>
         Skip it
       </Button>
     </Box>

@@ -3,8 +3,7 @@ import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { newId } from '../../api/client';
-import { useVisit, useWrite } from '../../api/queries';
+import { useVisit } from '../../api/queries';
 import { Key } from '../../parts/Key';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
@@ -19,6 +18,7 @@ import { Findings } from './Findings';
 import { StepCard } from './StepCard';
 import { StepList } from './StepList';
 import { COMMANDS, useCommands } from '../../shell/commands';
+import { useSigned } from '../../shell/signed';
 
 /** One saw on the bench, the whole visit: steps left, the step in the middle, findings right. */
 export default function VisitScreen() {
@@ -187,12 +187,6 @@ function Head({ visit }: { visit: Schemas['VisitPage'] }) {
 }
 
 function useUndo(visitId: string, onDone: () => void) {
-  const { person } = usePerson();
-  const write = useWrite('/api/visits/{visitId}/undo', { path: { visitId } });
-  const undo = () => {
-    if (person && !write.isPending) {
-      write.mutate({ id: newId(), personId: person.id }, { onSuccess: onDone });
-    }
-  };
-  return { undo, error: write.error };
+  const { send, error } = useSigned('/api/visits/{visitId}/undo', { path: { visitId } });
+  return { undo: () => send({}, { onSuccess: onDone }), error };
 }

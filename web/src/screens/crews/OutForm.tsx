@@ -2,38 +2,33 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { newId } from '../../api/client';
-import { useWrite } from '../../api/queries';
 import { Field, Pick } from '../../parts/Field';
 import { Panel } from '../../parts/Panel';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { StateMark } from '../../parts/StateMark';
-import { usePerson } from '../../shell/person';
 import { workTitle } from '../../words/work';
 import { tagsIn } from './tags';
 import type { When } from './WhenFields';
 import { momentOfWhen, NOW, WhenFields } from './WhenFields';
+import { useSigned } from '../../shell/signed';
 
 /** Issue saws to a crew. Held ones are refused, due ones are warned of. */
 export function OutForm({ board, crews }: { board: Schemas['Board']; crews: Schemas['CrewView'][] }) {
-  const { person } = usePerson();
   const [text, setText] = useState('');
   const [crewId, setCrewId] = useState('');
   const [when, setWhen] = useState<When>(NOW);
-  const [id, setId] = useState(newId);
-  const issue = useWrite('/api/outings/issue', {});
+  const issue = useSigned('/api/outings/issue', {});
   const tags = tagsIn(text);
   const crew = crewId || crews[0]?.id || '';
   const send = () => {
-    if (!person || !crew || tags.length === 0 || issue.isPending) return;
-    issue.mutate(
-      { id, personId: person.id, crewId: crew, saws: tags, ...momentOfWhen(when) },
+    if (!crew || tags.length === 0) return;
+    issue.send(
+      { crewId: crew, saws: tags, ...momentOfWhen(when) },
       {
         onSuccess: () => {
           setText('');
           setWhen(NOW);
         },
-        onSettled: () => setId(newId()),
       },
     );
   };
@@ -66,7 +61,7 @@ export function OutForm({ board, crews }: { board: Schemas['Board']; crews: Sche
         ))}
         <WhenFields when={when} onChange={setWhen} problemAt={(f) => issue.error?.at(f)} />
         <ProblemNote sentences={issue.error?.besides(['saws', 'at', 'reason']) ?? []} />
-        <Button type="submit" variant="contained" disabled={tags.length === 0 || issue.isPending || !person}>
+        <Button type="submit" variant="contained" disabled={tags.length === 0 || !issue.ready}>
           {tags.length > 1 ? `Issue ${tags.length} saws` : `Issue saw ${tags[0] ?? ''}`}
         </Button>
       </Box>

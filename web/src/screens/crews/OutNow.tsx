@@ -2,16 +2,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { newId } from '../../api/client';
-import { useWrite } from '../../api/queries';
 import { Panel } from '../../parts/Panel';
 import { TagPlate } from '../../parts/Plate';
 import { Pick } from '../../parts/Field';
 import { TallyStrip } from '../../parts/TallyStrip';
-import { usePerson } from '../../shell/person';
 import { momentOf, rounded } from '../../words/format';
 import { units } from '../../words/schedule';
 import { byTag } from '../../words/tags';
+import { useSigned } from '../../shell/signed';
 
 /** How much of the oil tank went in with a tank of fuel; most often nobody says, and one press is enough. */
 const OIL = [
@@ -80,8 +78,7 @@ function OutLine({
   oil: string;
   onLogged: () => void;
 }) {
-  const { person } = usePerson();
-  const write = useWrite('/api/saws/{tag}/refuels', { path: { tag: outing.tag } });
+  const write = useSigned('/api/saws/{tag}/refuels', { path: { tag: outing.tag } });
   return (
     <Box
       role="group"
@@ -108,14 +105,8 @@ function OutLine({
       <Button
         variant="outlined"
         aria-label={`One ${power === 'PETROL' ? 'tank' : power === 'BATTERY' ? 'charge' : 'hour'} more on saw ${outing.tag}`}
-        disabled={write.isPending || !person}
-        onClick={() =>
-          person &&
-          write.mutate(
-            { id: newId(), personId: person.id, ...(oil ? { oilShare: Number(oil) } : {}) },
-            { onSuccess: onLogged },
-          )
-        }
+        disabled={!write.ready}
+        onClick={() => write.send(oil ? { oilShare: Number(oil) } : {}, { onSuccess: onLogged })}
       >
         +1
       </Button>

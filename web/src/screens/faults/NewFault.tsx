@@ -4,10 +4,11 @@ import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { device, newId } from '../../api/client';
-import { useComplaints, useWrite } from '../../api/queries';
+import { useComplaints } from '../../api/queries';
 import { Field } from '../../parts/Field';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { usePerson } from '../../shell/person';
+import { useSignedForm } from '../../parts/form/useSignedForm';
+import { FormField } from '../../parts/form/fields';
 
 const ORIGINS: Schemas['FaultOrigin'][] = ['RETURN', 'VISIT', 'READING', 'RULE', 'PERSON'];
 
@@ -16,29 +17,24 @@ export default function NewFault() {
   const [search] = useSearchParams();
   const [tag, setTag] = useState(search.get('saw') ?? '');
   const [complaint, setComplaint] = useState(search.get('complaint') ?? '');
-  const [seen, setSeen] = useState('');
-  const [id, setId] = useState(newId);
-  const { person } = usePerson();
   const navigate = useNavigate();
   const choices = useComplaints(tag.trim());
-  const write = useWrite('/api/saws/{tag}/faults', { path: { tag: tag.trim() } });
   const chosen = choices.data?.find((c) => c.code === complaint);
   const asked = search.get('origin');
   const origin = ORIGINS.find((o) => o === asked) ?? 'PERSON';
-  const send = () => {
-    if (!person || !chosen || write.isPending) return;
-    write.mutate(
-      {
-        id,
-        personId: person.id,
-        device: device(),
-        complaint: chosen.code,
-        origin,
-        ...(seen.trim() ? { seen } : {}),
-      },
-      { onSuccess: () => void navigate(`/faults/${id}`), onError: (e) => e.status > 0 && setId(newId()) },
-    );
-  };
+  const [id, setId] = useState(newId);
+  const { control, submit, ready, besides } = useSignedForm({
+    path: '/api/saws/{tag}/faults',
+    params: { path: { tag: tag.trim() } },
+    start: { seen: '' },
+    body: ({ seen }) => {
+      if (!chosen) return undefined;
+      const said = seen.trim() ? { seen } : {};
+      return { id, device: device(), complaint: chosen.code, origin, ...said };
+    },
+    onDone: () => void navigate(`/faults/${id}`),
+    onRefused: () => setId(newId()),
+  });
   return (
     <>
       <title>Take a complaint – Yellow Tally</title>
@@ -48,10 +44,7 @@ export default function NewFault() {
       <Box
         component="form"
         aria-label="Complaint"
-        onSubmit={(e: React.SyntheticEvent) => {
-          e.preventDefault();
-          send();
-        }}
+        onSubmit={submit}
         sx={{ display: 'grid', gap: 2, maxWidth: 920 }}
       >
         <Box sx={{ maxWidth: 180 }}>
@@ -89,15 +82,10 @@ export default function NewFault() {
             </Box>
           </Box>
         )}
-        <Field
-          label="In a few words, as it was said"
-          value={seen}
-          onChange={setSeen}
-          problem={write.error?.at('seen')}
-        />
-        <ProblemNote sentences={write.error?.besides(['seen']) ?? []} />
+        <FormField control={control} name="seen" label="In a few words, as it was said" />
+        <ProblemNote sentences={besides} />
         <Box>
-          <Button type="submit" variant="contained" disabled={!chosen || !person || write.isPending}>
+          <Button type="submit" variant="contained" disabled={!chosen || !ready}>
             {chosen?.holds ? `Take it and hold saw ${tag.trim()}` : 'Take it, find the cause'}
           </Button>
         </Box>

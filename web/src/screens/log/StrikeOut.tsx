@@ -1,18 +1,19 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { newId } from '../../api/client';
-import { useWrite } from '../../api/queries';
-import { Field } from '../../parts/Field';
-import { usePerson } from '../../shell/person';
+import { FormField } from '../../parts/form/fields';
+import { useSignedForm } from '../../parts/form/useSignedForm';
+import { ProblemNote } from '../../parts/ProblemNote';
 
 /** Strikes a wrong record out, with the reason; it stays readable and counts no more. */
 export function StrikeOut({ recordId }: { recordId: string }) {
-  const { person } = usePerson();
   const [open, setOpen] = useState(false);
-  const [reason, setReason] = useState('');
-  const [id, setId] = useState(newId);
-  const write = useWrite('/api/records/{recordId}/strike', { path: { recordId } });
+  const { control, submit, ready, besides } = useSignedForm({
+    path: '/api/records/{recordId}/strike',
+    params: { path: { recordId } },
+    start: { reason: '' },
+    body: (typed) => typed,
+  });
   if (!open) {
     return (
       <Button
@@ -26,28 +27,16 @@ export function StrikeOut({ recordId }: { recordId: string }) {
     );
   }
   return (
-    <Box
-      component="form"
-      onSubmit={(e: React.SyntheticEvent) => {
-        e.preventDefault();
-        if (person) {
-          write.mutate({ id, personId: person.id, reason }, { onSettled: () => setId(newId()) });
-        }
-      }}
-      sx={{ display: 'flex', gap: 1, alignItems: 'end', maxWidth: 520 }}
-    >
-      <Box sx={{ flexGrow: 1 }}>
-        <Field
-          label="Why it is struck out"
-          autoFocus
-          value={reason}
-          onChange={setReason}
-          problem={write.error?.at('reason') ?? write.error?.message}
-        />
+    <Box component="form" onSubmit={submit} sx={{ maxWidth: 520 }}>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
+        <Box sx={{ flexGrow: 1 }}>
+          <FormField control={control} name="reason" label="Why it is struck out" autoFocus />
+        </Box>
+        <Button type="submit" variant="outlined" disabled={!ready}>
+          Strike it out
+        </Button>
       </Box>
-      <Button type="submit" variant="outlined" disabled={write.isPending}>
-        Strike it out
-      </Button>
+      <ProblemNote sentences={besides} />
     </Box>
   );
 }

@@ -1,21 +1,19 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { newId } from '../../api/client';
-import { usePart, useWrite } from '../../api/queries';
-import { Field } from '../../parts/Field';
+import { usePart } from '../../api/queries';
 import { Panel } from '../../parts/Panel';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { WearChart } from '../../parts/WearChart';
-import { usePerson } from '../../shell/person';
 import { words } from '../../words/en';
 import { barLength, dayOf, rounded, tanks } from '../../words/format';
 import { partWord } from '../../words/stores';
 import { costSentence, money } from '../../words/wear';
-import { centsOf } from '../../words/number';
+import { centsOf, notANumber } from '../../words/number';
+import { useSignedForm } from '../../parts/form/useSignedForm';
+import { FormField } from '../../parts/form/fields';
 
 /** One part: what it is, where it has been, how it wears, what it costs, and its end. */
 export default function PartScreen() {
@@ -114,35 +112,22 @@ function describe(part: Schemas['PartPage']): string {
 }
 
 function Price({ part }: { part: Schemas['PartPage'] }) {
-  const { person } = usePerson();
-  const [text, setText] = useState('');
-  const write = useWrite('/api/parts/{tag}/price', { path: { tag: part.tag } });
+  const { control, submit, ready, besides } = useSignedForm({
+    path: '/api/parts/{tag}/price',
+    params: { path: { tag: part.tag } },
+    start: { costCents: '' },
+    body: ({ costCents }) => (costCents.trim() ? { costCents: centsOf(costCents) } : undefined),
+  });
   return (
     <Panel title="Cost">
       <Box sx={{ mb: 1 }}>
         {part.costCents === undefined ? 'No price yet.' : `It cost ${money(part.costCents)}.`}{' '}
         {part.cost && `${costSentence(part.cost)} over its life.`}
       </Box>
-      <form
-        onSubmit={(e) => {
-          e.preventDefault();
-          const cents = centsOf(text);
-          if (person && cents !== undefined) {
-            write.mutate(
-              { id: newId(), personId: person.id, costCents: cents },
-              { onSuccess: () => setText('') },
-            );
-          }
-        }}
-      >
-        <Field
-          label="Price"
-          inputMode="decimal"
-          value={text}
-          onChange={setText}
-          problem={write.error?.message}
-        />
-        <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }}>
+      <form onSubmit={submit}>
+        <FormField control={control} name="costCents" label="Price" inputMode="decimal" check={notANumber} />
+        <ProblemNote sentences={besides} />
+        <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
           Set the price
         </Button>
       </form>
@@ -151,25 +136,18 @@ function Price({ part }: { part: Schemas['PartPage'] }) {
 }
 
 function Retire({ part }: { part: Schemas['PartPage'] }) {
-  const { person } = usePerson();
-  const [reason, setReason] = useState('');
-  const [id, setId] = useState(newId);
-  const write = useWrite('/api/parts/{tag}/retire', { path: { tag: part.tag } });
+  const { control, submit, ready, besides } = useSignedForm({
+    path: '/api/parts/{tag}/retire',
+    params: { path: { tag: part.tag } },
+    start: { reason: '' },
+    body: (typed) => typed,
+  });
   return (
     <Panel title="Its end">
-      <form
-        onSubmit={(e) => {
-          e.preventDefault();
-          if (person) write.mutate({ id, personId: person.id, reason }, { onError: () => setId(newId()) });
-        }}
-      >
-        <Field
-          label="Why it is retired"
-          value={reason}
-          onChange={setReason}
-          problem={write.error?.at('reason') ?? write.error?.message}
-        />
-        <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={write.isPending}>
+      <form onSubmit={submit}>
+        <FormField control={control} name="reason" label="Why it is retired" />
+        <ProblemNote sentences={besides} />
+        <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
           Retire {part.tag}
         </Button>
       </form>

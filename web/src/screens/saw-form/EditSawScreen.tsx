@@ -5,7 +5,6 @@ import { Link, useNavigate, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { device, newId } from '../../api/client';
 import { useSaw, useWrite } from '../../api/queries';
-import { Field } from '../../parts/Field';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { usePerson } from '../../shell/person';
@@ -16,6 +15,8 @@ import { FitAnswer, useFitCheck } from './FitAnswer';
 import { cardForm, cardInput, notNumbers, setForm, setInput } from './form';
 import { SetFields } from './SetFields';
 import { Sheet } from './Sheet';
+import { useSignedForm } from '../../parts/form/useSignedForm';
+import { FormField } from '../../parts/form/fields';
 
 /** Edit a saw's card, fit another set, or retire it. */
 export default function EditSawScreen() {
@@ -169,33 +170,25 @@ function SetSheet({ base, onBase }: SheetProps) {
 
 function RetireSheet({ base }: { base: Schemas['SawView'] }) {
   const navigate = useNavigate();
-  const { person } = usePerson();
-  const [reason, setReason] = useState('');
-  const [writeId, setWriteId] = useState(newId);
-  const retire = useWrite('/api/saws/{tag}/retirement', { path: { tag: base.tag } });
+  const { control, submit, ready, besides } = useSignedForm({
+    path: '/api/saws/{tag}/retirement',
+    params: { path: { tag: base.tag } },
+    start: { reason: '' },
+    body: ({ reason }) => ({ device: device(), version: base.version, reason }),
+    onDone: () => void navigate(`/saws/${base.tag}`),
+  });
   return (
     <Sheet title="Retire">
-      <Box sx={{ maxWidth: 520, display: 'grid', gap: 1.5 }}>
-        <Field
+      <Box component="form" onSubmit={submit} sx={{ maxWidth: 520, display: 'grid', gap: 1.5 }}>
+        <FormField
+          control={control}
+          name="reason"
           label="Why it leaves the fleet"
           hint="Its history stays readable; nothing more is recorded on it."
-          value={reason}
-          onChange={setReason}
-          problem={retire.error?.at('reason')}
         />
-        <ProblemNote sentences={retire.error?.besides(['reason']) ?? []} />
+        <ProblemNote sentences={besides} />
         <div>
-          <Button
-            variant="outlined"
-            disabled={retire.isPending || !person}
-            onClick={() =>
-              person &&
-              retire.mutate(
-                { id: writeId, personId: person.id, device: device(), version: base.version, reason },
-                { onSuccess: () => void navigate(`/saws/${base.tag}`), onError: () => setWriteId(newId()) },
-              )
-            }
-          >
+          <Button type="submit" variant="outlined" disabled={!ready}>
             Retire saw {base.tag}
           </Button>
         </div>

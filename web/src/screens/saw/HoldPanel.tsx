@@ -1,14 +1,11 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { newId } from '../../api/client';
-import { useWrite } from '../../api/queries';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Heading } from '../../parts/Heading';
-import { usePerson } from '../../shell/person';
 import { findingWords, stepWords } from '../../words/bench';
 import { momentOf } from '../../words/format';
+import { useSigned } from '../../shell/signed';
 
 /** Holds: why, who, what clears each, and the release once every one is cleared. */
 export function HoldPanel({
@@ -20,9 +17,7 @@ export function HoldPanel({
   holds: Schemas['OpenHold'][];
   mayRelease: boolean;
 }) {
-  const { person } = usePerson();
-  const release = useWrite('/api/saws/{tag}/release', { path: { tag: tag } });
-  const [id, setId] = useState(newId);
+  const release = useSigned('/api/saws/{tag}/release', { path: { tag } });
   return (
     <Box
       component="section"
@@ -46,13 +41,7 @@ export function HoldPanel({
       ))}
       <ProblemNote sentences={release.error ? [release.error.message] : []} />
       {mayRelease ? (
-        <Button
-          variant="contained"
-          disabled={release.isPending || !person}
-          onClick={() =>
-            person && release.mutate({ id, personId: person.id }, { onError: () => setId(newId()) })
-          }
-        >
+        <Button variant="contained" disabled={!release.ready} onClick={() => release.send({})}>
           Release saw {tag}
         </Button>
       ) : (

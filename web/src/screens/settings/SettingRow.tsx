@@ -2,13 +2,11 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { newId } from '../../api/client';
-import { useWrite } from '../../api/queries';
-import { Field, Pick } from '../../parts/Field';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { usePerson } from '../../shell/person';
 import { dayOf } from '../../words/format';
 import { figures } from '../../theme';
+import { useSignedForm } from '../../parts/form/useSignedForm';
+import { FormField, FormPick } from '../../parts/form/fields';
 
 /** For whom a value is set. */
 interface Reach {
@@ -102,23 +100,28 @@ function Change({
   reach: Reach;
   onDone: () => void;
 }) {
-  const { person } = usePerson();
-  const [text, setText] = useState(value);
-  const [reason, setReason] = useState('');
-  const [id, setId] = useState(newId);
-  const write = useWrite('/api/settings/changes', {});
-  const send = (chosen: string | undefined) => {
-    if (!person) return;
-    write.mutate(
-      { id, personId: person.id, key: settingKey, value: chosen, reason, ...reach },
-      { onSuccess: onDone, onError: () => setId(newId()) },
-    );
+  const { control, form, submit, ready, besides } = useSignedForm({
+    path: '/api/settings/changes',
+    params: {},
+    start: { value, reason: '', standard: false },
+    body: (typed) => ({
+      key: settingKey,
+      // Absent puts it back to its standard.
+      ...(typed.standard ? {} : { value: typed.value }),
+      reason: typed.reason,
+      ...reach,
+    }),
+    onDone,
+  });
+  const send = (standard: boolean) => {
+    form.setValue('standard', standard);
+    submit();
   };
   return (
     <form
       onSubmit={(e) => {
         e.preventDefault();
-        send(text);
+        send(false);
       }}
     >
       <Box
@@ -131,38 +134,21 @@ function Change({
         }}
       >
         {options ? (
-          <Pick
-            label="New value"
-            value={text}
-            options={options}
-            onChange={setText}
-            problem={write.error?.at('value')}
-          />
+          <FormPick control={control} name="value" label="New value" options={options} />
         ) : (
-          <Field
-            label="New value"
-            inputMode="decimal"
-            value={text}
-            onChange={setText}
-            problem={write.error?.at('value')}
-          />
+          <FormField control={control} name="value" label="New value" inputMode="decimal" />
         )}
-        <Field label="Reason" value={reason} onChange={setReason} problem={write.error?.at('reason')} />
-        <Button type="submit" variant="contained" sx={{ mt: 2.75 }} disabled={write.isPending}>
+        <FormField control={control} name="reason" label="Reason" />
+        <Button type="submit" variant="contained" sx={{ mt: 2.75 }} disabled={!ready}>
           Set it
         </Button>
         {canGoBack && (
-          <Button
-            variant="outlined"
-            sx={{ mt: 2.75 }}
-            disabled={write.isPending}
-            onClick={() => send(undefined)}
-          >
+          <Button variant="outlined" sx={{ mt: 2.75 }} disabled={!ready} onClick={() => send(true)}>
             Back to {standard}
           </Button>
         )}
       </Box>
-      <ProblemNote sentences={write.error?.besides(['value', 'reason']) ?? []} />
+      <ProblemNote sentences={besides} />
     </form>
   );
 }

@@ -1,22 +1,20 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { newId } from '../../api/client';
-import { useSharpening, useWrite } from '../../api/queries';
+import { useSharpening } from '../../api/queries';
 import { Caution } from '../../parts/Caution';
 import { Key } from '../../parts/Key';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { Heading } from '../../parts/Heading';
-import { usePerson } from '../../shell/person';
 import { balanceSentence, mm, rateSentence } from '../../words/edge';
 import { words } from '../../words/en';
 import { dayOf, rounded } from '../../words/format';
 import { Vice } from './Vice';
 import { COMMANDS, useCommands } from '../../shell/commands';
+import { useSigned } from '../../shell/signed';
 
 /** The loop in the vice: measure, plan, file, measure again. */
 export default function SharpenScreen() {
@@ -75,11 +73,8 @@ function sharpeningsLeft(life: Schemas['EdgeLife']): string {
 }
 
 function Begin({ page, visitId }: { page: Schemas['SharpeningPage']; visitId: string | undefined }) {
-  const { person } = usePerson();
-  const [id] = useState(newId);
-  const write = useWrite('/api/saws/{tag}/sharpening', { path: { tag: page.tag } });
-  const begin = () =>
-    person && !write.isPending && write.mutate({ id, personId: person.id, ...(visitId ? { visitId } : {}) });
+  const write = useSigned('/api/saws/{tag}/sharpening', { path: { tag: page.tag } });
+  const begin = () => write.send(visitId ? { visitId } : {});
   useCommands('vice', { next: begin });
   return (
     <Box sx={{ maxWidth: 760, display: 'grid', gap: 1.5 }}>
@@ -93,7 +88,7 @@ function Begin({ page, visitId }: { page: Schemas['SharpeningPage']; visitId: st
       <Box sx={{ color: 'text.secondary' }}>The file takes {rateSentence(page.rate)}</Box>
       <ProblemNote sentences={write.error ? [write.error.message] : []} />
       <Box>
-        <Button variant="contained" disabled={write.isPending || !person} onClick={begin}>
+        <Button variant="contained" disabled={!write.ready} onClick={begin}>
           Put the loop in the vice&nbsp;
           <Key of={COMMANDS.vice.keys.next} />
         </Button>

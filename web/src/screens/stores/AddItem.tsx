@@ -1,48 +1,46 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { useWatch } from 'react-hook-form';
 import type { Schemas } from '../../api/client';
-import { newId } from '../../api/client';
-import { useWrite } from '../../api/queries';
-import { Field, optionsOf, Pick } from '../../parts/Field';
+import { FormField, FormPick } from '../../parts/form/fields';
+import { useSignedForm } from '../../parts/form/useSignedForm';
+import { optionsOf } from '../../parts/Field';
 import { Panel } from '../../parts/Panel';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { usePerson } from '../../shell/person';
+import { centsOf, notANumber, numberOf } from '../../words/number';
 import { fitsHint, stockWords } from '../../words/stores';
-import { centsOf, numberOf } from '../../words/number';
+
+const BLANK = { kind: 'PLUG' as Schemas['StockKind'], name: '', fits: '', least: '1', pack: '1', price: '' };
 
 /** A new item for the book. */
 export function AddItem({ onDone }: { onDone: () => void }) {
-  const { person } = usePerson();
-  const [kind, setKind] = useState<Schemas['StockKind']>('PLUG');
-  const [card, setCard] = useState({ name: '', fits: '', least: '1', pack: '1', price: '' });
-  const write = useWrite('/api/stores/items', {});
-  const send = () =>
-    person &&
-    write.mutate(
-      {
-        id: newId(),
-        personId: person.id,
-        kind,
-        card: {
-          name: card.name,
-          ...(card.fits.trim() ? { fits: card.fits.trim() } : {}),
-          least: numberOf(card.least) ?? 0,
-          pack: numberOf(card.pack) ?? 0,
-          ...(card.price.trim() ? { costCents: centsOf(card.price) } : {}),
-        },
+  const { control, submit, ready, besides } = useSignedForm({
+    path: '/api/stores/items',
+    params: {},
+    start: BLANK,
+    body: ({ kind, name, fits, least, pack, price }) => ({
+      kind,
+      card: {
+        name,
+        ...(fits.trim() ? { fits: fits.trim() } : {}),
+        least: numberOf(least) ?? 0,
+        pack: numberOf(pack) ?? 0,
+        ...(price.trim() ? { costCents: centsOf(price) } : {}),
       },
-      { onSuccess: onDone },
-    );
-  const at = (field: string) => write.error?.at(`card.${field}`);
+    }),
+    at: () => ({
+      name: 'card.name',
+      fits: 'card.fits',
+      least: 'card.least',
+      pack: 'card.pack',
+      price: 'card.costCents',
+    }),
+    onDone,
+  });
+  const kind = useWatch({ control, name: 'kind' });
   return (
     <Panel title="New item">
-      <form
-        onSubmit={(e) => {
-          e.preventDefault();
-          send();
-        }}
-      >
+      <form onSubmit={submit}>
         <Box
           sx={{
             display: 'grid',
@@ -51,50 +49,32 @@ export function AddItem({ onDone }: { onDone: () => void }) {
             alignItems: 'start',
           }}
         >
-          <Pick label="Kind" value={kind} options={optionsOf(stockWords)} onChange={setKind} />
-          <Field
-            label="Name"
-            autoFocus
-            value={card.name}
-            onChange={(name) => setCard({ ...card, name })}
-            problem={at('name')}
-          />
-          <Field
+          <FormPick control={control} name="kind" label="Kind" options={optionsOf(stockWords)} />
+          <FormField control={control} name="name" label="Name" autoFocus />
+          <FormField
+            control={control}
+            name="fits"
             label="Fits"
             hint={fitsHint[kind] ?? 'Make and model; empty for all'}
-            value={card.fits}
-            onChange={(fits) => setCard({ ...card, fits })}
-            problem={at('fits')}
           />
-          <Field
-            label="At least"
-            inputMode="decimal"
-            value={card.least}
-            onChange={(least) => setCard({ ...card, least })}
-            problem={at('least')}
-          />
-          <Field
+          <FormField control={control} name="least" label="At least" inputMode="decimal" check={notANumber} />
+          <FormField
+            control={control}
+            name="pack"
             label="In packs of"
             inputMode="decimal"
-            value={card.pack}
-            onChange={(pack) => setCard({ ...card, pack })}
-            problem={at('pack')}
+            check={notANumber}
           />
-          <Field
+          <FormField
+            control={control}
+            name="price"
             label="Price of one"
             inputMode="decimal"
-            value={card.price}
-            onChange={(price) => setCard({ ...card, price })}
-            problem={at('costCents')}
+            check={notANumber}
           />
         </Box>
-        <ProblemNote
-          sentences={
-            write.error?.besides(['card.name', 'card.fits', 'card.least', 'card.pack', 'card.costCents']) ??
-            []
-          }
-        />
-        <Button type="submit" variant="contained" sx={{ mt: 1.5 }} disabled={write.isPending}>
+        <ProblemNote sentences={besides} />
+        <Button type="submit" variant="contained" sx={{ mt: 1.5 }} disabled={!ready}>
           Add it to the book
         </Button>
       </form>

@@ -1,50 +1,48 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { newId } from '../../api/client';
-import { useParts, useWrite } from '../../api/queries';
+import { useParts } from '../../api/queries';
 import { Choice } from '../../parts/Choice';
-import { Field, Pick } from '../../parts/Field';
+import { Pick } from '../../parts/Field';
 import { Panel } from '../../parts/Panel';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { usePerson } from '../../shell/person';
 import { words } from '../../words/en';
 import { barLength } from '../../words/format';
-import { centsOf } from '../../words/number';
+import { centsOf, notANumber } from '../../words/number';
+import { useWatch } from 'react-hook-form';
+import { useSignedForm } from '../../parts/form/useSignedForm';
+import { FormField } from '../../parts/form/fields';
 
 type Kind = 'CHAIN' | 'BAR' | 'SPROCKET';
 
+const BLANK = { kind: 'CHAIN' as Kind, like: '', tag: '', price: '', newCutter: '' };
+
 /** A part for the shelf, the same as one that is known: nobody types pitch and gauge twice. */
 export function AddPart({ onDone }: { onDone: () => void }) {
-  const { person } = usePerson();
   const { data: parts } = useParts();
-  const [kind, setKind] = useState<Kind>('CHAIN');
-  const [like, setLike] = useState('');
-  const [tag, setTag] = useState('');
-  const [price, setPrice] = useState('');
-  const [newCutter, setNewCutter] = useState('');
-  const write = useWrite('/api/parts', {});
+  const { control, form, submit, ready, besides } = useSignedForm({
+    path: '/api/parts',
+    params: {},
+    start: BLANK,
+    body: (typed) => {
+      const input = inputOf(parts, typed.kind, likeOf(typed), typed.tag.trim(), typed.newCutter);
+      const costCents = centsOf(typed.price);
+      return input && { ...input, ...(costCents === undefined ? {} : { costCents }) };
+    },
+    at: (typed) => ({
+      tag: `set.${typed.kind.toLowerCase()}.tag`,
+      newCutter: `set.${typed.kind.toLowerCase()}.newCutter`,
+      price: 'costCents',
+    }),
+    onDone,
+  });
+  const kind = useWatch({ control, name: 'kind' });
   const options = alike(parts, kind);
-  const chosen = like || options[0]?.value || '';
-  const send = () => {
-    const input = inputOf(parts, kind, chosen, tag.trim(), newCutter);
-    if (!person || !input) return;
-    const cents = centsOf(price);
-    write.mutate(
-      { id: newId(), personId: person.id, ...input, ...(cents === undefined ? {} : { costCents: cents }) },
-      { onSuccess: onDone },
-    );
-  };
-  const field = `set.${kind.toLowerCase()}`;
+  const like = useWatch({ control, name: 'like' });
+  const likeOf = (typed: { like: string }) => typed.like || options[0]?.value || '';
   return (
     <Panel title="New part for the shelf">
-      <form
-        onSubmit={(e) => {
-          e.preventDefault();
-          send();
-        }}
-      >
+      <form onSubmit={submit}>
         <Choice<Kind>
           label="Kind"
           value={kind}
@@ -54,8 +52,8 @@ export function AddPart({ onDone }: { onDone: () => void }) {
             { value: 'SPROCKET', label: 'Sprocket' },
           ]}
           onChange={(to) => {
-            setKind(to);
-            setLike('');
+            form.setValue('kind', to);
+            form.setValue('like', '');
           }}
         />
         <Box
@@ -67,39 +65,20 @@ export function AddPart({ onDone }: { onDone: () => void }) {
             alignItems: 'start',
           }}
         >
-          <Field
-            label="Tag"
-            autoFocus
-            value={tag}
-            onChange={setTag}
-            problem={write.error?.at(`${field}.tag`)}
+          <FormField control={control} name="tag" label="Tag" autoFocus />
+          <Pick
+            label="The same as"
+            value={likeOf({ like })}
+            options={options}
+            onChange={(to) => form.setValue('like', to)}
           />
-          <Pick label="The same as" value={chosen} options={options} onChange={setLike} />
           {kind === 'CHAIN' && (
-            <Field
-              label="Cutter length, if measured"
-              value={newCutter}
-              onChange={setNewCutter}
-              problem={write.error?.at(`${field}.newCutter`)}
-            />
+            <FormField control={control} name="newCutter" label="Cutter length, if measured" />
           )}
-          <Field
-            label="Price"
-            inputMode="decimal"
-            value={price}
-            onChange={setPrice}
-            problem={write.error?.at('costCents')}
-          />
+          <FormField control={control} name="price" label="Price" inputMode="decimal" check={notANumber} />
         </Box>
-        <ProblemNote
-          sentences={write.error?.besides([`${field}.tag`, `${field}.newCutter`, 'costCents']) ?? []}
-        />
-        <Button
-          type="submit"
-          variant="contained"
-          sx={{ mt: 1.5 }}
-          disabled={write.isPending || chosen === ''}
-        >
+        <ProblemNote sentences={besides} />
+        <Button type="submit" variant="contained" sx={{ mt: 1.5 }} disabled={!ready || options.length === 0}>
           Put it on the shelf
         </Button>
       </form>

@@ -2,15 +2,15 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { newId } from '../../api/client';
-import { useMoves, useWrite } from '../../api/queries';
-import { Field } from '../../parts/Field';
+import { useMoves } from '../../api/queries';
 import { TallyStrip } from '../../parts/TallyStrip';
-import { usePerson } from '../../shell/person';
 import { figures } from '../../theme';
 import { dayAhead, dayOf, rounded } from '../../words/format';
 import { amount, causeWords, stockWords } from '../../words/stores';
-import { numberOf } from '../../words/number';
+import { notANumber, numberOf } from '../../words/number';
+import { ProblemNote } from '../../parts/ProblemNote';
+import { useSignedForm } from '../../parts/form/useSignedForm';
+import { FormField } from '../../parts/form/fields';
 
 /** One item: what is there, what is spoken for, how fast it goes, when it is gone; opens to be counted or filled. */
 export function ItemLine({ item }: { item: Schemas['ItemView'] }) {
@@ -110,29 +110,17 @@ function Book({ item }: { item: Schemas['ItemView'] }) {
 }
 
 function Received({ item }: { item: Schemas['ItemView'] }) {
-  const { person } = usePerson();
-  const [count, setCount] = useState('');
-  const write = useWrite('/api/stores/items/{itemId}/received', { path: { itemId: item.id } });
+  const { control, submit, ready, besides } = useSignedForm({
+    path: '/api/stores/items/{itemId}/received',
+    params: { path: { itemId: item.id } },
+    start: { amount: '' },
+    body: ({ amount }) => ({ amount: numberOf(amount) ?? 0 }),
+  });
   return (
-    <form
-      onSubmit={(e) => {
-        e.preventDefault();
-        if (person) {
-          write.mutate(
-            { id: newId(), personId: person.id, amount: numberOf(count) ?? 0 },
-            { onSuccess: () => setCount('') },
-          );
-        }
-      }}
-    >
-      <Field
-        label="Came in"
-        inputMode="decimal"
-        value={count}
-        onChange={setCount}
-        problem={write.error?.at('amount') ?? write.error?.message}
-      />
-      <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={write.isPending}>
+    <form onSubmit={submit}>
+      <FormField control={control} name="amount" label="Came in" inputMode="decimal" check={notANumber} />
+      <ProblemNote sentences={besides} />
+      <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
         Put it on the shelf
       </Button>
     </form>
@@ -140,41 +128,24 @@ function Received({ item }: { item: Schemas['ItemView'] }) {
 }
 
 function Counted({ item }: { item: Schemas['ItemView'] }) {
-  const { person } = usePerson();
-  const [count, setCount] = useState('');
-  const [reason, setReason] = useState('');
-  const write = useWrite('/api/stores/items/{itemId}/counted', { path: { itemId: item.id } });
+  const { control, submit, ready, besides } = useSignedForm({
+    path: '/api/stores/items/{itemId}/counted',
+    params: { path: { itemId: item.id } },
+    start: { amount: '', reason: '' },
+    body: ({ amount, reason }) => ({ amount: numberOf(amount) ?? 0, reason }),
+  });
   return (
-    <form
-      onSubmit={(e) => {
-        e.preventDefault();
-        if (person) {
-          write.mutate(
-            { id: newId(), personId: person.id, amount: numberOf(count) ?? 0, reason },
-            {
-              onSuccess: () => {
-                setCount('');
-                setReason('');
-              },
-            },
-          );
-        }
-      }}
-    >
-      <Field
+    <form onSubmit={submit}>
+      <FormField
+        control={control}
+        name="amount"
         label="Counted on the shelf"
         inputMode="decimal"
-        value={count}
-        onChange={setCount}
-        problem={write.error?.at('amount')}
+        check={notANumber}
       />
-      <Field
-        label="Why the book was off"
-        value={reason}
-        onChange={setReason}
-        problem={write.error?.at('reason') ?? write.error?.besides(['amount', 'reason'])[0]}
-      />
-      <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={write.isPending}>
+      <FormField control={control} name="reason" label="Why the book was off" />
+      <ProblemNote sentences={besides} />
+      <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
         Set the book right
       </Button>
     </form>

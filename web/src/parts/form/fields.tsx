@@ -1,0 +1,69 @@
+import type { ComponentProps } from 'react';
+import type { Control, FieldPath, FieldPathValue, FieldValues } from 'react-hook-form';
+import { useController } from 'react-hook-form';
+import { Choice } from '../Choice';
+import { Field, Pick } from '../Field';
+import { Tick } from '../Tick';
+
+interface Of<V extends FieldValues, N extends FieldPath<V>> {
+  control: Control<V>;
+  name: N;
+}
+
+type Own = 'value' | 'onChange' | 'problem' | 'checked';
+
+/** A text field of a form; what is wrong with it stands under it until it is changed. */
+export function FormField<V extends FieldValues, N extends FieldPath<V>>({
+  control,
+  name,
+  check,
+  ...rest
+}: Of<V, N> & {
+  /** Why what is typed cannot be, said at once. */
+  check?: (text: string) => string | undefined;
+} & Omit<ComponentProps<typeof Field>, Own | 'name'>) {
+  const { field, fieldState } = useController({
+    control,
+    name,
+    rules: { validate: (text: unknown) => check?.(text as string) ?? true },
+  });
+  return (
+    <Field
+      {...rest}
+      inputRef={field.ref}
+      value={field.value}
+      onChange={field.onChange}
+      problem={check?.(field.value) ?? fieldState.error?.message}
+    />
+  );
+}
+
+/** One of many, in a form. */
+export function FormPick<V extends FieldValues, N extends FieldPath<V>>({
+  control,
+  name,
+  ...rest
+}: Of<V, N> & Omit<ComponentProps<typeof Pick<FieldPathValue<V, N> & string>>, Own>) {
+  const { field, fieldState } = useController({ control, name });
+  return <Pick {...rest} value={field.value} onChange={field.onChange} problem={fieldState.error?.message} />;
+}
+
+/** One of a few, in a form. */
+export function FormChoice<V extends FieldValues, N extends FieldPath<V>>({
+  control,
+  name,
+  ...rest
+}: Of<V, N> & Omit<ComponentProps<typeof Choice<FieldPathValue<V, N> & string>>, Own>) {
+  const { field } = useController({ control, name });
+  return <Choice {...rest} value={field.value} onChange={field.onChange} />;
+}
+
+/** Something that holds or does not, in a form. */
+export function FormTick<V extends FieldValues, N extends FieldPath<V>>({
+  control,
+  name,
+  label,
+}: Of<V, N> & { label: string }) {
+  const { field } = useController({ control, name });
+  return <Tick label={label} checked={field.value} onChange={field.onChange} />;
+}
