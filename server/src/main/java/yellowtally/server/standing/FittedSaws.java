@@ -1,19 +1,34 @@
 package yellowtally.server.standing;
 
 import jakarta.persistence.EntityManager;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import yellowtally.server.fleet.Part;
+import yellowtally.core.cuttingset.BarSpec;
+import yellowtally.core.cuttingset.CutterSequence;
+import yellowtally.core.cuttingset.Gauge;
+import yellowtally.core.cuttingset.LoopSpec;
+import yellowtally.core.cuttingset.NoseKind;
+import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.cuttingset.SprocketKind;
+import yellowtally.core.cuttingset.SprocketSpec;
+import yellowtally.core.steps.Subject;
+import yellowtally.server.fleet.Loop;
+import yellowtally.server.fleet.Model;
 import yellowtally.server.fleet.Saw;
-import yellowtally.server.fleet.SetFitting;
+import yellowtally.server.fleet.SawValue;
+import yellowtally.server.standing.FittedSaw.Hung;
 
-/** Saws in service with what hangs on them. */
+/**
+ * Saws in service with what hangs on them. Read as values, never as rows of the session: a session may hold a saw as it was
+ * before another one changed it.
+ */
 @Component
 class FittedSaws {
 
@@ -23,20 +38,54 @@ class FittedSaws {
         this.records = records;
     }
 
+    /** A loop as it hangs on a saw. */
+    record ChainRow(
+            UUID sawId,
+            UUID id,
+            String tag,
+            Pitch pitch,
+            Gauge gauge,
+            int driveLinks,
+            CutterSequence sequence,
+            @Nullable Double tangDepthMm,
+            @Nullable Double newCutterMm) {
+
+        Hung<Loop> hung() {
+            LoopSpec spec = new LoopSpec(pitch, gauge, driveLinks);
+            return new Hung<>(
+                    id, tag, Subject.CHAIN, new Loop(spec, sequence.cutters(driveLinks), tangDepthMm, newCutterMm));
+        }
+    }
+
+    /** A bar as it hangs on a saw. */
+    record BarRow(
+            UUID sawId, UUID id, String tag, double lengthMm, Pitch pitch, Gauge gauge, int driveLinks, NoseKind nose) {
+
+        Hung<BarSpec> hung() {
+            return new Hung<>(id, tag, Subject.BAR, new BarSpec(lengthMm, pitch, gauge, driveLinks, nose));
+        }
+    }
+
+    /** A sprocket as it hangs on a saw. */
+    record SprocketRow(UUID sawId, UUID id, String tag, SprocketKind kind, int teeth, Pitch pitch) {
+
+        Hung<SprocketSpec> hung() {
+            return new Hung<>(id, tag, Subject.SPROCKET, new SprocketSpec(kind, teeth, pitch));
+        }
+    }
+
     /** All of them. */
     List<FittedSaw> inService() {
-        return fitted(records.createQuery(
-                        "select s from Saw s join fetch s.details.model where s.retiredAt is null", Saw.class)
+        return fitted(records.createQuery("select s.id from Saw s where s.retiredAt is null", UUID.class)
                 .getResultList());
     }
 
     /** Those of these that are in service. */
     List<FittedSaw> inService(Collection<UUID> ids) {
-        return fitted(records.createQuery(
-                        "select s from Saw s join fetch s.details.model where s.retiredAt is null and s.id in :ids",
-                        Saw.class)
-                .setParameter("ids", ids)
-                .getResultList());
+        return fitted(
+                records.createQuery("select s.id from Saw s where s.retiredAt is null and s.id in :ids", UUID.class)
+                        .setParameter("ids", ids)
+                        .getResultList());
     }
 
     /** A saw, retired or not. */
@@ -44,28 +93,39 @@ class FittedSaws {
         return records.find(Saw.class, id);
     }
 
-    private List<FittedSaw> fitted(List<Saw> saws) {
-        Map<UUID, List<Part>> hanging = new HashMap<>();
-        records.createQuery("select p from Part p where p.sawId in :saws", Part.class)
-                .setParameter("saws", saws.stream().map(Saw::id).toList())
-                .getResultList()
-                .forEach(part -> Optional.ofNullable(part.sawId())
-                        .ifPresent(saw -> hanging.computeIfAbsent(saw, id -> new ArrayList<>())
-                                .add(part)));
-        Map<UUID, SetFitting> fittings = new HashMap<>();
-        records.createQuery("select f from SetFitting f where f.id in :ids", SetFitting.class)
-                .setParameter(
-                        "ids",
-                        saws.stream()
-                                .flatMap(saw -> Optional.ofNullable(saw.fittingId()).stream())
-                                .toList())
-                .getResultList()
-                .forEach(fitting -> fittings.put(fitting.id(), fitting));
-        return saws.stream()
-                .map(saw -> FittedSaw.of(
-                        saw,
-                        hanging.getOrDefault(saw.id(), List.of()),
-                        saw.fittingId() == null ? null : fittings.get(saw.fittingId())))
+    private List<FittedSaw> fitted(List<UUID> saws) {
+        // All at once: each saw's own would be asked for one by one.
+        records.createQuery("select m from Model m", Model.class).getResultList();
+        Map<UUID, ChainRow> chains = new HashMap<>();
+        of(saws, ChainRow.class, """
+                select c.sawId, c.id, c.tag, c.pitch, c.gauge, c.driveLinks, c.sequence, c.tangDepthMm, c.newCutterMm
+                from Chain c where c.sawId in :saws""").forEach(row -> chains.put(row.sawId(), row));
+        Map<UUID, BarRow> bars = new HashMap<>();
+        of(saws, BarRow.class, """
+                select b.sawId, b.id, b.tag, b.lengthMm, b.pitch, b.gauge, b.driveLinks, b.nose
+                from Bar b where b.sawId in :saws""").forEach(row -> bars.put(row.sawId(), row));
+        Map<UUID, SprocketRow> sprockets = new HashMap<>();
+        of(saws, SprocketRow.class, """
+                select s.sawId, s.id, s.tag, s.kind, s.teeth, s.pitch from Sprocket s where s.sawId in :saws""").forEach(row -> sprockets.put(row.sawId(), row));
+        Set<UUID> withNewChain = new HashSet<>(of(saws, UUID.class, """
+                select s.id from Saw s join SetFitting f on f.id = s.fittingId where f.newChain = true and s.id in :saws"""));
+        return of(saws, SawValue.class, "select s.id, s.tag, s.fittingId, s.details from Saw s where s.id in :saws")
+                .stream()
+                .map(saw -> {
+                    ChainRow chain = chains.get(saw.id());
+                    BarRow bar = bars.get(saw.id());
+                    SprocketRow sprocket = sprockets.get(saw.id());
+                    return new FittedSaw(
+                            saw,
+                            chain == null ? null : chain.hung(),
+                            bar == null ? null : bar.hung(),
+                            sprocket == null ? null : sprocket.hung(),
+                            withNewChain.contains(saw.id()));
+                })
                 .toList();
+    }
+
+    private <T> List<T> of(List<UUID> saws, Class<T> rows, String query) {
+        return records.createQuery(query, rows).setParameter("saws", saws).getResultList();
     }
 }

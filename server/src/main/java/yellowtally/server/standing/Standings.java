@@ -18,6 +18,7 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.fitness.SawAccount;
@@ -109,8 +110,16 @@ public class Standings implements MayGoOut {
             return before;
         }
         Kept made = reading.execute(status -> workedOut(now, today, before));
-        kept = made;
+        if (!writing()) {
+            kept = made;
+        }
         return made;
+    }
+
+    /** Within a write: what it sees of its own changes may be taken back, so that nothing of it is kept. */
+    private static boolean writing() {
+        return TransactionSynchronizationManager.isActualTransactionActive()
+                && !TransactionSynchronizationManager.isCurrentTransactionReadOnly();
     }
 
     /** One saw among its sisters. */

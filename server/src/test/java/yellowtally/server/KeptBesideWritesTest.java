@@ -1,0 +1,84 @@
+package yellowtally.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jakarta.persistence.EntityManager;
+import java.util.concurrent.CompletableFuture;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import yellowtally.server.RunningServer.Api;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.standing.Standings;
+import yellowtally.server.support.OnceOnly;
+
+/** What is kept of the fleet holds no trace of a write that looked at it while it was under way. */
+@ExtendWith(RunningServer.class)
+class KeptBesideWritesTest {
+
+    private final Api api;
+    private final Standings standings = RunningServer.bean(Standings.class);
+    private final Fleet fleet = RunningServer.bean(Fleet.class);
+    private final EntityManager records = RunningServer.bean(EntityManager.class);
+    private final TransactionTemplate write =
+            new TransactionTemplate(RunningServer.bean(PlatformTransactionManager.class));
+
+    KeptBesideWritesTest(Api api) {
+        this.api = api;
+    }
+
+    private String aSaw() {
+        String tag = "K" + RunningServer.id().substring(0, 6);
+        assertThat(api.post("/api/saws", Checks.newSaw(api, RunningServer.id(), tag, 68))
+                        .status())
+                .isEqualTo(200);
+        Checks.serve(api, tag);
+        return tag;
+    }
+
+    private void assertKeptAsRecorded(String tag) {
+        Saw saw = fleet.saw(tag);
+        assertThat(standings.of(saw).fitted()).isEqualTo(standings.rebuilt(saw).fitted());
+    }
+
+    /** Another request's write, whole, while this one is under way. */
+    private static void meanwhile(Runnable other) {
+        CompletableFuture.runAsync(other).join();
+    }
+
+    @Test
+    void whatAWriteHadReadEarlierIsNotTakenForWhatStandsNow() {
+        String tag = aSaw();
+        String retire = "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"bench\",\"version\":%d,\"saw\":%s}";
+        write.executeWithoutResult(status -> {
+            int version = fleet.saw(tag).version();
+            meanwhile(() -> assertThat(api.put(
+                                    "/api/saws/" + tag,
+                                    retire.formatted(
+                                            RunningServer.id(), api.officer(), version, Checks.card("Harrowgill")))
+                            .status())
+                    .isEqualTo(200));
+            standings.all();
+        });
+        assertKeptAsRecorded(tag);
+        assertThat(standings.of(fleet.saw(tag)).fitted().saw().details().model().make())
+                .isEqualTo("Harrowgill");
+    }
+
+    @Test
+    void whatAWriteTookBackIsNotKept() {
+        String tag = aSaw();
+        write.executeWithoutResult(status -> {
+            records.createQuery("update Saw s set s.details.adjusterTravelMm = 5 where s.tag = :tag")
+                    .setParameter("tag", tag)
+                    .executeUpdate();
+            meanwhile(
+                    () -> RunningServer.bean(OnceOnly.class).run(java.util.UUID.randomUUID(), "touches all", () -> {}));
+            standings.all();
+            status.setRollbackOnly();
+        });
+        assertKeptAsRecorded(tag);
+    }
+}
