@@ -110,8 +110,9 @@ class ScopedSettingsHttpTest {
     @Test
     void limitsThatCrossAreRefusedInEveryScope() {
         assertThat(set("oiling.ratio.none-under", "2", "FLEET").sentenceAt("value"))
-                .isEqualTo("This would put oiling.ratio.none-under at or above oiling.ratio.low-under."
-                        + " Change the other one first.");
+                .isEqualTo(
+                        "This would put “Tanks of bar oil for each of fuel: under this the chain is not oiled, hold” at or above"
+                                + " “Under this the oiling is low: check before use”. Change the other one first.");
         assertThat(set("bar.rails.dress-from", "0.8", "SAW").sentenceAt("value"))
                 .isEqualTo("On saw " + tag + " this would put bar.rails.dress-from at or above bar.rails.scrap-over."
                         + " Change the other one first.");

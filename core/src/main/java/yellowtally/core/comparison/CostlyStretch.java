@@ -23,11 +23,11 @@ public record CostlyStretch(Instant from, Instant to, double mmPerTank, double u
             WearPoint from = cutterLengths.get(i - 1);
             WearPoint to = cutterLengths.get(i);
             double tanks = to.use() - from.use();
-            if (tanks >= numbers.of(InsightSetting.STRETCH_TANKS)) {
+            if (tanks >= numbers.of(ComparisonSetting.STRETCH_TANKS)) {
                 all.add(new CostlyStretch(from.at(), to.at(), (from.mm() - to.mm()) / tanks, 0));
             }
         }
-        if (all.size() < numbers.of(InsightSetting.STRETCHES_LEAST)) {
+        if (all.size() < numbers.of(ComparisonSetting.STRETCHES_LEAST)) {
             return List.of();
         }
         double usual = all.stream()
@@ -36,7 +36,7 @@ public record CostlyStretch(Instant from, Instant to, double mmPerTank, double u
                 .skip(all.size() / 2)
                 .findFirst()
                 .orElse(0);
-        double limit = usual * numbers.of(InsightSetting.OUTING_TIMES);
+        double limit = usual * numbers.of(ComparisonSetting.OUTING_TIMES);
         return usual <= 0
                 ? List.of()
                 : all.stream()

@@ -21,13 +21,13 @@ public record EdgeEater(double mmPerTank, double sistersMmPerTank, double times)
      * @return empty with too few sisters, or when it does not stand out
      */
     public static Optional<EdgeEater> of(double mmPerTank, Collection<Double> others, Numbers numbers) {
-        if (others.size() < numbers.of(InsightSetting.LEAST_SISTERS)) {
+        if (others.size() < numbers.of(ComparisonSetting.LEAST_SISTERS)) {
             return Optional.empty();
         }
         List<Double> sorted = others.stream().sorted().toList();
         int n = sorted.size();
         double median = n % 2 == 1 ? sorted.get(n / 2) : (sorted.get(n / 2 - 1) + sorted.get(n / 2)) / 2;
-        if (median <= 0 || mmPerTank < median * numbers.of(InsightSetting.EATS_TIMES) - 1e-9) {
+        if (median <= 0 || mmPerTank < median * numbers.of(ComparisonSetting.EATS_TIMES) - 1e-9) {
             return Optional.empty();
         }
         return Optional.of(new EdgeEater(mmPerTank, median, mmPerTank / median));

@@ -38,20 +38,20 @@ public record RepeatFault(RepeatKind kind, String where, String cause, int times
 
     /** What comes again within the days that count, most often first. */
     public static List<RepeatFault> of(Collection<Past> past, LocalDate today, Numbers numbers) {
-        LocalDate from = today.minusDays((long) numbers.of(InsightSetting.REPEAT_DAYS));
+        LocalDate from = today.minusDays((long) numbers.of(ComparisonSetting.REPEAT_DAYS));
         List<Past> counted = past.stream()
                 .filter(fault -> !fault.day().isBefore(from))
                 .sorted(Comparator.comparing(Past::day))
                 .toList();
         List<RepeatFault> found = new ArrayList<>();
         grouped(counted, Past::saw).forEach((group, faults) -> {
-            if (faults.size() >= numbers.of(InsightSetting.REPEAT_SAW)) {
+            if (faults.size() >= numbers.of(ComparisonSetting.REPEAT_SAW)) {
                 found.add(of(RepeatKind.ON_ONE_SAW, group, faults));
             }
         });
         grouped(counted, Past::model).forEach((group, faults) -> {
             long saws = faults.stream().map(Past::saw).distinct().count();
-            if (saws > 1 && faults.size() >= numbers.of(InsightSetting.REPEAT_MODEL)) {
+            if (saws > 1 && faults.size() >= numbers.of(ComparisonSetting.REPEAT_MODEL)) {
                 found.add(of(RepeatKind.ON_A_MODEL, group, faults));
             }
         });

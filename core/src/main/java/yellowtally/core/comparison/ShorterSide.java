@@ -21,14 +21,14 @@ public record ShorterSide(Side side, int times, int of, double meanMm) {
      * @return empty with too few, or when the sides take turns
      */
     public static Optional<ShorterSide> of(List<Double> differences, Numbers numbers) {
-        if (differences.size() < numbers.of(InsightSetting.SIDE_LEAST)) {
+        if (differences.size() < numbers.of(ComparisonSetting.SIDE_LEAST)) {
             return Optional.empty();
         }
-        double least = numbers.of(InsightSetting.SIDE_MM);
+        double least = numbers.of(ComparisonSetting.SIDE_MM);
         int left = (int) differences.stream().filter(d -> d <= -least).count();
         int right = (int) differences.stream().filter(d -> d >= least).count();
         int most = Math.max(left, right);
-        if (most * 100.0 < differences.size() * numbers.of(InsightSetting.SIDE_SHARE)) {
+        if (most * 100.0 < differences.size() * numbers.of(ComparisonSetting.SIDE_SHARE)) {
             return Optional.empty();
         }
         double mean =

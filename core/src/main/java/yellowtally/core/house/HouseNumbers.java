@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import yellowtally.core.bar.BarSetting;
 import yellowtally.core.brake.BrakeSetting;
-import yellowtally.core.comparison.InsightSetting;
+import yellowtally.core.comparison.ComparisonSetting;
 import yellowtally.core.diagnosis.DiagnosisSetting;
 import yellowtally.core.drive.DriveSetting;
 import yellowtally.core.edge.EdgeSetting;
@@ -57,7 +57,7 @@ public final class HouseNumbers {
         all.addAll(List.of(EngineSetting.values()));
         all.addAll(List.of(WearSetting.values()));
         all.addAll(List.of(StoresSetting.values()));
-        all.addAll(List.of(InsightSetting.values()));
+        all.addAll(List.of(ComparisonSetting.values()));
         all.addAll(List.of(DiagnosisSetting.values()));
         return List.copyOf(all);
     }

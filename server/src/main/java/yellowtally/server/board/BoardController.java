@@ -123,7 +123,7 @@ class BoardController {
     Board board() {
         List<Standing> all = standings.all();
         Map<UUID, UUID> crewOf = new HashMap<>();
-        for (Outing outing : outings.findByOpenSawIdNotNull()) {
+        for (Outing outing : outings.open()) {
             crewOf.put(outing.sawId(), outing.crewId());
         }
         List<Crew> crews = fleet.crews();

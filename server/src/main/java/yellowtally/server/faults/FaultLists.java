@@ -11,7 +11,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import yellowtally.core.comparison.InsightSetting;
+import yellowtally.core.comparison.ComparisonSetting;
 import yellowtally.core.comparison.RepeatFault;
 import yellowtally.core.diagnosis.Cause;
 import yellowtally.core.diagnosis.FaultProgress.FaultStage;
@@ -151,7 +151,7 @@ class FaultLists {
 
     private List<RepeatView> repeats(Map<UUID, Standing> standing) {
         Numbers numbers = settings.rules().numbers();
-        long days = (long) numbers.of(InsightSetting.REPEAT_DAYS);
+        long days = (long) numbers.of(ComparisonSetting.REPEAT_DAYS);
         List<Fault> all = store.since(clock.instant().minus(Duration.ofDays(days + 1)));
         FaultStore.Events events = store.events(all);
         List<RepeatFault.Past> past = new ArrayList<>();

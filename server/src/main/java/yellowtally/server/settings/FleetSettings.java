@@ -65,12 +65,12 @@ public class FleetSettings {
                 .filter(disorder -> disorder.isAbout(changed))
                 .findFirst()
                 .ifPresent(disorder -> {
-                    throw Refusal.unfit(
-                            "value",
-                            code,
-                            disorder.lower().key(),
-                            disorder.upper().key(),
-                            tag);
+                    throw Refusal.unfit("value", code, title(disorder.lower()), title(disorder.upper()), tag);
                 });
+    }
+
+    /** A setting as the screens name it: its sentence, without the full stop. */
+    private static String title(NumberSetting setting) {
+        return setting.why().replaceFirst("\\.$", "");
     }
 }

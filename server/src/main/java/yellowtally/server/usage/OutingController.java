@@ -53,7 +53,7 @@ class OutingController {
     @GetMapping("/api/outings/open")
     @Transactional(readOnly = true)
     List<OpenOuting> open() {
-        List<Outing> open = outings.findByOpenSawIdNotNull();
+        List<Outing> open = outings.open();
         Map<UUID, Refuelled> refuels = outings
                 .refuels(open.stream().map(Outing::id).toList())
                 .stream()

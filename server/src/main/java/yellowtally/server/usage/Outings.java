@@ -12,7 +12,9 @@ public interface Outings extends ListCrudRepository<Outing, UUID> {
 
     Optional<Outing> findByOpenSawId(UUID sawId);
 
-    List<Outing> findByOpenSawIdNotNull();
+    /** From the saws to what each has open: the outings of all years are not gone through. */
+    @Query("select o from Saw s join Outing o on o.openSawId = s.id")
+    List<Outing> open();
 
     Optional<Outing> findFirstBySawIdAndBackAtNotNullOrderByBackAtDesc(UUID sawId);
 

@@ -5,7 +5,7 @@ import yellowtally.core.settings.SettingLine;
 import yellowtally.core.settings.SettingUnit;
 
 /** How far something must stand out before it is said (estimates all). */
-public enum InsightSetting implements LinedSetting {
+public enum ComparisonSetting implements LinedSetting {
     EATS_TIMES(SettingLine.estimate(
             "insight.edge.times",
             1.6,
@@ -66,7 +66,7 @@ public enum InsightSetting implements LinedSetting {
 
     private final SettingLine line;
 
-    InsightSetting(SettingLine line) {
+    ComparisonSetting(SettingLine line) {
         this.line = line;
     }
 
