@@ -114,8 +114,9 @@ class ScopedSettingsHttpTest {
                         "This would put “Tanks of bar oil for each of fuel: under this the chain is not oiled, hold” at or above"
                                 + " “Under this the oiling is low: check before use”. Change the other one first.");
         assertThat(set("bar.rails.dress-from", "0.8", "SAW").sentenceAt("value"))
-                .isEqualTo("On saw " + tag + " this would put bar.rails.dress-from at or above bar.rails.scrap-over."
-                        + " Change the other one first.");
+                .isEqualTo(
+                        "On saw " + tag + " this would put “Difference of the rails from which both are dressed” at or"
+                                + " above “Difference of the rails over which the bar is scrap”. Change the other one first.");
         assertThat(set("bar.rails.dress-from", "0.7", "SAW").status()).isEqualTo(200);
         assertThat(set("bar.rails.scrap-over", "0.6", "MODEL").sentenceAt("value"))
                 .as("the saw's own limit stands in the way of its model's")
