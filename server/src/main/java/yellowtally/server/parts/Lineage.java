@@ -2,11 +2,13 @@ package yellowtally.server.parts;
 
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowtally.core.steps.Subject;
+import yellowtally.server.fleet.SetFitting;
 
 /** Where a part has been: read off the fitting records, which are never changed. */
 @Component
@@ -37,13 +39,34 @@ class Lineage {
 
     /** All stays, first one first. */
     List<Stay> stays(UUID partId, Subject kind) {
-        return records.createQuery("""
-                        select new yellowtally.server.parts.Lineage$Stay(p.sawId, p.since, p.until, p.sprocketId,
-                            (select coalesce(sum(o.tanks), 0.0) from Outing o where o.%s = p.partId
-                             and o.sawId = p.sawId and o.backAt >= p.since and (p.until is null or o.backAt <= p.until)))
-                        from PartFitting p where p.partId = :part order by p.since""".formatted(column(kind)), Stay.class)
+        List<SetFitting> with = records.createQuery(
+                        "select f from SetFitting f where f.sawId in (select g.sawId from SetFitting g where g."
+                                + column(kind) + " = :part) order by f.at, f.recordedAt",
+                        SetFitting.class)
                 .setParameter("part", partId)
                 .getResultList();
+        List<Stay> stays = new ArrayList<>();
+        Open open = null;
+        for (SetFitting fitting : with) {
+            boolean on = partId.equals(id(fitting, kind));
+            if (open != null && fitting.sawId().equals(open.sawId()) != on) {
+                stays.add(open.until(fitting.at(), tanks(partId, kind, open.sawId(), open.from(), fitting.at())));
+                open = null;
+            }
+            if (on && open == null) {
+                open = new Open(fitting.sawId(), fitting.at(), fitting.sprocketId());
+            }
+        }
+        if (open != null) {
+            stays.add(open.until(null, tanks(partId, kind, open.sawId(), open.from(), null)));
+        }
+        return stays;
+    }
+
+    private record Open(UUID sawId, Instant from, @Nullable UUID sprocketId) {
+        Stay until(@Nullable Instant end, double tanks) {
+            return new Stay(sawId, from, end, sprocketId, tanks);
+        }
     }
 
     /** Which loop of a sprocket a chain is, by the order in which they came on; absent when it never ran on it. */
@@ -72,12 +95,33 @@ class Lineage {
         return loops.stream().distinct().toList();
     }
 
+    private double tanks(UUID partId, Subject kind, UUID sawId, Instant from, @Nullable Instant until) {
+        Double sum = records.createQuery(
+                        "select sum(o.tanks) from Outing o where o." + column(kind) + " = :part and o.sawId = :saw"
+                                + " and o.backAt >= :from and o.backAt <= :until",
+                        Double.class)
+                .setParameter("part", partId)
+                .setParameter("saw", sawId)
+                .setParameter("from", from)
+                .setParameter("until", until == null ? Instant.parse("9999-01-01T00:00:00Z") : until)
+                .getSingleResult();
+        return sum == null ? 0 : sum;
+    }
+
     private static String column(Subject kind) {
         return switch (kind) {
             case CHAIN -> "chainId";
             case BAR -> "barId";
             case SPROCKET -> "sprocketId";
             case SAW -> throw new IllegalArgumentException("a saw is no part");
+        };
+    }
+
+    private static @Nullable UUID id(SetFitting fitting, Subject kind) {
+        return switch (kind) {
+            case CHAIN -> fitting.chainId();
+            case BAR -> fitting.barId();
+            default -> fitting.sprocketId();
         };
     }
 }

@@ -29,19 +29,3 @@ alter table setting_change drop column scope_key;
 alter table setting_change alter column scope drop default;
 alter table setting_change add check ((scope = 'MODEL') = (model_id is not null));
 alter table setting_change add check ((scope = 'SAW') = (saw_id is not null));
-
--- Where each part has been, from when to when: read off the fittings, so that nothing can say otherwise.
-create view part_fitting as
-with hung (saw_id, kind, part_id, sprocket_id, at, recorded_at) as (
-    select saw_id, 'CHAIN', chain_id, sprocket_id, at, recorded_at from set_fitting
-    union all select saw_id, 'BAR', bar_id, sprocket_id, at, recorded_at from set_fitting
-    union all select saw_id, 'SPROCKET', sprocket_id, sprocket_id, at, recorded_at from set_fitting
-), changed (saw_id, kind, part_id, sprocket_id, at, recorded_at, before_id) as (
-    select saw_id, kind, part_id, sprocket_id, at, recorded_at,
-           lag(part_id) over (partition by saw_id, kind order by at, recorded_at)
-    from hung
-), stay (saw_id, kind, part_id, sprocket_id, since, until) as (
-    select saw_id, kind, part_id, sprocket_id, at, lead(at) over (partition by saw_id, kind order by at, recorded_at)
-    from changed where part_id is distinct from before_id
-)
-select part_id, kind, saw_id, sprocket_id, since, until from stay where part_id is not null;
