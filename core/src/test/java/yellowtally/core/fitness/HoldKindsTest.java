@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
@@ -71,5 +72,26 @@ class HoldKindsTest {
         assertThat(account.state()).isEqualTo(FitState.HELD);
         assertThat(account.work()).extracting(Waiting::finding).contains(Finding.LEVER_DOES_NOT_SNAP);
         assertThat(account.work()).extracting(Waiting::finding).doesNotContain(Finding.BAND_THIN);
+    }
+
+    /** What an officer may do follows every reason at once; a saw that nothing holds has nothing to release. */
+    @Test
+    void aReleaseWaitsForTheLastReason() {
+        HoldEntry band = hold(Step.BRAKE_BAND, false);
+        HoldEntry person = hold(Step.NUTS, true);
+        StepEntry bandSound = entry(4, Step.BRAKE_BAND, StepOutcome.FINE);
+        StepEntry nutsSound = entry(4, Step.NUTS, StepOutcome.FINE);
+        assertThat(Served.onDayOne(bandSound).ledger().mayRelease()).isFalse();
+        assertThat(Served.onDayOne().holds(band).ledger().mayRelease()).isFalse();
+        assertThat(Served.onDayOne(bandSound).holds(band).ledger().mayRelease()).isTrue();
+        assertThat(Served.onDayOne(bandSound).holds(band, person).ledger().mayRelease())
+                .isFalse();
+        assertThat(Served.onDayOne(nutsSound).holds(band, person).ledger().mayRelease())
+                .isFalse();
+        assertThat(Served.onDayOne(bandSound, nutsSound)
+                        .holds(band, person)
+                        .ledger()
+                        .mayRelease())
+                .isTrue();
     }
 }

@@ -76,7 +76,11 @@ record Served(
     }
 
     SawAccount assess(int onDay) {
-        TensionLedger ledger = new TensionLedger(
+        return ledger().assess(SisterPaces.NONE, new SawLedger.Rules(Numbers.STANDARD, Seasons.STANDARD, day(onDay)));
+    }
+
+    SawLedger ledger() {
+        TensionLedger loop = new TensionLedger(
                 new LoopSpec(Pitch.P_325, Gauge.G_050, 68),
                 true,
                 false,
@@ -86,8 +90,7 @@ record Served(
                 List.of());
         ScheduleLedger schedule =
                 new ScheduleLedger(Profiles.petrol(), Uses.START, uses, SawLog.of(records), List.of(), null);
-        return new SawLedger(ledger, schedule, holds, oil, faults)
-                .assess(SisterPaces.NONE, new SawLedger.Rules(Numbers.STANDARD, Seasons.STANDARD, day(onDay)));
+        return new SawLedger(loop, schedule, holds, oil, faults);
     }
 
     /** A record at noon, of the whole saw. */

@@ -158,4 +158,42 @@ class TensionFitnessTest {
         assertThat(fitness.work().stream().anyMatch(w -> w.what() == TakeUpMatter.TAKES_UP_FAST))
                 .isEqualTo(told);
     }
+
+    /** A check made now serves what waits: the first after the set was apart, first cuts, the next recheck; or it is routine. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            nullValues = "-",
+            value = {
+                "-                                                | false | 0   | SET_WAS_APART",
+                "ROUTINE                                          | false | 0   | ROUTINE",
+                "SET_WAS_APART                                    | false | 0   | FIRST_CUTS",
+                "SET_WAS_APART,FIRST_CUTS                         | false | 0   | ROUTINE",
+                "SET_WAS_APART                                    | true  | 0   | RECHECK_ONE_MINUTE",
+                "SET_WAS_APART,RECHECK_ONE_MINUTE                 | true  | 0   | RECHECK_LIGHT_CUTTING",
+                "SET_WAS_APART,RECHECK_ONE_MINUTE,RECHECK_LIGHT_CUTTING | true | 0   | ROUTINE",
+                "SET_WAS_APART,RECHECK_ONE_MINUTE,RECHECK_LIGHT_CUTTING | true | 1.2 | RECHECK_FIRST_TANK",
+            })
+    void aCheckMadeNowServesWhatWaits(String passed, boolean newChain, double tanks, CheckOccasion occasion) {
+        List<TensionHistory.Check> checks = passed == null
+                ? List.of()
+                : Arrays.stream(passed.split(","))
+                        .map(name -> check(CheckOccasion.valueOf(name), TensionOutcome.RIGHT))
+                        .toList();
+        TensionFitness fitness = assess(history(checks, tanks > 0 ? 1 : 0, tanks, newChain));
+        assertThat(fitness.occasion()).isEqualTo(occasion);
+    }
+
+    /** The travel may be used up before the loop has grown to its limit: the chain is due all the same. */
+    @Test
+    void aLoopWithoutTravelLeftIsDueForReplacement() {
+        ChainGrowth spent = ChainGrowth.of(1000, 60, 6, null, 20.0, 19.5, Numbers.STANDARD);
+        TensionFitness fitness = assess(new TensionHistory(
+                true, false, List.of(check(CheckOccasion.ROUTINE, TensionOutcome.RIGHT)), 0, 0, 0, spent, null));
+        assertThat(fitness.state()).isEqualTo(FitState.DUE);
+        assertThat(fitness.work())
+                .filteredOn(waits -> waits.what() == GrowthMatter.TRAVEL_NEARLY_USED)
+                .extracting(Waiting::extent)
+                .containsExactly(spent.travelLeftPercent());
+    }
 }

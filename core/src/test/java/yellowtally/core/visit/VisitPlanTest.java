@@ -15,16 +15,25 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import yellowtally.core.log.StepEntry;
+import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.schedule.Seasons;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.schedule.TaskDue;
 import yellowtally.core.schedule.UseEntry;
 import yellowtally.core.schedule.Uses;
 import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
 import yellowtally.core.visit.PlannedStep.Why;
+import yellowtally.core.waiting.FindingHolds;
+import yellowtally.core.waiting.FindingWaits;
+import yellowtally.core.waiting.StepAttends;
+import yellowtally.core.waiting.StepHolds;
+import yellowtally.core.waiting.StepHolds.StepHoldMatter;
+import yellowtally.core.waiting.TakeUpWaits;
+import yellowtally.core.waiting.Waiting;
 
 class VisitPlanTest {
 
@@ -162,5 +171,69 @@ class VisitPlanTest {
             assertThat(now).isLessThanOrEqualTo(before + 2);
             before = now;
         }
+    }
+
+    private static VisitPlan planOf(Waiting... work) {
+        List<TaskDue> tasks = Uses.ledger(Profiles.petrol(), List.of(), allDone(39))
+                .assess(day(40), Seasons.STANDARD, Numbers.STANDARD);
+        return VisitPlan.of(Profiles.petrol(), tasks, List.of(work), Numbers.STANDARD);
+    }
+
+    /** What waits is in the visit by its own step, with the reason that it has; what only waits for its time is not. */
+    @Test
+    void whatWaitsIsInTheVisit() {
+        VisitPlan plan = planOf(
+                FindingHolds.of(Step.SPROCKET, Finding.TEETH_BROKEN),
+                StepHolds.of(StepHoldMatter.STEP_FAILED, Step.CONTROLS),
+                FindingWaits.of(Finding.BURR),
+                StepAttends.of(Step.PLUG),
+                TakeUpWaits.of(0.4));
+        assertThat(why(plan, Step.SPROCKET)).isEqualTo(Why.HOLD);
+        assertThat(why(plan, Step.REPLACE_SPROCKET))
+                .as("what the finding opens")
+                .isEqualTo(Why.FINDING);
+        assertThat(why(plan, Step.CONTROLS)).isEqualTo(Why.HOLD);
+        assertThat(why(plan, Step.DRESS_RAILS)).isEqualTo(Why.FINDING);
+        assertThat(why(plan, Step.PLUG)).isEqualTo(Why.DUE);
+        assertThat(why(plan, Step.TENSION)).as("closes the cover").isEqualTo(Why.CLOSES);
+        assertThat(planOf(TakeUpWaits.of(0.4)).steps())
+                .extracting(PlannedStep::step)
+                .containsExactly(Step.MAKE_SAFE, Step.FILL);
+    }
+
+    /** The step that is in it twice keeps its stronger reason, whichever came first. */
+    @Test
+    void theStrongestReasonStands() {
+        Waiting attends = StepAttends.of(Step.DRESS_RAILS);
+        Waiting burr = FindingWaits.of(Finding.BURR);
+        Waiting held = StepHolds.of(StepHoldMatter.PERSON_HOLDS, Step.DRESS_RAILS);
+        assertThat(why(planOf(attends, burr), Step.DRESS_RAILS)).isEqualTo(Why.FINDING);
+        assertThat(why(planOf(burr, attends), Step.DRESS_RAILS)).isEqualTo(Why.FINDING);
+        assertThat(why(planOf(burr, held, attends), Step.DRESS_RAILS)).isEqualTo(Why.HOLD);
+    }
+
+    /** Of two findings with equal claim the first one is the word beside the step: the most urgent comes first. */
+    @Test
+    void theFirstOfTwoFindingsIsToldAtTheStep() {
+        VisitPlan plan = planOf(FindingWaits.of(Finding.BURR), FindingWaits.of(Finding.RAILS_UNEVEN));
+        assertThat(plan.steps())
+                .filteredOn(planned -> planned.step() == Step.DRESS_RAILS)
+                .extracting(PlannedStep::finding)
+                .containsExactly(Finding.BURR);
+    }
+
+    /** A replaced part costs its minutes, and once only. */
+    @Test
+    void aReplacementIsOnTheBill() {
+        double one =
+                StepMinutes.bill(List.of(Step.REPLACE_BAR), Numbers.STANDARD).workMinutes();
+        double two = StepMinutes.bill(List.of(Step.REPLACE_BAR, Step.REPLACE_CHAIN), Numbers.STANDARD)
+                .workMinutes();
+        double replace = Numbers.STANDARD.of(ScheduleSetting.REPLACE_MINUTES);
+        assertThat(one).isEqualTo(replace);
+        assertThat(two).isEqualTo(2 * replace);
+        assertThat(StepMinutes.bill(List.of(Step.BLUING_CAUSE), Numbers.STANDARD)
+                        .workMinutes())
+                .isEqualTo(Numbers.STANDARD.of(ScheduleSetting.STEP_MINUTES));
     }
 }

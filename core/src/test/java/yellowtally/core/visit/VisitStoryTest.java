@@ -198,8 +198,64 @@ class VisitStoryTest {
         book.did("b", Step.DRESS_RAILS)
                 .did("c", Step.CHAIN_LOOK, Finding.CUTTERS_DULL)
                 .did("d", Step.SHARPEN);
+        assertThat(book.story().steps())
+                .extracting(VisitStep::step)
+                .contains(Step.RAILS, Step.DRESS_RAILS, Step.CHAIN_LOOK, Step.SHARPEN);
         List<VisitEvent> shuffled = new ArrayList<>(book.events);
         Collections.shuffle(shuffled, new Random(seed));
         assertThat(VisitStory.of(shuffled).steps()).isEqualTo(book.story().steps());
+    }
+
+    /** One finding calls for its step; what else a record calls for has its own reason. */
+    @Test
+    void eachStepIsCalledForByItsOwnFinding() {
+        VisitStory story = new Book()
+                .plan(Step.RAILS)
+                .did("rails", Step.RAILS, Finding.BLUING, Finding.BURR)
+                .story();
+        assertThat(story.step(Step.BLUING_CAUSE).orElseThrow().planned().finding())
+                .isEqualTo(Finding.BLUING);
+        assertThat(story.step(Step.DRESS_RAILS).orElseThrow().planned().finding())
+                .isEqualTo(Finding.BURR);
+    }
+
+    /** A record without findings calls for nothing, and leaves what is closed closed. */
+    @Test
+    void aSoundRecordCallsForNothing() {
+        Book book = new Book()
+                .plan(Step.RAILS, Step.REFIT, Step.TENSION, Step.NUTS)
+                .did("back", Step.REFIT)
+                .did("read", Step.TENSION)
+                .did("nuts", Step.NUTS);
+        VisitStory sound = book.did("rails", Step.RAILS).story();
+        assertThat(open(sound)).isEmpty();
+        assertThat(sound.recordedSteps()).isEqualTo(4);
+        assertThat(sound.steps())
+                .extracting(VisitStep::record)
+                .containsExactlyInAnyOrder("rails", "back", "read", "nuts");
+    }
+
+    /** A step that opens nothing can be put in after closing: the saw stays closed. */
+    @Test
+    void whatOpensNothingLeavesTheClosingDone() {
+        Book book = new Book()
+                .plan(Step.CLEAN_COVER, Step.TENSION, Step.NUTS, Step.BRAKE_RUNNING)
+                .did("a", Step.CLEAN_COVER)
+                .did("b", Step.TENSION)
+                .did("c", Step.NUTS)
+                .did("d", Step.BRAKE_RUNNING);
+        assertThat(book.story().calledFor(List.of(Step.OUTSIDE_LOOK), Why.BY_HAND, SAW))
+                .extracting(PlannedStep::step)
+                .containsExactly(Step.OUTSIDE_LOOK);
+        assertThat(book.story().calledFor(List.of(Step.OUTSIDE_LOOK, Step.CLEAN_COVER), Why.BY_HAND, SAW))
+                .extracting(PlannedStep::step)
+                .containsExactly(Step.OUTSIDE_LOOK, Step.CLEAN_COVER, Step.TENSION, Step.NUTS, Step.BRAKE_RUNNING);
+        assertThat(book.story().recordedSteps()).isEqualTo(4);
+        assertThat(new Book()
+                        .plan(Step.PLUG, Step.NUTS)
+                        .did("c", Step.NUTS)
+                        .story()
+                        .recordedSteps())
+                .isEqualTo(1);
     }
 }
