@@ -1,21 +1,16 @@
 import Box from '@mui/material/Box';
 import { useTheme } from '@mui/material/styles';
 import { rounded } from '../words/format';
-
-const TEETH = 7;
-const CX = 110;
-const CY = 92;
+import { grooveDepth, SPROCKET, sprocketStar } from './geometry/sprocket';
 
 /** One gap between two teeth seen large, with the groove that the drive links have worn. */
 export function SprocketDrawing({ wearMm, worn }: { wearMm: number | undefined; worn: boolean }) {
   const { house, text } = useTheme().vars.palette;
   const tone = worn ? house.rust : house.good;
-  const deep = Math.min(60, (wearMm ?? 0) * 60);
-  const star = Array.from({ length: TEETH * 2 }, (_, i) => {
-    const r = i % 2 === 0 ? 72 : 48;
-    const a = (i * Math.PI) / TEETH;
-    return `${(CX + r * Math.sin(a)).toFixed(1)},${(CY - r * Math.cos(a)).toFixed(1)}`;
-  }).join(' ');
+  const deep = grooveDepth(wearMm ?? 0);
+  const star = sprocketStar()
+    .map((point) => point.map((at) => at.toFixed(1)).join(','))
+    .join(' ');
   return (
     <Box
       component="svg"
@@ -37,8 +32,15 @@ export function SprocketDrawing({ wearMm, worn }: { wearMm: number | undefined; 
         strokeWidth="1.8"
         strokeLinejoin="round"
       />
-      <circle cx={CX} cy={CY} r="20" fill="none" stroke={text.secondary} strokeWidth="1.8" />
-      <circle cx={CX} cy={CY - 62} r="20" fill="none" stroke={house.tagEdge} strokeWidth="3" />
+      <circle cx={SPROCKET.x} cy={SPROCKET.y} r="20" fill="none" stroke={text.secondary} strokeWidth="1.8" />
+      <circle
+        cx={SPROCKET.x}
+        cy={SPROCKET.y - 62}
+        r="20"
+        fill="none"
+        stroke={house.tagEdge}
+        strokeWidth="3"
+      />
       <path
         d={`M250 40h76v${deep}q20 12 40 0v${-deep}h76v110H250z`}
         fill={house.metal}

@@ -3,7 +3,9 @@ import type { Schemas } from '../../api/client';
 import { BAR, barAndChain } from './barAndChain';
 import { barSection, SECTION } from './barSection';
 import { GROWTH, growthLayout } from './growth';
+import { cutterHeights, LOOP, loopOutline, spotOnLoop } from './loop';
 import { OIL, oilLayout } from './oil';
+import { grooveDepth, SPROCKET, sprocketStar } from './sprocket';
 import { pullAcross, rowsOf, wide } from './tensionScale';
 import { WEAR, wearLayout } from './wear';
 
@@ -189,5 +191,67 @@ describe('bar and chain', () => {
 
   it('read in degrees does not move', () => {
     expect(barAndChain('TWELFTH_PAST_TOUCH', 30, undefined).drop).toBe(0);
+  });
+});
+
+describe('the loop around its bar', () => {
+  const width = 600;
+  const places = Array.from({ length: 36 }, (_, i) => spotOnLoop((i + 0.5) / 36, width));
+
+  it('runs from the tail along the top, round the nose and back below', () => {
+    const first = spotOnLoop(0, width);
+    expect(first).toEqual({ x: LOOP.ends, y: LOOP.middle - LOOP.radius, nx: 0, ny: -1 });
+    const nose = places.reduce((a, b) => (b.x > a.x ? b : a));
+    expect(nose.x).toBeLessThanOrEqual(width - LOOP.ends + LOOP.radius);
+    expect(places.indexOf(nose)).toBeLessThan(18);
+    expect(spotOnLoop(0.75, width).y).toBeCloseTo(LOOP.middle + LOOP.radius);
+  });
+
+  it('keeps its cutters equally far apart', () => {
+    const steps = places
+      .slice(1)
+      .map((p, i) => Math.hypot(p.x - (places[i]?.x ?? 0), p.y - (places[i]?.y ?? 0)));
+    expect(Math.max(...steps) - Math.min(...steps)).toBeLessThan(2);
+  });
+
+  it('has every cutter point away from the bar, and its mark stay in the picture', () => {
+    const out = LOOP.mark + LOOP.markRadius + 1;
+    expect(cutterHeights([7.2, 9.8])(9.8)).toBeLessThan(LOOP.touch);
+    for (const { x, y, nx, ny } of places) {
+      expect(Math.hypot(nx, ny)).toBeCloseTo(1);
+      expect(Math.abs(y + ny - LOOP.middle)).toBeGreaterThanOrEqual(Math.abs(y - LOOP.middle));
+      expect(x + nx * out).toBeGreaterThan(0);
+      expect(x + nx * out).toBeLessThan(width);
+      expect(y + ny * out).toBeGreaterThan(0);
+      expect(y + ny * out).toBeLessThan(LOOP.height);
+    }
+  });
+
+  it('draws the longer cutter taller, and nearly equal ones nearly equal', () => {
+    const tall = cutterHeights([7.2, 8, 9.8]);
+    expect(tall(7.2)).toBeLessThan(tall(8));
+    expect(tall(8)).toBeLessThan(tall(9.8));
+    const even = cutterHeights([8, 8.05]);
+    expect(even(8.05) - even(8)).toBeLessThan(4);
+    expect(cutterHeights([])(undefined)).toBeLessThan(tall(7.2));
+  });
+
+  it('closes its outline', () => {
+    expect(loopOutline(width)).toMatch(/^M108 76H492A36 36 0 0 1 492 148H108A36 36 0 0 1 108 76Z$/);
+  });
+});
+
+describe('the sprocket', () => {
+  it('has its tips on one circle, its roots on another, a tip on top', () => {
+    const radii = sprocketStar().map(([x, y]) => Math.hypot(x - SPROCKET.x, y - SPROCKET.y));
+    expect(radii).toHaveLength(14);
+    radii.forEach((r, i) => {
+      expect(r).toBeCloseTo(i % 2 === 0 ? SPROCKET.tip : SPROCKET.root);
+    });
+    expect(sprocketStar()[0]).toEqual([SPROCKET.x, SPROCKET.y - SPROCKET.tip]);
+  });
+
+  it('shows a deeper groove deeper, down to the foot of the tooth', () => {
+    expect([0, 0.25, 0.5, 1, 3].map((mm) => grooveDepth(mm))).toEqual([0, 15, 30, 60, 60]);
   });
 });
