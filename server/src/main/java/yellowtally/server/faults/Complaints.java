@@ -35,7 +35,7 @@ class Complaints implements TakesComplaints {
     private final People people;
     private final Knowledge knowledge;
     private final Standings standings;
-    private final FaultStore store;
+    private final FaultRepository repository;
     private final FaultHolds holds;
     private final FleetRevision revision;
     private final Clock clock;
@@ -45,7 +45,7 @@ class Complaints implements TakesComplaints {
             People people,
             Knowledge knowledge,
             Standings standings,
-            FaultStore store,
+            FaultRepository repository,
             FaultHolds holds,
             FleetRevision revision,
             Clock clock) {
@@ -53,7 +53,7 @@ class Complaints implements TakesComplaints {
         this.people = people;
         this.knowledge = knowledge;
         this.standings = standings;
-        this.store = store;
+        this.repository = repository;
         this.holds = holds;
         this.revision = revision;
         this.clock = clock;
@@ -110,7 +110,7 @@ class Complaints implements TakesComplaints {
                 || knowledge.base().behind(complaint, traits).isEmpty()) {
             throw Refusal.unfit("complaint", "complaint.impossible");
         }
-        store.add(new Fault(said));
+        repository.add(new Fault(said));
         if (complaint.holds()) {
             holds.hold(saw, said.id(), complaint.title(), complaint.proof(), said.personId());
         }

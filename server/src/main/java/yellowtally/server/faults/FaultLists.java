@@ -39,7 +39,7 @@ class FaultLists {
     private final Knowledge knowledge;
     private final Standings standings;
     private final FleetSettings settings;
-    private final FaultStore store;
+    private final FaultRepository repository;
     private final FaultReader reader;
     private final Clock clock;
 
@@ -49,7 +49,7 @@ class FaultLists {
             Knowledge knowledge,
             Standings standings,
             FleetSettings settings,
-            FaultStore store,
+            FaultRepository repository,
             FaultReader reader,
             Clock clock) {
         this.fleet = fleet;
@@ -57,7 +57,7 @@ class FaultLists {
         this.knowledge = knowledge;
         this.standings = standings;
         this.settings = settings;
-        this.store = store;
+        this.repository = repository;
         this.reader = reader;
         this.clock = clock;
     }
@@ -97,10 +97,10 @@ class FaultLists {
     FaultsPage list() {
         Map<UUID, Standing> standing = standing();
         return new FaultsPage(
-                lines(store.open().stream()
+                lines(repository.open().stream()
                         .filter(fault -> standing.containsKey(fault.sawId()))
                         .toList()),
-                lines(store.closed(CLOSED_SHOWN).stream()
+                lines(repository.closed(CLOSED_SHOWN).stream()
                         .filter(fault -> standing.containsKey(fault.sawId()))
                         .toList()),
                 repeats(standing),
@@ -109,7 +109,7 @@ class FaultLists {
 
     List<FaultLine> ofSaw(String tag) {
         Saw saw = fleet.saw(tag);
-        return saw.retiredAt() != null ? List.of() : lines(store.ofSaw(saw.id()));
+        return saw.retiredAt() != null ? List.of() : lines(repository.ofSaw(saw.id()));
     }
 
     private Map<UUID, Standing> standing() {
@@ -119,7 +119,7 @@ class FaultLists {
     }
 
     private List<FaultLine> lines(List<Fault> faults) {
-        FaultStore.Events events = store.events(faults);
+        FaultRepository.Events events = repository.events(faults);
         Map<UUID, String> names = people.names();
         return faults.stream()
                 .map(fault -> line(reader.read(fault, events.of(fault)), names))
@@ -152,8 +152,8 @@ class FaultLists {
     private List<RepeatView> repeats(Map<UUID, Standing> standing) {
         Numbers numbers = settings.rules().numbers();
         long days = (long) numbers.of(ComparisonSetting.REPEAT_DAYS);
-        List<Fault> all = store.since(clock.instant().minus(Duration.ofDays(days + 1)));
-        FaultStore.Events events = store.events(all);
+        List<Fault> all = repository.since(clock.instant().minus(Duration.ofDays(days + 1)));
+        FaultRepository.Events events = repository.events(all);
         List<RepeatFault.Past> past = new ArrayList<>();
         for (Fault fault : all) {
             Standing of = standing.get(fault.sawId());

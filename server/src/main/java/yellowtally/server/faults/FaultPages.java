@@ -47,7 +47,7 @@ class FaultPages {
     private final People people;
     private final Knowledge knowledge;
     private final Standings standings;
-    private final FaultStore store;
+    private final FaultRepository repository;
     private final FaultReader reader;
 
     FaultPages(
@@ -55,13 +55,13 @@ class FaultPages {
             People people,
             Knowledge knowledge,
             Standings standings,
-            FaultStore store,
+            FaultRepository repository,
             FaultReader reader) {
         this.fleet = fleet;
         this.people = people;
         this.knowledge = knowledge;
         this.standings = standings;
-        this.store = store;
+        this.repository = repository;
         this.reader = reader;
     }
 
@@ -179,7 +179,7 @@ class FaultPages {
     }
 
     FaultPage one(UUID id) {
-        Fault fault = store.find(id).orElseThrow(() -> Refusal.gone("fault.unknown"));
+        Fault fault = repository.find(id).orElseThrow(() -> Refusal.gone("fault.unknown"));
         FaultReader.Read read = reader.read(fault);
         Map<UUID, String> names = people.names();
         Diagnosis stands = read.finder().after(read.story().path());

@@ -31,14 +31,14 @@ class FaultReader {
     private final Fleet fleet;
     private final Knowledge knowledge;
     private final Standings standings;
-    private final FaultStore store;
+    private final FaultRepository repository;
     private final Clock clock;
 
-    FaultReader(Fleet fleet, Knowledge knowledge, Standings standings, FaultStore store, Clock clock) {
+    FaultReader(Fleet fleet, Knowledge knowledge, Standings standings, FaultRepository repository, Clock clock) {
         this.fleet = fleet;
         this.knowledge = knowledge;
         this.standings = standings;
-        this.store = store;
+        this.repository = repository;
         this.clock = clock;
     }
 
@@ -71,7 +71,7 @@ class FaultReader {
 
     /** Reads a fault of a saw in service. */
     Read read(Fault fault) {
-        return read(fault, store.events(List.of(fault)).of(fault));
+        return read(fault, repository.events(List.of(fault)).of(fault));
     }
 
     /** The same with its events at hand. */

@@ -69,7 +69,7 @@ class Faults {
     private final People people;
     private final Knowledge knowledge;
     private final Outings outings;
-    private final FaultStore store;
+    private final FaultRepository repository;
     private final FaultReader reader;
     private final FaultHolds holds;
     private final WorkForVisits bench;
@@ -82,7 +82,7 @@ class Faults {
             People people,
             Knowledge knowledge,
             Outings outings,
-            FaultStore store,
+            FaultRepository repository,
             FaultReader reader,
             FaultHolds holds,
             WorkForVisits bench,
@@ -93,7 +93,7 @@ class Faults {
         this.people = people;
         this.knowledge = knowledge;
         this.outings = outings;
-        this.store = store;
+        this.repository = repository;
         this.reader = reader;
         this.holds = holds;
         this.bench = bench;
@@ -239,7 +239,7 @@ class Faults {
     }
 
     private Live live(UUID faultId) {
-        Fault fault = store.findForWriting(faultId).orElseThrow(() -> Refusal.gone("fault.unknown"));
+        Fault fault = repository.findForWriting(faultId).orElseThrow(() -> Refusal.gone("fault.unknown"));
         Saw saw = fleet.sawInService(fleet.tag(fault.sawId()));
         return new Live(fault, saw, reader.read(fault));
     }
@@ -287,7 +287,7 @@ class Faults {
                 @Nullable String note) {
             Person person = people.require(by.personId());
             FaultEvent event = new FaultEvent(0, kind, clock.instant(), check, answer, cause, wet);
-            store.add(new FaultEventRow(by.id(), fault.id(), event, note, person.id(), by.device()));
+            repository.add(new FaultEventRow(by.id(), fault.id(), event, note, person.id(), by.device()));
             revision.touches(saw.id());
         }
     }

@@ -11,12 +11,16 @@ import yellowtally.server.support.Refusal;
 @Service
 public class Fleet {
 
-    private final FleetStores.Saws saws;
-    private final FleetStores.Parts parts;
-    private final FleetStores.Crews crews;
-    private final FleetStores.Fittings fittings;
+    private final FleetRepositories.Saws saws;
+    private final FleetRepositories.Parts parts;
+    private final FleetRepositories.Crews crews;
+    private final FleetRepositories.Fittings fittings;
 
-    Fleet(FleetStores.Saws saws, FleetStores.Parts parts, FleetStores.Crews crews, FleetStores.Fittings fittings) {
+    Fleet(
+            FleetRepositories.Saws saws,
+            FleetRepositories.Parts parts,
+            FleetRepositories.Crews crews,
+            FleetRepositories.Fittings fittings) {
         this.saws = saws;
         this.parts = parts;
         this.crews = crews;

@@ -23,9 +23,9 @@ class PartChooser {
     private static final double LEAST_CUTTER_MM = 4;
     private static final double MOST_CUTTER_MM = 16;
 
-    private final FleetStores.Parts parts;
+    private final FleetRepositories.Parts parts;
 
-    PartChooser(FleetStores.Parts parts) {
+    PartChooser(FleetRepositories.Parts parts) {
         this.parts = parts;
     }
 

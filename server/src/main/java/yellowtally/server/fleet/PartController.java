@@ -19,14 +19,18 @@ import yellowtally.server.support.Violations;
 @RestController
 class PartController {
 
-    private final FleetStores.Saws saws;
-    private final FleetStores.Parts parts;
+    private final FleetRepositories.Saws saws;
+    private final FleetRepositories.Parts parts;
     private final Fleet fleet;
     private final PartChooser chooser;
     private final Sentences sentences;
 
     PartController(
-            FleetStores.Saws saws, FleetStores.Parts parts, Fleet fleet, PartChooser chooser, Sentences sentences) {
+            FleetRepositories.Saws saws,
+            FleetRepositories.Parts parts,
+            Fleet fleet,
+            PartChooser chooser,
+            Sentences sentences) {
         this.saws = saws;
         this.parts = parts;
         this.fleet = fleet;

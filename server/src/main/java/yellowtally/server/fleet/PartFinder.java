@@ -9,9 +9,9 @@ import yellowtally.server.support.Refusal;
 @Service
 public class PartFinder {
 
-    private final FleetStores.Parts parts;
+    private final FleetRepositories.Parts parts;
 
-    PartFinder(FleetStores.Parts parts) {
+    PartFinder(FleetRepositories.Parts parts) {
         this.parts = parts;
     }
 

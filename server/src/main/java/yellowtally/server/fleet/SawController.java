@@ -24,7 +24,7 @@ import yellowtally.server.support.Violations;
 class SawController {
 
     private final Fleet fleet;
-    private final FleetStores.Saws saws;
+    private final FleetRepositories.Saws saws;
     private final Models models;
     private final SetFitter fitter;
     private final People people;
@@ -35,7 +35,7 @@ class SawController {
 
     SawController(
             Fleet fleet,
-            FleetStores.Saws saws,
+            FleetRepositories.Saws saws,
             Models models,
             SetFitter fitter,
             People people,

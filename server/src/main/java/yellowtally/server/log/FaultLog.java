@@ -20,6 +20,28 @@ class FaultLog {
 
     private static final List<FaultEventKind> QUIET = List.of(FaultEventKind.ANSWERED, FaultEventKind.TAKEN_BACK);
 
+    /** A complaint, as it was told. */
+    private record Told(
+            UUID id,
+            Instant at,
+            UUID sawId,
+            UUID personId,
+            String complaint,
+            @Nullable String seen) {}
+
+    /** What happened to a fault. */
+    private record Happened(
+            UUID id,
+            Instant at,
+            UUID sawId,
+            UUID personId,
+            FaultEventKind kind,
+            @Nullable String cause,
+            @Nullable Wet wet,
+            @Nullable String note,
+            UUID faultId,
+            String complaint) {}
+
     private final EntityManager records;
     private final Knowledge knowledge;
 
@@ -30,39 +52,41 @@ class FaultLog {
 
     List<LogEntry> lines(LogFilter filter, Function<UUID, String> tag, Function<@Nullable UUID, String> person) {
         List<LogEntry> lines = new ArrayList<>();
-        for (Object[] row : rows(
+        for (Told told : rows(
+                Told.class,
                 "select f.id, f.at, f.sawId, f.personId, f.complaint, f.seen from Fault f"
                         + filter.where("f.sawId", "f.personId", "f.at") + " order by f.at desc",
                 filter)) {
             lines.add(line(
-                    (UUID) row[0],
-                    (Instant) row[1],
-                    tag.apply((UUID) row[2]),
-                    person.apply((UUID) row[3]),
+                    told.id(),
+                    told.at(),
+                    tag.apply(told.sawId()),
+                    person.apply(told.personId()),
                     new LogEntry.FaultLogLine(
-                            (UUID) row[0],
+                            told.id(),
                             null,
-                            knowledge.complaint((String) row[4]).title(),
+                            knowledge.complaint(told.complaint()).title(),
                             null),
-                    (String) row[5]));
+                    told.seen()));
         }
-        for (Object[] row : rows(
+        for (Happened event : rows(
+                Happened.class,
                 "select e.id, e.at, f.sawId, e.personId, e.kind, e.cause, e.wet, e.note, f.id, f.complaint"
                         + " from FaultEventRow e join Fault f on f.id = e.faultId"
                         + filter.where("f.sawId", "e.personId", "e.at")
                         + " and e.kind not in (" + quiet() + ") order by e.at desc",
                 filter)) {
-            Cause cause = knowledge.cause((String) row[5]);
-            String what = row[5] == null
-                    ? knowledge.complaint((String) row[9]).title()
-                    : cause == null ? (String) row[5] : cause.title();
+            Cause cause = knowledge.cause(event.cause());
+            String what = event.cause() == null
+                    ? knowledge.complaint(event.complaint()).title()
+                    : cause == null ? event.cause() : cause.title();
             lines.add(line(
-                    (UUID) row[0],
-                    (Instant) row[1],
-                    tag.apply((UUID) row[2]),
-                    person.apply((UUID) row[3]),
-                    new LogEntry.FaultLogLine((UUID) row[8], (FaultEventKind) row[4], what, (Wet) row[6]),
-                    (String) row[7]));
+                    event.id(),
+                    event.at(),
+                    tag.apply(event.sawId()),
+                    person.apply(event.personId()),
+                    new LogEntry.FaultLogLine(event.faultId(), event.kind(), what, event.wet()),
+                    event.note()));
         }
         return lines;
     }
@@ -72,8 +96,8 @@ class FaultLog {
                 ", ", QUIET.stream().map(kind -> "FaultEventKind." + kind).toList());
     }
 
-    private List<Object[]> rows(String query, LogFilter filter) {
-        TypedQuery<Object[]> typed = records.createQuery(query, Object[].class).setMaxResults(LogPage.MOST + 1);
+    private <T> List<T> rows(Class<T> row, String query, LogFilter filter) {
+        TypedQuery<T> typed = records.createQuery(query, row).setMaxResults(LogPage.MOST + 1);
         filter.values().forEach(typed::setParameter);
         return typed.getResultList();
     }

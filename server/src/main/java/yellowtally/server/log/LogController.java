@@ -78,6 +78,21 @@ class LogController {
         return LogPage.cut(found, LogPage.MOST);
     }
 
+    /** How a tension check ended. */
+    private record Read(UUID id, TensionOutcome outcome) {}
+
+    /** A hold that was lifted. */
+    private record Release(UUID holdId, Instant at, UUID sawId, UUID personId) {}
+
+    /** A visit that was ended. */
+    private record EndOfVisit(
+            UUID visitId,
+            Instant at,
+            UUID sawId,
+            UUID personId,
+            FitState decision,
+            @Nullable String leftOpenReason) {}
+
     /** Names by id, asked for once a page. */
     private final class Names {
         private final Map<UUID, String> persons = new HashMap<>();
@@ -136,10 +151,10 @@ class LogController {
     private Map<UUID, TensionOutcome> tension(List<UUID> ids) {
         Map<UUID, TensionOutcome> outcomes = new HashMap<>();
         if (!ids.isEmpty()) {
-            records.createQuery("select t.id, t.outcome from TensionCheck t where t.id in :ids", Object[].class)
+            records.createQuery("select t.id, t.outcome from TensionCheck t where t.id in :ids", Read.class)
                     .setParameter("ids", ids)
                     .getResultList()
-                    .forEach(row -> outcomes.put((UUID) row[0], (TensionOutcome) row[1]));
+                    .forEach(check -> outcomes.put(check.id(), check.outcome()));
         }
         return outcomes;
     }
@@ -221,8 +236,8 @@ class LogController {
     }
 
     private List<LogEntry.Released> released(LogFilter filter, Names names) {
-        List<Object[]> rows = rows(
-                Object[].class,
+        List<Release> rows = rows(
+                Release.class,
                 "select h.id, r.at, h.sawId, r.personId from SawHoldRelease r join SawHold h on h.id = r.holdId"
                         + filter.where("h.sawId", "r.personId", "r.at")
                         + " order by r.at desc",
@@ -231,26 +246,26 @@ class LogController {
         // Several holds are released by one word.
         rows.stream()
                 .map(row -> new LogEntry.Released(
-                        (UUID) row[0], (Instant) row[1], names.tag((UUID) row[2]), names.person((UUID) row[3])))
+                        row.holdId(), row.at(), names.tag(row.sawId()), names.person(row.personId())))
                 .forEach(entry -> once.putIfAbsent(entry.tag() + entry.at(), entry));
         return List.copyOf(once.values());
     }
 
     private List<LogEntry.VisitEnded> ended(LogFilter filter, Names names) {
         return rows(
-                        Object[].class,
+                        EndOfVisit.class,
                         "select v.id, v.endedAt, v.sawId, v.endedBy, v.decision, v.leftOpenReason from Visit v"
                                 + filter.where("v.sawId", "v.endedBy", "v.endedAt")
                                 + " and v.endedAt is not null order by v.endedAt desc",
                         filter)
                 .stream()
                 .map(row -> new LogEntry.VisitEnded(
-                        (UUID) row[0],
-                        (Instant) row[1],
-                        names.tag((UUID) row[2]),
-                        names.person((UUID) row[3]),
-                        (FitState) row[4],
-                        (String) row[5]))
+                        row.visitId(),
+                        row.at(),
+                        names.tag(row.sawId()),
+                        names.person(row.personId()),
+                        row.decision(),
+                        row.leftOpenReason()))
                 .toList();
     }
 }

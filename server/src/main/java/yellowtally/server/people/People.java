@@ -14,30 +14,30 @@ import yellowtally.server.support.Refusal;
 @RestController
 public class People {
 
-    /** Store of people. */
-    interface Store extends ListCrudRepository<Person, UUID> {
+    /** Keeps people. */
+    interface PersonRepository extends ListCrudRepository<Person, UUID> {
         List<Person> findAllByOrderByName();
     }
 
     /** A person as the screens see them. */
     public record PersonView(UUID id, String name, Person.Role role) {}
 
-    private final Store store;
+    private final PersonRepository repository;
 
-    People(Store store) {
-        this.store = store;
+    People(PersonRepository repository) {
+        this.repository = repository;
     }
 
     @GetMapping("/api/people")
     public List<PersonView> people() {
-        return store.findAllByOrderByName().stream()
+        return repository.findAllByOrderByName().stream()
                 .map(p -> new PersonView(p.id(), p.name(), p.role()))
                 .toList();
     }
 
     /** Everybody's name by id. */
     public Map<UUID, String> names() {
-        return store.findAllByOrderByName().stream().collect(Collectors.toMap(Person::id, Person::name));
+        return repository.findAllByOrderByName().stream().collect(Collectors.toMap(Person::id, Person::name));
     }
 
     /** The person a record names; refuses an unknown one. */
@@ -45,7 +45,7 @@ public class People {
         if (id == null) {
             throw Refusal.unfit("personId", "person.missing");
         }
-        return store.findById(id).orElseThrow(() -> Refusal.unfit("personId", "person.unknown"));
+        return repository.findById(id).orElseThrow(() -> Refusal.unfit("personId", "person.unknown"));
     }
 
     /** The person who may release a held saw. */

@@ -17,11 +17,11 @@ import yellowtally.server.support.Refusal;
 @Service
 public class FleetSettings {
 
-    private final SettingStores.Changes changes;
+    private final SettingRepositories.Changes changes;
     private final Fleet fleet;
     private final EntityManager records;
 
-    FleetSettings(SettingStores.Changes changes, Fleet fleet, EntityManager records) {
+    FleetSettings(SettingRepositories.Changes changes, Fleet fleet, EntityManager records) {
         this.changes = changes;
         this.fleet = fleet;
         this.records = records;

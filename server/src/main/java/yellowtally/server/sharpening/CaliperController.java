@@ -27,7 +27,7 @@ class CaliperController {
 
     private final CaliperFeed feed;
     private final SimulatedCaliper simulated;
-    private final SharpeningStore sharpenings;
+    private final SharpeningRepository sharpenings;
     private final Fleet fleet;
     private final Standings standings;
     private final EdgeOfLoop edge;
@@ -36,7 +36,7 @@ class CaliperController {
     CaliperController(
             CaliperFeed feed,
             SimulatedCaliper simulated,
-            SharpeningStore sharpenings,
+            SharpeningRepository sharpenings,
             Fleet fleet,
             Standings standings,
             EdgeOfLoop edge,

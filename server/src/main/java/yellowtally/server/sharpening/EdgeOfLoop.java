@@ -27,16 +27,16 @@ import yellowtally.server.standing.Standing;
 @Component
 class EdgeOfLoop {
 
-    private final SharpeningStore sharpenings;
+    private final SharpeningRepository sharpenings;
 
-    EdgeOfLoop(SharpeningStore sharpenings) {
+    EdgeOfLoop(SharpeningRepository sharpenings) {
         this.sharpenings = sharpenings;
     }
 
     /** What a stroke takes off this loop, as far as it is known. */
     FilingRate rate(Chain chain, Numbers numbers) {
         Map<UUID, List<Double>> rates = new HashMap<>();
-        for (SharpeningStore.Filed filed : sharpenings.filed(chain.pitch())) {
+        for (SharpeningRepository.Filed filed : sharpenings.filed(chain.pitch())) {
             FilingRate.perStroke(filed.filedMm(), filed.strokes())
                     .ifPresent(rate -> rates.computeIfAbsent(filed.chainId(), c -> new ArrayList<>())
                             .add(rate));

@@ -35,13 +35,14 @@ import yellowtally.server.support.Refusal;
 @Service
 class SharpeningPages {
 
-    private final SharpeningStore sharpenings;
+    private final SharpeningRepository sharpenings;
     private final EdgeOfLoop edge;
     private final Fleet fleet;
     private final People people;
     private final Standings standings;
 
-    SharpeningPages(SharpeningStore sharpenings, EdgeOfLoop edge, Fleet fleet, People people, Standings standings) {
+    SharpeningPages(
+            SharpeningRepository sharpenings, EdgeOfLoop edge, Fleet fleet, People people, Standings standings) {
         this.sharpenings = sharpenings;
         this.edge = edge;
         this.fleet = fleet;

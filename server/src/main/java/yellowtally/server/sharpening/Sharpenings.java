@@ -105,7 +105,7 @@ class Sharpenings {
     private static final int MOST_BASE = 30;
     private static final int MOST_STROKES = 200;
 
-    private final SharpeningStore sharpenings;
+    private final SharpeningRepository sharpenings;
     private final EdgeOfLoop edge;
     private final Fleet fleet;
     private final People people;
@@ -116,7 +116,7 @@ class Sharpenings {
     private final Clock clock;
 
     Sharpenings(
-            SharpeningStore sharpenings,
+            SharpeningRepository sharpenings,
             EdgeOfLoop edge,
             Fleet fleet,
             People people,

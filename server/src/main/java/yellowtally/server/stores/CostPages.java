@@ -28,8 +28,8 @@ import yellowtally.server.standing.Standings;
 class CostPages {
 
     private final EntityManager records;
-    private final StockStores.Items items;
-    private final StockStores.Moves moves;
+    private final StockRepositories.Items items;
+    private final StockRepositories.Moves moves;
     private final Standings standings;
     private final PartFinder finder;
     private final Fleet fleet;
@@ -37,8 +37,8 @@ class CostPages {
 
     CostPages(
             EntityManager records,
-            StockStores.Items items,
-            StockStores.Moves moves,
+            StockRepositories.Items items,
+            StockRepositories.Moves moves,
             Standings standings,
             PartFinder finder,
             Fleet fleet,
@@ -70,6 +70,11 @@ class CostPages {
             int costCents,
             @Nullable CostPerTank cost) {}
 
+    /** What went through a part while it hung on a saw. */
+    private record TanksOfPart(UUID partId, UUID sawId, Double tanks) {}
+
+    private record TanksOfSaw(UUID sawId, Double tanks) {}
+
     @Transactional(readOnly = true)
     CostPage page() {
         List<Standing> all = standings.all();
@@ -82,17 +87,17 @@ class CostPages {
                             "select o." + column
                                     + ", o.sawId, sum(o.tanks) from Outing o where o.backAt is not null and o." + column
                                     + " is not null group by o." + column + ", o.sawId",
-                            Object[].class)
+                            TanksOfPart.class)
                     .getResultList()
                     .forEach(row -> tanksOfParts
-                            .computeIfAbsent((UUID) row[0], id -> new HashMap<>())
-                            .put((UUID) row[1], (Double) row[2]));
+                            .computeIfAbsent(row.partId(), id -> new HashMap<>())
+                            .put(row.sawId(), row.tanks()));
         }
         records.createQuery(
                         "select o.sawId, sum(o.tanks) from Outing o where o.backAt is not null group by o.sawId",
-                        Object[].class)
+                        TanksOfSaw.class)
                 .getResultList()
-                .forEach(row -> tanksOfSaws.put((UUID) row[0], (Double) row[1]));
+                .forEach(row -> tanksOfSaws.put(row.sawId(), row.tanks()));
         Numbers numbers = settings.rules().numbers();
         Map<UUID, List<CostPerTank.Share>> shares = new HashMap<>();
         List<LoopCost> loops = new ArrayList<>();
@@ -161,9 +166,9 @@ class CostPages {
         });
         Map<UUID, Double> cents = new HashMap<>();
         moves.usedBySaw().forEach(row -> {
-            Integer price = prices.get((UUID) row[1]);
+            Integer price = prices.get(row.itemId());
             if (price != null) {
-                cents.merge((UUID) row[0], price * (Double) row[2], Double::sum);
+                cents.merge(row.sawId(), price * row.amount(), Double::sum);
             }
         });
         return cents;

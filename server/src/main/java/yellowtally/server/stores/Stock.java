@@ -18,11 +18,11 @@ public class Stock {
     private static final double MOST = 100_000;
     private static final double ROUNDING = 1e-9;
 
-    private final StockStores.Items items;
-    private final StockStores.Moves moves;
+    private final StockRepositories.Items items;
+    private final StockRepositories.Moves moves;
     private final Clock clock;
 
-    Stock(StockStores.Items items, StockStores.Moves moves, Clock clock) {
+    Stock(StockRepositories.Items items, StockRepositories.Moves moves, Clock clock) {
         this.items = items;
         this.moves = moves;
         this.clock = clock;

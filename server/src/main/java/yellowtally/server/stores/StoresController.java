@@ -30,7 +30,7 @@ class StoresController {
     private final StoresPages pages;
     private final CostPages costs;
     private final Stock stock;
-    private final StockStores.Items items;
+    private final StockRepositories.Items items;
     private final Fleet fleet;
     private final Standings standings;
     private final People people;
@@ -41,7 +41,7 @@ class StoresController {
             StoresPages pages,
             CostPages costs,
             Stock stock,
-            StockStores.Items items,
+            StockRepositories.Items items,
             Fleet fleet,
             Standings standings,
             People people,

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,14 +31,15 @@ import yellowtally.server.people.People;
 import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
+import yellowtally.server.stores.StockRepositories.Shelf;
 import yellowtally.server.support.Refusal;
 
 /** The stores as the screen shows them: every figure is worked out from moves and records when it is asked for. */
 @Service
 class StoresPages {
 
-    private final StockStores.Items items;
-    private final StockStores.Moves moves;
+    private final StockRepositories.Items items;
+    private final StockRepositories.Moves moves;
     private final Standings standings;
     private final FleetSettings settings;
     private final PartShelf parts;
@@ -45,8 +47,8 @@ class StoresPages {
     private final Clock clock;
 
     StoresPages(
-            StockStores.Items items,
-            StockStores.Moves moves,
+            StockRepositories.Items items,
+            StockRepositories.Moves moves,
             Standings standings,
             FleetSettings settings,
             PartShelf parts,
@@ -111,7 +113,7 @@ class StoresPages {
         List<ItemView> views = items.findAllByOrderByName().stream()
                 .map(item -> view(
                         item,
-                        shelves.getOrDefault(item.id(), Shelf.EMPTY),
+                        shelves.getOrDefault(item.id(), Shelf.empty(item.id())),
                         taken.getOrDefault(item.id(), List.of()),
                         fleet,
                         needs,
@@ -132,7 +134,7 @@ class StoresPages {
                         item.kind(),
                         item.kind().unit(),
                         item.card().name(),
-                        shelves.getOrDefault(item.id(), Shelf.EMPTY).amount()))
+                        shelves.getOrDefault(item.id(), Shelf.empty(item.id())).amount()))
                 .toList();
     }
 
@@ -237,14 +239,8 @@ class StoresPages {
         return StockNeeds.of(standing.profile(), found, planned);
     }
 
-    private record Shelf(double amount, Instant since) {
-        static final Shelf EMPTY = new Shelf(0, Instant.EPOCH);
-    }
-
     private Map<UUID, Shelf> shelves() {
-        Map<UUID, Shelf> found = new HashMap<>();
-        moves.shelves().forEach(row -> found.put((UUID) row[0], new Shelf((Double) row[1], (Instant) row[2])));
-        return found;
+        return moves.shelves().stream().collect(Collectors.toMap(Shelf::itemId, shelf -> shelf));
     }
 
     private Map<UUID, List<StockUse.Taken>> taken(Numbers numbers, LocalDate today) {

@@ -29,7 +29,7 @@ import yellowtally.server.support.Refusal;
 class CalibrationController {
 
     private final FleetSettings settings;
-    private final TensionStores.Calibrations calibrations;
+    private final TensionRepositories.Calibrations calibrations;
     private final Fleet fleet;
     private final People people;
     private final OnceOnly onceOnly;
@@ -38,7 +38,7 @@ class CalibrationController {
 
     CalibrationController(
             FleetSettings settings,
-            TensionStores.Calibrations calibrations,
+            TensionRepositories.Calibrations calibrations,
             Fleet fleet,
             People people,
             OnceOnly onceOnly,

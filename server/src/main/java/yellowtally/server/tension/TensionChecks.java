@@ -63,7 +63,7 @@ class TensionChecks {
     private final Fleet fleet;
     private final FleetSettings settings;
     private final People people;
-    private final TensionStores.Checks checks;
+    private final TensionRepositories.Checks checks;
     private final Worklog worklog;
     private final VisitGate visits;
     private final Standings standings;
@@ -74,7 +74,7 @@ class TensionChecks {
             Fleet fleet,
             FleetSettings settings,
             People people,
-            TensionStores.Checks checks,
+            TensionRepositories.Checks checks,
             Worklog worklog,
             VisitGate visits,
             Standings standings,

@@ -47,8 +47,8 @@ class TensionPages {
     private final Fleet fleet;
     private final FleetSettings settings;
     private final Standings standings;
-    private final TensionStores.Checks checks;
-    private final TensionStores.Readings readings;
+    private final TensionRepositories.Checks checks;
+    private final TensionRepositories.Readings readings;
     private final Worklog worklog;
     private final People people;
 
@@ -56,8 +56,8 @@ class TensionPages {
             Fleet fleet,
             FleetSettings settings,
             Standings standings,
-            TensionStores.Checks checks,
-            TensionStores.Readings readings,
+            TensionRepositories.Checks checks,
+            TensionRepositories.Readings readings,
             Worklog worklog,
             People people) {
         this.fleet = fleet;

@@ -55,6 +55,9 @@ public class VisitBook {
                 .findFirst();
     }
 
+    /** A step that was recorded. */
+    private record Taken(Long seq, Step step, UUID recordId) {}
+
     /** What the standing records of a visit tell; record ids are those of work records. */
     public VisitStory story(UUID visitId) {
         List<VisitEvent> events = new ArrayList<>();
@@ -67,10 +70,10 @@ public class VisitBook {
                 .forEach(row -> events.add(row.event()));
         records.createQuery(
                         "select r.seq, r.step, r.id from WorkRecord r where r.visitId = :visit" + Worklog.STANDING,
-                        Object[].class)
+                        Taken.class)
                 .setParameter("visit", visitId)
                 .getResultList()
-                .forEach(row -> events.add(new VisitEvent.Recorded((long) row[0], (Step) row[1], row[2])));
+                .forEach(row -> events.add(new VisitEvent.Recorded(row.seq(), row.step(), row.recordId())));
         return VisitStory.of(events);
     }
 }

@@ -31,8 +31,8 @@ class StockTest {
     private static final Instant NOW = Instant.parse("2026-05-04T16:00:00Z");
     private static final UUID PERSON = UUID.randomUUID();
 
-    private final StockStores.Items items = mock(StockStores.Items.class);
-    private final StockStores.Moves moves = mock(StockStores.Moves.class);
+    private final StockRepositories.Items items = mock(StockRepositories.Items.class);
+    private final StockRepositories.Moves moves = mock(StockRepositories.Moves.class);
     private final Stock stock = new Stock(items, moves, Clock.fixed(NOW, ZoneOffset.UTC));
     private final List<StockMove> written = new ArrayList<>();
     private final UUID plugs = item(StockKind.PLUG, "Plug");

@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.data.repository.ListCrudRepository;
 
-/** The stores of the settings room. */
-final class SettingStores {
+/** The repositories of the settings room. */
+final class SettingRepositories {
 
-    private SettingStores() {}
+    private SettingRepositories() {}
 
     interface Changes extends ListCrudRepository<SettingChange, UUID> {
         List<SettingChange> findAllByOrderByAtAsc();

@@ -5,10 +5,10 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.ListCrudRepository;
 
-/** The stores of the fleet room. */
-final class FleetStores {
+/** The repositories of the fleet room. */
+final class FleetRepositories {
 
-    private FleetStores() {}
+    private FleetRepositories() {}
 
     interface Saws extends ListCrudRepository<Saw, UUID> {
         List<Saw> findByRetiredAtNull();

@@ -8,7 +8,7 @@ import org.springframework.data.repository.ListCrudRepository;
 import yellowtally.core.cuttingset.Pitch;
 
 /** Loops in the vice, now and before. */
-interface SharpeningStore extends ListCrudRepository<Sharpening, UUID> {
+interface SharpeningRepository extends ListCrudRepository<Sharpening, UUID> {
 
     Optional<Sharpening> findByOpenChainId(UUID chainId);
 
@@ -18,7 +18,7 @@ interface SharpeningStore extends ListCrudRepository<Sharpening, UUID> {
     record Filed(UUID sharpeningId, UUID chainId, Double filedMm, Long strokes) {}
 
     @Query("""
-            select new yellowtally.server.sharpening.SharpeningStore$Filed(
+            select new yellowtally.server.sharpening.SharpeningRepository$Filed(
                 s.id, s.chainId, sum(c.beforeMm - c.afterMm), sum(c.strokes))
             from Sharpening s join s.cutters c join Chain h on h.id = s.chainId
             where h.pitch = :pitch and s.endedAt is not null and s.recordId is not null and c.damage is null

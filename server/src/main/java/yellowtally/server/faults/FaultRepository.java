@@ -14,14 +14,14 @@ import org.springframework.stereotype.Component;
 
 /** Finds and keeps faults and what happened to them. */
 @Component
-class FaultStore {
+class FaultRepository {
 
     private static final String CLOSED =
             "exists (select 1 from FaultEventRow e where e.faultId = f.id and e.kind = FaultEventKind.CLOSED)";
 
     private final EntityManager records;
 
-    FaultStore(EntityManager records) {
+    FaultRepository(EntityManager records) {
         this.records = records;
     }
 

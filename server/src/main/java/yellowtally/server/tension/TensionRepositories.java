@@ -9,10 +9,10 @@ import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.ListCrudRepository;
 import yellowtally.core.tension.TensionMethod;
 
-/** The stores of the bench room. */
-final class TensionStores {
+/** The repositories of the tension room. */
+final class TensionRepositories {
 
-    private TensionStores() {}
+    private TensionRepositories() {}
 
     interface Checks extends ListCrudRepository<TensionCheck, UUID> {
 

@@ -10,10 +10,22 @@ import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.ListCrudRepository;
 
-/** The stores of the stores room. */
-final class StockStores {
+/** The repositories of the stores room. */
+final class StockRepositories {
 
-    private StockStores() {}
+    private StockRepositories() {}
+
+    /** What lies there of an item, and since when it is counted. */
+    record Shelf(UUID itemId, Double amount, Instant since) {
+
+        /** Nothing of it was ever counted or moved. */
+        static Shelf empty(UUID itemId) {
+            return new Shelf(itemId, 0.0, Instant.EPOCH);
+        }
+    }
+
+    /** What a saw has used of an item. */
+    record UsedBySaw(UUID sawId, UUID itemId, Double amount) {}
 
     interface Items extends ListCrudRepository<StockItem, UUID> {
 
@@ -34,14 +46,14 @@ final class StockStores {
         Double shelf(UUID item);
 
         @Query("select m.itemId, sum(m.amount), min(m.at) from StockMove m group by m.itemId")
-        List<Object[]> shelves();
+        List<Shelf> shelves();
 
         @Query("select m from StockMove m where m.cause = USED and m.at >= :since order by m.at")
         List<StockMove> usedSince(Instant since);
 
         @Query("select m.sawId, m.itemId, -sum(m.amount) from StockMove m where m.cause = USED and m.sawId is not null"
                 + " group by m.sawId, m.itemId")
-        List<Object[]> usedBySaw();
+        List<UsedBySaw> usedBySaw();
 
         List<StockMove> findTop30ByItemIdOrderByAtDesc(UUID itemId);
     }
