@@ -42,14 +42,14 @@ class FaultController {
 
     @GetMapping("/api/faults/{id}")
     @Transactional(readOnly = true)
-    FaultPages.FaultPage one(@PathVariable UUID id) {
+    FaultPage one(@PathVariable UUID id) {
         return pages.one(id);
     }
 
     /** What a crew can complain of on this saw. */
     @GetMapping("/api/saws/{tag}/complaints")
     @Transactional(readOnly = true)
-    List<FaultPages.ComplaintChoice> complaints(@PathVariable String tag) {
+    List<FaultPage.ComplaintChoice> complaints(@PathVariable String tag) {
         return pages.complaints(tag);
     }
 

@@ -1,6 +1,5 @@
 package yellowtally.server.faults;
 
-import java.time.Instant;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -19,17 +18,19 @@ import yellowtally.core.diagnosis.FaultEventKind;
 import yellowtally.core.diagnosis.FaultProgress.FaultStage;
 import yellowtally.core.diagnosis.OfferedCheck;
 import yellowtally.core.diagnosis.OnRecord;
-import yellowtally.core.diagnosis.PointsAt;
 import yellowtally.core.diagnosis.RankedCause;
 import yellowtally.core.diagnosis.SawTrait;
-import yellowtally.core.diagnosis.Signal;
-import yellowtally.core.oiling.LeakWatch.LeakState;
-import yellowtally.core.oiling.Wet;
-import yellowtally.core.stages.Stage;
-import yellowtally.core.steps.Power;
 import yellowtally.core.steps.Step;
-import yellowtally.core.stores.StockKind;
-import yellowtally.core.waiting.FitState;
+import yellowtally.server.faults.FaultPage.AnswerKey;
+import yellowtally.server.faults.FaultPage.BenchView;
+import yellowtally.server.faults.FaultPage.CauseView;
+import yellowtally.server.faults.FaultPage.ComplaintChoice;
+import yellowtally.server.faults.FaultPage.EvidenceView;
+import yellowtally.server.faults.FaultPage.FinderCheck;
+import yellowtally.server.faults.FaultPage.HappenedView;
+import yellowtally.server.faults.FaultPage.MadeView;
+import yellowtally.server.faults.FaultPage.RankedView;
+import yellowtally.server.faults.FaultPage.WatchView;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.knowledge.Knowledge;
 import yellowtally.server.people.People;
@@ -64,106 +65,6 @@ class FaultPages {
         this.repository = repository;
         this.reader = reader;
     }
-
-    /** A complaint that can be chosen. */
-    record ComplaintChoice(String code, String title, boolean holds) {}
-
-    /** What moved a cause up or down; one of signal and answer is there. */
-    record EvidenceView(@Nullable Signal signal, @Nullable String said, double times) {}
-
-    /** A cause and how it stands. */
-    record RankedView(String code, String title, double share, List<EvidenceView> evidence) {}
-
-    /** A key to answer with. */
-    record AnswerKey(String code, String title) {}
-
-    /** An answer that the bench gave: its code, and when. */
-    record BenchView(String answer, String said, Instant at) {}
-
-    /** A check that is offered; {@code onRecord} is absent when nobody has looked since the saw came back. */
-    record FinderCheck(
-            String code,
-            String title,
-            String how,
-            @Nullable String caution,
-            Stage stage,
-            PointsAt part,
-            double minutes,
-            double openingMinutes,
-            double bits,
-            List<AnswerKey> answers,
-            @Nullable BenchView onRecord) {}
-
-    /** A check that was made; {@code answer} is absent for "cannot tell". */
-    record MadeView(String title, @Nullable String answer, Instant at, String by) {}
-
-    /** The cause that was found, and what is done about it. */
-    record CauseView(
-            String code,
-            String title,
-            List<Step> steps,
-            List<Step> done,
-            Step proof,
-            Set<StockKind> parts,
-            boolean leak,
-            boolean mechanic,
-            Instant at,
-            String by) {}
-
-    /** The stand on card. */
-    record WatchView(
-            LeakState state,
-            @Nullable Instant stoodAt,
-            @Nullable Instant lookAt,
-            @Nullable Instant dryAt,
-            @Nullable Wet wet,
-            List<Wet.Suspect> suspects) {}
-
-    /** Something that happened, in the order of time. */
-    record HappenedView(
-            FaultEventKind kind,
-            @Nullable String what,
-            @Nullable Wet wet,
-            @Nullable String note,
-            Instant at,
-            String by) {}
-
-    /**
-     * One fault.
-     *
-     * @param outcome what the finder says now
-     * @param next the check it offers; absent when none is worth its minutes
-     * @param others further checks worth their minutes, best first
-     * @param more all the rest that was not made yet: somebody may have seen something that nobody asked for
-     * @param clashing answers that do not go together with the others, in words
-     * @param minutes spent on checks so far (est.)
-     * @param unproved what is still to do, or to prove
-     */
-    record FaultPage(
-            UUID id,
-            String tag,
-            Power power,
-            FitState state,
-            @Nullable UUID visitId,
-            ComplaintChoice complaint,
-            @Nullable String seen,
-            FaultOrigin origin,
-            Instant at,
-            String by,
-            FaultStage stage,
-            Diagnosis.Outcome outcome,
-            List<RankedView> ranking,
-            @Nullable FinderCheck next,
-            List<FinderCheck> others,
-            List<FinderCheck> more,
-            List<MadeView> path,
-            List<String> clashing,
-            Set<Stage> open,
-            double minutes,
-            @Nullable CauseView cause,
-            List<Step> unproved,
-            WatchView watch,
-            List<HappenedView> happened) {}
 
     List<ComplaintChoice> complaints(String tag) {
         Set<SawTrait> traits = SawTrait.of(standings.of(fleet.sawInService(tag)).profile());

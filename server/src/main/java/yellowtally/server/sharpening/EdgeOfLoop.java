@@ -17,6 +17,7 @@ import yellowtally.core.edge.FilingRate;
 import yellowtally.core.edge.LoopCutters;
 import yellowtally.core.edge.SharpeningPlan;
 import yellowtally.core.edge.Side;
+import yellowtally.core.judging.FiledLoop;
 import yellowtally.core.schedule.Condition;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.settings.Numbers;
@@ -78,6 +79,17 @@ class EdgeOfLoop {
         SharpeningPlan.Given given =
                 new SharpeningPlan.Given(cutters, leftOut, rate.mm(), base(open, numbers), numbers);
         return open.way() == null ? SharpeningPlan.of(given) : SharpeningPlan.of(given, open.way());
+    }
+
+    /** The loop as far as it is filed. */
+    static FiledLoop filed(Sharpening open) {
+        Map<Integer, Integer> strokes = new HashMap<>();
+        open.cutters().forEach((place, row) -> {
+            if (row.strokes() != null) {
+                strokes.put(place, row.strokes());
+            }
+        });
+        return new FiledLoop(cutters(open, true), cutters(open, false), strokes, leftOut(open), open.dull());
     }
 
     /** Cutters as they were found, or after filing; those that were touched at all. */

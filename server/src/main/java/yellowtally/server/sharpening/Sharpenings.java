@@ -2,16 +2,10 @@ package yellowtally.server.sharpening;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
-import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import yellowtally.core.edge.Cutter;
 import yellowtally.core.edge.CutterDamage;
 import yellowtally.core.edge.CutterReading;
 import yellowtally.core.edge.FilingRate;
@@ -19,13 +13,9 @@ import yellowtally.core.edge.LoopCutters;
 import yellowtally.core.edge.SharpeningPlan;
 import yellowtally.core.edge.SharpeningPlan.CutterStrokes;
 import yellowtally.core.edge.SharpeningPlan.FilingWay;
-import yellowtally.core.edge.Side;
-import yellowtally.core.edge.SideBalance;
+import yellowtally.core.judging.FiledLoop;
 import yellowtally.core.measure.LengthUnit;
-import yellowtally.core.steps.Finding;
-import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepOutcome;
 import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
@@ -38,8 +28,7 @@ import yellowtally.server.stores.StockTake;
 import yellowtally.server.support.FleetRevision;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
-import yellowtally.server.visit.NewRecord;
-import yellowtally.server.visit.StepInput;
+import yellowtally.server.visit.StepDone;
 import yellowtally.server.visit.StepRecorder;
 
 /** A loop in the vice: measured, planned, filed, recorded. Runs within the caller's transaction. */
@@ -232,9 +221,9 @@ class Sharpenings {
         FilingRate rate = edge.rate(chain, standing.numbers());
         SharpeningPlan plan = edge.plan(open, rate, standing.numbers());
         Instant now = clock.instant();
-        if (open.cutters().values().stream()
-                .anyMatch(row -> row.damage() != null && row.damage().condemns())) {
-            record(saw, given, UUID.randomUUID(), now, condemned(open));
+        FiledLoop.Told condemned = EdgeOfLoop.filed(open).condemned().orElse(null);
+        if (condemned != null) {
+            record(saw, given, UUID.randomUUID(), now, condemned);
             open.end(now, null, rate.mm(), "Out of use");
             return;
         }
@@ -242,90 +231,37 @@ class Sharpenings {
             throw Refusal.unfit("", "cutter.TOO_FEW_LENGTHS", chain.cutters());
         }
         fileTheRest(open, plan, given.allFiled());
-        UUID recordId = UUID.randomUUID();
-        record(saw, given, recordId, now, sharpened(open, plan));
-        if (plan.way() == FilingWay.TO_ONE_LENGTH) {
-            record(saw, given, UUID.randomUUID(), now, equalised(open, plan, standing));
+        UUID sharpened = null;
+        for (FiledLoop.Told told : EdgeOfLoop.filed(open).done(plan, standing.numbers())) {
+            UUID recordId = UUID.randomUUID();
+            record(saw, given, recordId, now, told);
+            sharpened = told.step() == Step.SHARPEN ? recordId : sharpened;
         }
-        open.end(now, recordId, rate.mm(), null);
+        open.end(now, sharpened, rate.mm(), null);
     }
 
     private static void fileTheRest(Sharpening open, SharpeningPlan plan, boolean allFiled) {
-        List<CutterStrokes> left = plan.cutters().stream()
-                .filter(c -> c.strokes() > 0 && open.cutter(c.place()).strokes() == null)
-                .toList();
+        List<CutterStrokes> left = EdgeOfLoop.filed(open).unfiled(plan);
         if (!left.isEmpty() && !allFiled) {
             throw Refusal.conflict("", "sharpening.notFiled", left.size());
         }
         left.forEach(c -> open.put(c.place(), open.cutter(c.place()).filed(c.strokes())));
     }
 
-    private record Done(Step step, StepInput input) {}
-
-    private static Done condemned(Sharpening open) {
-        boolean missing = open.cutters().values().stream().anyMatch(row -> row.damage() == CutterDamage.MISSING);
-        Finding finding = missing ? Finding.CUTTER_MISSING : Finding.CUTTER_CRACKED;
-        return new Done(Step.CHAIN_LOOK, new StepInput(StepOutcome.FAIL, List.of(finding), null));
-    }
-
-    private static Done sharpened(Sharpening open, SharpeningPlan plan) {
-        Map<Measure, String> figures = new EnumMap<>(Measure.class);
-        for (Side side : Side.values()) {
-            boolean left = side == Side.LEFT;
-            double mean = plan.cutters().stream()
-                    .filter(c -> c.side() == side)
-                    .mapToInt(c -> Optional.ofNullable(open.cutter(c.place()).strokes())
-                            .orElse(0))
-                    .average()
-                    .orElse(0);
-            figures.put(left ? Measure.STROKES_LEFT : Measure.STROKES_RIGHT, Long.toString(Math.round(mean)));
-            var lengths = EdgeOfLoop.cutters(open, true).stream()
-                    .filter(c -> c.side() == side
-                            && c.healthy()
-                            && !open.cutter(c.place()).leftOut())
-                    .mapToDouble(c -> Objects.requireNonNull(c.mm()))
-                    .summaryStatistics();
-            figures.put(left ? Measure.LEFT_SHORTEST : Measure.RIGHT_SHORTEST, lengths.getMin() + " mm");
-            figures.put(left ? Measure.LEFT_LONGEST : Measure.RIGHT_LONGEST, lengths.getMax() + " mm");
-        }
-        Finding found = open.dull() ? Finding.FOUND_DULL : Finding.FOUND_STILL_CUTTING;
-        return new Done(Step.SHARPEN, new StepInput(StepOutcome.FINE, List.of(found), figures));
-    }
-
-    private static Done equalised(Sharpening open, SharpeningPlan plan, Standing standing) {
-        List<Cutter> after = EdgeOfLoop.cutters(open, false).stream()
-                .filter(Cutter::healthy)
-                .filter(c -> !open.cutter(c.place()).leftOut())
-                .toList();
-        double shortest = after.stream()
-                .mapToDouble(c -> Objects.requireNonNull(c.mm()))
-                .min()
-                .orElse(Math.round(plan.endsAtMm() * 100) / 100.0);
-        boolean uneven = SharpeningPlan.refusal(after, Set.of()).isEmpty()
-                && SideBalance.of(after, standing.numbers()).verdict() != SideBalance.BalanceVerdict.EVEN;
-        return new Done(
-                Step.EQUALISE,
-                new StepInput(
-                        StepOutcome.FINE,
-                        uneven ? List.of(Finding.SIDES_STILL_UNEVEN) : List.of(),
-                        Map.of(Measure.EQUALISED_LENGTH, shortest + " mm")));
-    }
-
-    private void record(Saw saw, Finish given, UUID id, Instant at, Done done) {
+    private void record(Saw saw, Finish given, UUID id, Instant at, FiledLoop.Told told) {
         recorder.saveOver(
                 saw.tag(),
-                new NewRecord(
+                new StepDone(
                         id,
                         given.personId(),
                         given.device(),
                         given.visitId(),
-                        null,
                         at,
-                        done.step(),
-                        done.input(),
+                        told.step(),
+                        told.report(),
                         given.note(),
                         null,
-                        done.step() == Step.SHARPEN ? given.takes() : null));
+                        told.step() == Step.SHARPEN ? given.takes() : null));
     }
 
     private Sharpening open(UUID id) {

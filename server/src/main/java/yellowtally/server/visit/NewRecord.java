@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepReport;
 import yellowtally.server.stores.StockTake;
 
 /**
@@ -28,6 +29,11 @@ public record NewRecord(
         @Nullable String note,
         @Nullable NewPart part,
         @Nullable List<StockTake> takes) {
+
+    /** The same with its figures read. */
+    StepDone read(StepReport report) {
+        return new StepDone(id, personId, device, visitId, at, step, report, note, part, takes);
+    }
 
     /**
      * A part from the shelf.

@@ -29,7 +29,7 @@ class PartSwap {
 
     /** Answers the part that came off; absent when none was on. */
     @Nullable
-    UUID swap(Saw saw, NewRecord given, Person person) {
+    UUID swap(Saw saw, StepDone given, Person person) {
         NewRecord.NewPart part = given.part();
         if (part == null || part.tag().isBlank()) {
             throw Refusal.unfit("part.tag", "part.missing");

@@ -7,11 +7,11 @@ import java.util.EnumSet;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.judging.StepJudge;
 import yellowtally.core.judging.StepVerdict;
-import yellowtally.core.measure.LengthUnit;
 import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
@@ -77,13 +77,12 @@ public class StepRecorder {
 
     /** Judges without recording. */
     Judged judge(String tag, Step step, StepInput input, boolean noted) {
-        return judge(standings.of(fleet.sawInService(tag)), step, input, noted);
+        Violations wrong = new Violations();
+        StepReport report = input.report(settings.rules().lengthUnit(), wrong);
+        return judge(standings.of(fleet.sawInService(tag)), step, report, noted, wrong);
     }
 
-    private Judged judge(Standing standing, Step step, StepInput input, boolean noted) {
-        LengthUnit unit = settings.rules().lengthUnit();
-        Violations wrong = new Violations();
-        StepReport report = input.report(unit, wrong);
+    private static Judged judge(Standing standing, Step step, StepReport report, boolean noted, Violations wrong) {
         StepJudge judge = new StepJudge(standing.profile(), standing.numbers());
         if (!wrong.found()) {
             judge.refusal(step, report, noted).ifPresent(refusal -> add(refusal, wrong));
@@ -105,31 +104,34 @@ public class StepRecorder {
     }
 
     /** Judges and records a step; refused when somebody else has recorded it meanwhile. */
-    void save(String tag, NewRecord given) {
-        record(tag, given, false);
+    public void save(String tag, NewRecord given) {
+        Violations wrong = new Violations();
+        StepReport report = given.input().report(settings.rules().lengthUnit(), wrong);
+        record(tag, given.read(report), wrong, visit -> visits.refuseStale(visit, given));
     }
 
     /** Judges and records a step, over whatever stands there: it was worked on elsewhere all the time. */
-    public void saveOver(String tag, NewRecord given) {
-        record(tag, given, true);
+    public void saveOver(String tag, StepDone done) {
+        record(tag, done, new Violations(), visit -> {});
     }
 
-    private void record(String tag, NewRecord given, boolean over) {
+    /** Records in one go, so that all that is wrong is told at once; {@code figures} are those that could not be read. */
+    private void record(String tag, StepDone given, Violations figures, Consumer<Visit> check) {
         Person person = people.require(given.personId());
         Saw saw = fleet.sawInService(tag);
         if (given.step().kind() == StepKind.TENSION) {
             throw Refusal.unfit("step", "step.tension");
         }
         Visit visit = gate.openVisit(given.visitId(), saw);
-        if (visit != null && !over) {
-            visits.refuseStale(visit, given);
+        if (visit != null) {
+            check.accept(visit);
         }
         Instant now = clock.instant();
         Violations wrong = new Violations();
         Instant at = at(given, now, saw, wrong);
         String note = wrong.optionalText("note", given.note(), 500);
         Standing standing = standings.of(saw);
-        Judged judged = judge(standing, given.step(), given.input(), note != null);
+        Judged judged = judge(standing, given.step(), given.report(), note != null, figures);
         wrong.takeOver(judged.wrong());
         wrong.refuseIfAny();
         StepVerdict verdict = Objects.requireNonNull(judged.verdict());
@@ -169,7 +171,7 @@ public class StepRecorder {
         return failed;
     }
 
-    private Instant at(NewRecord given, Instant now, Saw saw, Violations wrong) {
+    private Instant at(StepDone given, Instant now, Saw saw, Violations wrong) {
         Instant at = given.at() == null ? now : given.at();
         if (at.isAfter(now)) {
             wrong.add("at", "time.future");
