@@ -2,10 +2,12 @@ package yellowtally.core.fitness;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -75,6 +77,23 @@ public record SawWear(
     /** One kind of wear, where it has readings. */
     public Optional<PartWear> kind(WearKind kind) {
         return kinds.stream().filter(wear -> wear.kind() == kind).findFirst();
+    }
+
+    /** The part that wears. */
+    public static Subject part(WearKind kind) {
+        return switch (kind) {
+            case GROWTH, CUTTER -> Subject.CHAIN;
+            case GROOVE -> Subject.BAR;
+            case SPROCKET -> Subject.SPROCKET;
+        };
+    }
+
+    /** Of the kinds of wear of a part the one that ends it first; empty where nothing can be told. */
+    public Optional<PartWear> endsFirst(Subject part) {
+        return kinds.stream()
+                .filter(wear -> part(wear.kind()) == part && wear.tanksLeft() != null)
+                .min(Comparator.comparingDouble(
+                        wear -> Objects.requireNonNull(wear.tanksLeft()).likely()));
     }
 
     /** The account while it is worked out; what several figures stand on is gathered once. */

@@ -13,6 +13,11 @@ public enum Condition {
     RAIN,
     LIMBING;
 
+    /** Whether the edge is filed as for hard wood (handbook section 4). */
+    public boolean filedAsHard() {
+        return this == HARD || this == FROZEN;
+    }
+
     /** The weight that this condition has for a task; {@code null} when it has none. */
     @Nullable
     ScheduleSetting weightFor(Task task) {

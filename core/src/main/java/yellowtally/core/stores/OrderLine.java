@@ -42,6 +42,11 @@ public record OrderLine(double quantity, Set<OrderReason> reasons) {
     public record Item(
             double shelf, double reserved, double wornOut, double perDay, double least, double leadDays, double pack) {}
 
+    /** How far ahead parts are ordered that wear out, whole days: until an order comes, and as long as it should last. */
+    public static long horizonDays(Numbers numbers) {
+        return Math.round(numbers.of(StoresSetting.LEAD_DAYS) + numbers.of(StoresSetting.COVER_DAYS));
+    }
+
     /** The line for an item; empty when there is enough. */
     public static Optional<OrderLine> of(Item item, Numbers numbers) {
         double free = item.shelf() - item.reserved();

@@ -6,6 +6,7 @@ import static yellowtally.core.schedule.Uses.at;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -26,8 +27,10 @@ import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.Step;
+import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.TensionOutcome;
+import yellowtally.core.wear.PartWear;
 import yellowtally.core.wear.WearKind;
 
 /** Wear of a set, read off its ledgers: outings every third day with three tanks, a sharpening after each. */
@@ -75,6 +78,38 @@ class SawWearTest {
             measures.add(measure(3 * i, Measure.RIGHT_SHORTEST, 9.6 - 0.3 * i));
         }
         return measures;
+    }
+
+    /** Each part is ended by that of its own kinds of wear which leaves it the fewest tanks. */
+    @Test
+    void aPartIsEndedByTheFirstOfItsKindsOfWear() {
+        List<MeasureEntry> measures = new ArrayList<>(cutters(5));
+        for (int i = 1; i <= 5; i++) {
+            measures.add(measure(3 * i, Measure.SPROCKET_WEAR, 0.05 * i));
+        }
+        SawWear wear = wear(5, measures, List.of(), List.of());
+        assertThat(wear.endsFirst(Subject.CHAIN).map(PartWear::kind)).contains(WearKind.CUTTER);
+        assertThat(wear.endsFirst(Subject.SPROCKET).map(PartWear::kind)).contains(WearKind.SPROCKET);
+        assertThat(wear.endsFirst(Subject.BAR)).isEmpty();
+        PartWear growth = new PartWear(
+                WearKind.GROWTH,
+                wear.kind(WearKind.SPROCKET).orElseThrow().readings(),
+                wear.kind(WearKind.SPROCKET).orElseThrow().tanks(),
+                0.5,
+                wear.kind(WearKind.SPROCKET).orElseThrow().projection());
+        assertThat(growth.tanksLeft().likely())
+                .isLessThan(wear.edge().tanksLeft().likely());
+        SawWear both = new SawWear(
+                List.of(wear.kind(WearKind.CUTTER).orElseThrow(), growth),
+                null,
+                wear.dressing(),
+                null,
+                null,
+                null,
+                null,
+                Set.of());
+        assertThat(both.endsFirst(Subject.CHAIN)).contains(growth);
+        assertThat(both.endsFirst(Subject.SPROCKET)).isEmpty();
     }
 
     /** 0.3 mm a sharpening and 0.1 mm a tank: from 8.0 mm down to 4.0 mm are 13.3 sharpenings and 40 tanks. */

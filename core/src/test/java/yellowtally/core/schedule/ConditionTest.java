@@ -41,4 +41,11 @@ class ConditionTest {
                 .containsExactlyInAnyOrder(
                         DueEvent.RAIN, DueEvent.GROUND_STRUCK, DueEvent.DUST_SEEN, DueEvent.COMPLAINT);
     }
+
+    /** Frozen wood dulls like hard wood, and wants the same blunter angle. */
+    @ParameterizedTest
+    @CsvSource({"HARD, true", "FROZEN, true", "DIRTY, false", "RAIN, false", "LIMBING, false"})
+    void hardAndFrozenWoodAreFiledAlike(Condition condition, boolean asHard) {
+        assertThat(condition.filedAsHard()).isEqualTo(asHard);
+    }
 }

@@ -151,4 +151,10 @@ class StoresRulesTest {
         assertThat(saw.cents()).isCloseTo(62, within(1e-9));
         assertThat(saw.estimated()).isTrue();
     }
+
+    /** Ten days until an order comes, and sixty that it should last. */
+    @Test
+    void partsThatWearOutAreOrderedWellAhead() {
+        assertThat(OrderLine.horizonDays(STANDARD)).isEqualTo(70);
+    }
 }

@@ -271,7 +271,7 @@ class PartPages {
     private List<WearView> wear(Standing standing, @Nullable Subject only) {
         LocalDate today = LocalDate.now(clock);
         return standing.wear().kinds().stream()
-                .filter(wear -> only == null || WearView.subject(wear.kind()) == only)
+                .filter(wear -> only == null || SawWear.part(wear.kind()) == only)
                 .map(wear -> WearView.of(wear, standing, today))
                 .toList();
     }

@@ -3,9 +3,9 @@ package yellowtally.server.parts;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.fitness.SawWear;
 import yellowtally.core.schedule.DueDate;
 import yellowtally.core.settings.Numbers;
-import yellowtally.core.steps.Subject;
 import yellowtally.core.wear.PartWear;
 import yellowtally.core.wear.WearKind;
 import yellowtally.core.wear.WearPoint;
@@ -39,7 +39,7 @@ public record WearView(
                 ? null
                 : standing.ledger()
                         .schedule()
-                        .after(left.likely(), subject(wear.kind()), today, numbers)
+                        .after(left.likely(), SawWear.part(wear.kind()), today, numbers)
                         .orElse(null);
         return new WearView(
                 wear.kind(),
@@ -52,14 +52,5 @@ public record WearView(
                 left == null ? null : left.likely(),
                 left == null || Double.isInfinite(left.high()) ? null : left.high(),
                 date);
-    }
-
-    /** The part that wears. */
-    public static Subject subject(WearKind kind) {
-        return switch (kind) {
-            case GROWTH, CUTTER -> Subject.CHAIN;
-            case GROOVE -> Subject.BAR;
-            case SPROCKET -> Subject.SPROCKET;
-        };
     }
 }

@@ -53,7 +53,7 @@ class EdgeOfLoop {
                 .filter(due -> due.task() == Task.SHARPEN)
                 .flatMap(due -> due.limits().stream())
                 .flatMap(limit -> limit.heavier().stream())
-                .anyMatch(condition -> condition == Condition.HARD || condition == Condition.FROZEN);
+                .anyMatch(Condition::filedAsHard);
         return FileChoice.of(chain.pitch(), chain.topPlateAngle(), chain.downTilt(), hard, standing.numbers());
     }
 

@@ -13,7 +13,6 @@ import org.springframework.transaction.annotation.Transactional;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.stores.CostPerTank;
 import yellowtally.core.wear.PartWear;
-import yellowtally.core.wear.Range;
 import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Part;
@@ -141,17 +140,11 @@ class CostPages {
     private static Map<UUID, Double> left(List<Standing> all) {
         Map<UUID, Double> left = new HashMap<>();
         for (Standing standing : all) {
-            var fitted = standing.fitted();
-            for (PartWear wear : standing.wear().kinds()) {
-                Hung<?> part = switch (wear.kind()) {
-                    case GROWTH, CUTTER -> fitted.chain();
-                    case GROOVE -> fitted.bar();
-                    case SPROCKET -> fitted.sprocket();
-                };
-                Range tanks = wear.tanksLeft();
-                if (part != null && tanks != null) {
-                    left.merge(part.id(), tanks.likely(), Math::min);
-                }
+            for (Hung<?> part : standing.fitted().parts()) {
+                standing.wear()
+                        .endsFirst(part.subject())
+                        .map(PartWear::tanksLeft)
+                        .ifPresent(tanks -> left.put(part.id(), tanks.likely()));
             }
         }
         return left;

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -19,7 +20,6 @@ import yellowtally.core.steps.Subject;
 import yellowtally.core.stores.OrderLine;
 import yellowtally.core.stores.StockNeeds;
 import yellowtally.core.stores.StoresSetting;
-import yellowtally.core.wear.PartWear;
 import yellowtally.core.wear.WearKind;
 import yellowtally.server.fleet.Bar;
 import yellowtally.server.fleet.Chain;
@@ -73,7 +73,7 @@ class PartShelf {
             keys.put(part.id(), key(part));
             drafts.computeIfAbsent(key(part), Draft::new).add(part, check);
         });
-        long horizon = Math.round(numbers.of(StoresSetting.LEAD_DAYS) + numbers.of(StoresSetting.COVER_DAYS));
+        LocalDate horizon = today.plusDays(OrderLine.horizonDays(numbers));
         for (Standing standing : standings) {
             String saw = standing.fitted().saw().tag();
             StockNeeds need = Objects.requireNonNull(needs.get(saw));
@@ -84,7 +84,9 @@ class PartShelf {
                     if (need.parts().contains(part.subject())) {
                         draft.reserved.add(saw);
                     } else {
-                        wearing(standing, part, today, today.plusDays(horizon)).forEach(draft.wearing::add);
+                        wearing(standing, part, today)
+                                .filter(wearing -> !wearing.date().likely().isAfter(horizon))
+                                .ifPresent(draft.wearing::add);
                     }
                 }
             }
@@ -95,33 +97,19 @@ class PartShelf {
                 .toList();
     }
 
-    /** The kind of wear of a part that ends it first, if that is within the horizon. */
-    private static List<Wearing> wearing(Standing standing, Hung<?> part, LocalDate today, LocalDate until) {
-        Wearing first = null;
-        for (PartWear wear : standing.wear().kinds()) {
-            var left = wear.tanksLeft();
-            if (subject(wear.kind()) != part.subject() || left == null) {
-                continue;
-            }
-            DueDate date = standing.ledger()
-                    .schedule()
-                    .after(left.likely(), part.subject(), today, standing.numbers())
-                    .orElse(null);
-            if (date != null
-                    && !date.likely().isAfter(until)
-                    && (first == null || date.likely().isBefore(first.date().likely()))) {
-                first = new Wearing(part.tag(), standing.fitted().saw().tag(), wear.kind(), date);
-            }
-        }
-        return first == null ? List.of() : List.of(first);
-    }
-
-    private static Subject subject(WearKind kind) {
-        return switch (kind) {
-            case GROWTH, CUTTER -> Subject.CHAIN;
-            case GROOVE -> Subject.BAR;
-            case SPROCKET -> Subject.SPROCKET;
-        };
+    /** The kind of wear of a part that ends it first, and when. */
+    private static Optional<Wearing> wearing(Standing standing, Hung<?> part, LocalDate today) {
+        return standing.wear()
+                .endsFirst(part.subject())
+                .flatMap(wear -> standing.ledger()
+                        .schedule()
+                        .after(
+                                Objects.requireNonNull(wear.tanksLeft()).likely(),
+                                part.subject(),
+                                today,
+                                standing.numbers())
+                        .map(date ->
+                                new Wearing(part.tag(), standing.fitted().saw().tag(), wear.kind(), date)));
     }
 
     private record Key(Subject kind, String spec) {}

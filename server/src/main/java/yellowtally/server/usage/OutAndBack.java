@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import yellowtally.core.oiling.FilledOut;
 import yellowtally.core.schedule.Burn;
 import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.schedule.Wood;
@@ -196,17 +197,15 @@ class OutAndBack {
         if (tanks > most + 1e-9) {
             wrong.add(field + "tanks", "outing.burned", tanks, Math.round(minutes), Math.floor(most * 10) / 10);
         }
-        Refuelled logged = refuels(outing);
-        if (logged.tanks() > Math.ceil(tanks)) {
+        FilledOut logged = refuels(outing).filled();
+        if (!logged.fits(tanks)) {
             wrong.add(field + "tanks", "outing.refuels", logged.tanks());
         }
-        // Half a tank of oil more than of fuel, twice over: more was never put in.
-        Double oil = wrong.optionalNumber(field + "oilShare", given.oilShare(), 0, 2 * Math.max(1, tanks) + 1);
+        Double oil = wrong.optionalNumber(field + "oilShare", given.oilShare(), 0, FilledOut.mostOil(tanks));
         if (oil == null) {
-            // Known only when every tank burned was logged, and somebody looked at the oil of each.
-            oil = logged.tellsAll() && tanks <= logged.tanks() ? logged.oilTanks() : null;
-        } else if (logged.oilTanks() != null && oil < logged.oilTanks() - 1e-9) {
-            wrong.add(field + "oilShare", "outing.oilLogged", logged.oilTanks());
+            oil = logged.oilOf(tanks);
+        } else if (!logged.fitsOil(oil)) {
+            wrong.add(field + "oilShare", "outing.oilLogged", logged.leastOil());
         }
         return new Use(
                 tanks,

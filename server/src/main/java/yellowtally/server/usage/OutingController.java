@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import yellowtally.core.oiling.FilledOut;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.support.OfSaw;
 import yellowtally.server.support.OnceOnly;
@@ -60,7 +61,8 @@ class OutingController {
                 .collect(Collectors.toMap(Refuelled::outingId, Function.identity()));
         return open.stream()
                 .map(outing -> {
-                    Refuelled logged = refuels.getOrDefault(outing.id(), Refuelled.none(outing.id()));
+                    FilledOut logged = refuels.getOrDefault(outing.id(), Refuelled.none(outing.id()))
+                            .filled();
                     return new OpenOuting(
                             fleet.tag(outing.sawId()),
                             outing.crewId(),

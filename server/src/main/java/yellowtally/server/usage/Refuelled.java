@@ -2,24 +2,18 @@ package yellowtally.server.usage;
 
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.oiling.FilledOut;
 
-/**
- * What was logged while a saw is out.
- *
- * @param tanks of fuel filled
- * @param oilTold at how many of them somebody looked at the oil
- * @param oilTanks of bar oil filled at those; {@code null} when nobody looked
- */
-record Refuelled(
-        UUID outingId, long tanks, long oilTold, @Nullable Double oilTanks) {
+/** What was logged while a saw is out. */
+record Refuelled(UUID outingId, FilledOut filled) {
 
-    /** Whether the oil of every tank is known: a tank at which nobody looked is none without oil. */
-    boolean tellsAll() {
-        return tanks > 0 && oilTold == tanks;
+    /** As the database sums it up. */
+    Refuelled(UUID outingId, Long tanks, Long oilTold, @Nullable Double oilTanks) {
+        this(outingId, new FilledOut(tanks, oilTold, oilTanks));
     }
 
     /** Nothing logged. */
     static Refuelled none(UUID outingId) {
-        return new Refuelled(outingId, 0, 0, null);
+        return new Refuelled(outingId, 0L, 0L, null);
     }
 }

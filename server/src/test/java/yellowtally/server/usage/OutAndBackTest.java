@@ -260,7 +260,7 @@ class OutAndBackTest {
             @Nullable String refused) {
         Outing outing = out(first, 3);
         when(outings.refuels(List.of(outing.id())))
-                .thenReturn(List.of(new Refuelled(outing.id(), logged, told, oilLogged)));
+                .thenReturn(List.of(new Refuelled(outing.id(), (long) logged, (long) told, oilLogged)));
         OutAndBack.BackSaw saw =
                 new OutAndBack.BackSaw("06", tanks, oil, Set.of(), Set.of(), false, false, false, null, null, false);
         if (refused == null) {
