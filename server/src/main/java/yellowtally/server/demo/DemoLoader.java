@@ -15,15 +15,11 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
-import yellowtally.core.cuttingset.CutterSequence;
-import yellowtally.core.cuttingset.SprocketKind;
-import yellowtally.core.edge.EdgeSetting;
 import yellowtally.core.edge.LoopCutters;
 import yellowtally.core.edge.Schools;
 import yellowtally.core.schedule.Wood;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
-import yellowtally.core.steps.Power;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
@@ -39,7 +35,6 @@ import yellowtally.server.fleet.FleetSeed;
 import yellowtally.server.fleet.Models;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.SawChoices;
-import yellowtally.server.fleet.SawDetails;
 import yellowtally.server.fleet.SetFitting;
 import yellowtally.server.fleet.Sprocket;
 import yellowtally.server.people.Person;
@@ -56,8 +51,6 @@ class DemoLoader implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
     private static final int WEEKS = 8;
     private static final int OLD_CHAIN_WEEKS = 26;
-    private static final double LEAD_MM = 0.8;
-    private static final double TRAVEL_MM = 20;
 
     private final EntityManager records;
     private final Models models;
@@ -128,10 +121,13 @@ class DemoLoader implements SmartInitializingSingleton {
     }
 
     private void live(DemoSaw line, int part, DemoHistory.People people) {
-        Saw saw = new Saw(UUID.randomUUID(), line.tag(), card(line));
-        Bar bar = bar(line, String.format("YB-%02d", part));
-        Sprocket sprocket = sprocket(line, String.format("YS-%02d", part));
-        Chain chain = chain(line, String.format("YC-%02d", part));
+        Saw saw = new Saw(
+                UUID.randomUUID(),
+                line.tag(),
+                DemoParts.card(line, models.named(line.model().make, line.model().name), LocalDate.now(clock)));
+        Bar bar = DemoParts.bar(line, String.format("YB-%02d", part));
+        Sprocket sprocket = DemoParts.sprocket(line, String.format("YS-%02d", part));
+        Chain chain = DemoParts.chain(line, String.format("YC-%02d", part));
         records.persist(saw);
         records.persist(bar);
         records.persist(sprocket);
@@ -143,7 +139,10 @@ class DemoLoader implements SmartInitializingSingleton {
         FleetSeed.hang(saw, first, chain, bar, sprocket);
 
         TensionSubject subject = new TensionSubject(
-                bar.lengthMm(), Numbers.STANDARD.of(TensionSetting.tangDepthOf(chain.pitch())), line.work(), LEAD_MM);
+                bar.lengthMm(),
+                Numbers.STANDARD.of(TensionSetting.tangDepthOf(chain.pitch())),
+                line.work(),
+                DemoParts.LEAD_MM);
         FittedSet set = new FittedSet(chain, bar, sprocket, first);
         DemoBench bench =
                 new DemoBench(records, saw, profile(saw, chain, bar), set, clock.getZone(), people.officers());
@@ -209,7 +208,7 @@ class DemoLoader implements SmartInitializingSingleton {
                 onTheBench(saw, bench, history, people.officers().get(0));
             }
             case NEW_CHAIN -> {
-                Chain next = chain(line, "YC-31");
+                Chain next = DemoParts.chain(line, "YC-31");
                 records.persist(next);
                 SetFitting record = fitting(
                         saw,
@@ -277,16 +276,16 @@ class DemoLoader implements SmartInitializingSingleton {
     }
 
     private void shelf(UUID officer) {
-        Chain struck = chain(DemoFleet.SAWS.get(2), "YC-39");
+        Chain struck = DemoParts.chain(DemoFleet.SAWS.get(2), "YC-39");
         struck.retire(startOf(12), officer, "Ran on a rail chair: a rivet stood proud.");
         records.persist(struck);
         for (int i = 0; i < 4; i++) {
             DemoSaw line = DemoFleet.SAWS.get(i == 3 ? 4 : 2);
-            records.persist(chain(line, "YC-" + (32 + i)));
+            records.persist(DemoParts.chain(line, "YC-" + (32 + i)));
         }
-        records.persist(bar(DemoFleet.SAWS.get(2), "YB-21"));
-        records.persist(bar(DemoFleet.SAWS.get(5), "YB-22"));
-        records.persist(sprocket(DemoFleet.SAWS.get(2), "YS-21"));
+        records.persist(DemoParts.bar(DemoFleet.SAWS.get(2), "YB-21"));
+        records.persist(DemoParts.bar(DemoFleet.SAWS.get(5), "YB-22"));
+        records.persist(DemoParts.sprocket(DemoFleet.SAWS.get(2), "YS-21"));
     }
 
     private Instant startOf(int daysAgo) {
@@ -314,65 +313,5 @@ class DemoLoader implements SmartInitializingSingleton {
                 "demo");
         records.persist(record);
         return record;
-    }
-
-    private SawDetails card(DemoSaw line) {
-        DemoSaw.Model model = line.model();
-        boolean petrol = model.power == Power.PETROL;
-        boolean large = model.strength >= 60;
-        return new SawDetails(
-                models.named(model.make, model.name),
-                model.power,
-                model.handle,
-                petrol ? model.strength : null,
-                petrol ? null : model.strength,
-                LocalDate.now(clock).minusDays(400L + 90L * Integer.parseInt(line.tag())),
-                petrol ? Integer.valueOf(large ? 40 : 50) : null,
-                petrol ? Double.valueOf(large ? 720 : 460) : null,
-                large ? 360.0 : 250.0,
-                model.oiler,
-                model.brakeSeat,
-                model.adjuster,
-                LEAD_MM,
-                TRAVEL_MM,
-                model.adjuster == SawChoices.Adjuster.SIDE,
-                petrol,
-                petrol ? "P-" + Math.round(model.strength) : null,
-                line.ownMethod(),
-                line.work());
-    }
-
-    private static Chain chain(DemoSaw line, String tag) {
-        DemoSaw.Model m = line.model();
-        boolean large = m.strength >= 60;
-        Chain chain = new Chain(
-                UUID.randomUUID(),
-                tag,
-                m.pitch,
-                m.gauge,
-                m.driveLinks,
-                CutterSequence.STANDARD,
-                large ? SawChoices.CutterProfile.FULL_CHISEL : SawChoices.CutterProfile.SEMI_CHISEL,
-                30,
-                large ? 10 : 0,
-                null,
-                EdgeSetting.newLengthOf(m.pitch).standard());
-        chain.costs(1000 + 24 * m.driveLinks);
-        return chain;
-    }
-
-    private static Bar bar(DemoSaw line, String tag) {
-        DemoSaw.Model m = line.model();
-        Bar bar = new Bar(UUID.randomUUID(), tag, m.inches * 25.4, m.pitch, m.gauge, m.driveLinks, m.nose);
-        bar.costs(1500 + (int) Math.round(m.inches * 180));
-        return bar;
-    }
-
-    private static Sprocket sprocket(DemoSaw line, String tag) {
-        DemoSaw.Model m = line.model();
-        SprocketKind kind = m.strength >= 45 ? SprocketKind.RIM : SprocketKind.SPUR;
-        Sprocket sprocket = new Sprocket(UUID.randomUUID(), tag, kind, m.teeth, m.pitch);
-        sprocket.costs(1450);
-        return sprocket;
     }
 }

@@ -14,6 +14,7 @@ import java.util.TreeSet;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import yellowtally.core.measure.LengthUnit;
 import yellowtally.core.schedule.DueDate;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Subject;
@@ -126,7 +127,7 @@ class PartShelf {
                     Subject.BAR,
                     "%s in, %s %s, %d drive links"
                             .formatted(
-                                    Math.round(bar.lengthMm() / 25.4),
+                                    Math.round(LengthUnit.INCH.fromMm(bar.lengthMm())),
                                     bar.spec().pitch().label(),
                                     bar.spec().gauge().label(),
                                     bar.spec().driveLinks()));
