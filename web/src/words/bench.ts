@@ -341,7 +341,9 @@ export function saidWords(kind: Schemas['StepKind']): [Schemas['StepOutcome'], s
     case 'REPLACE':
     case 'CAUSE':
       return [['FINE', 'Done']];
-    default:
+    case 'LOOK':
+    case 'MEASURE':
+    case 'TENSION':
       return [
         ['FINE', 'Fine'],
         ['ATTEND', 'Attend'],

@@ -42,7 +42,7 @@ export function planSentence(plan: Schemas['SharpeningPlan']): string {
       return `${reasons} File each down to ${mm(plan.targetMm)}, then the base strokes on all.`;
     case 'SCRAP':
       return `${reasons} Fit another loop.`;
-    default:
+    case 'OUT_OF_USE':
       return `${reasons} Take it off and retire it.`;
   }
 }

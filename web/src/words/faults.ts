@@ -55,7 +55,9 @@ function stageCaution(stage: Schemas['Stage'], power: Schemas['Power']): string 
       return `Engine off, ${off}. Gloves. Brake off before the cover.`;
     case 'TANKS_DRAINED':
       return `Engine off and cold, ${off}. No open fuel near sparks.`;
-    default:
+    case 'TOP_COVER_OFF':
+    case 'SCREEN_OUT':
+    case 'STARTER_OFF':
       return `Engine off and cold, ${off}.`;
   }
 }

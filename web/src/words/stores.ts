@@ -47,7 +47,7 @@ export const causeWords = (cause: Schemas['MoveCause']) => CAUSES[cause];
 export function itemReasons(item: Schemas['ItemView']): string {
   const { unit, card } = item;
   return (item.order?.reasons ?? [])
-    .map((reason) => {
+    .map((reason): string => {
       switch (reason) {
         case 'RESERVED_EXCEEDS_SHELF':
           return `waiting work needs ${amount(item.reserved, unit)}, ${amount(item.shelf, unit)} there`;
@@ -55,7 +55,7 @@ export function itemReasons(item: Schemas['ItemView']): string {
           return `${amount(item.shelf - item.reserved, unit)} free, at least ${amount(card.least, unit)} should be`;
         case 'RUNS_OUT_BEFORE_DELIVERY':
           return `runs out about ${item.runsOut ? dayAhead(item.runsOut.likely) : 'now'}, before an order comes`;
-        default:
+        case 'PARTS_WEAR_OUT':
           return 'parts wear out';
       }
     })
@@ -64,7 +64,7 @@ export function itemReasons(item: Schemas['ItemView']): string {
 
 export function partReasons(group: Schemas['PartGroup']): string {
   return (group.order?.reasons ?? [])
-    .map((reason) => {
+    .map((reason): string => {
       switch (reason) {
         case 'PARTS_WEAR_OUT':
           return group.wearing
@@ -72,7 +72,9 @@ export function partReasons(group: Schemas['PartGroup']): string {
             .join(', ');
         case 'RESERVED_EXCEEDS_SHELF':
           return `waiting work on saw ${group.reserved.join(', ')} needs ${group.reserved.length}, ${group.shelf.length} there`;
-        default:
+        // What lies there of tagged parts has no least and is not used steadily.
+        case 'BELOW_LEAST':
+        case 'RUNS_OUT_BEFORE_DELIVERY':
           return '';
       }
     })

@@ -28,7 +28,10 @@ function said(saw: Schemas['OnCard']): string {
       return 'Dry day is over, look now';
     case 'WET':
       return 'Wet: swap one thing';
-    default:
+    case 'STANDS':
+    case 'DRY_SO_FAR':
+    case 'NOT_STANDING':
+    case 'DRY':
       return `Look ${momentOf(saw.nextLook ?? '')}`;
   }
 }

@@ -8,7 +8,6 @@ import org.springframework.stereotype.Component;
 import yellowtally.core.fitness.Condemned;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
-import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 import yellowtally.server.fleet.PartCheck;
 import yellowtally.server.support.Refusal;
@@ -58,7 +57,7 @@ class CondemnedParts implements PartCheck {
                 record.step(),
                 record.at(),
                 LocalDate.EPOCH,
-                StepOutcome.valueOf(record.outcome().name()),
+                record.outcome().ended(),
                 record.findings(),
                 null,
                 Set.of(kind));
