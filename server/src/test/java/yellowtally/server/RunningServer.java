@@ -153,6 +153,8 @@ public final class RunningServer implements ParameterResolver {
                         YellowTallyApplication.class,
                         "--server.port=0",
                         "--yellowtally.data=" + data,
+                        "--spring.jpa.properties.hibernate.session_factory.statement_inspector="
+                                + StatementsOfRequests.class.getName(),
                         // What the disk keeps is proved elsewhere, on a disk.
                         "--yellowtally.store=mem:tests");
                 api = new Api(

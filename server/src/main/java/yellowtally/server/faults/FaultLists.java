@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -97,19 +98,17 @@ class FaultLists {
     FaultsPage list() {
         Map<UUID, Standing> standing = standing();
         return new FaultsPage(
-                lines(repository.open().stream()
-                        .filter(fault -> standing.containsKey(fault.sawId()))
-                        .toList()),
-                lines(repository.closed(CLOSED_SHOWN).stream()
-                        .filter(fault -> standing.containsKey(fault.sawId()))
-                        .toList()),
+                lines(repository.open(), standing),
+                lines(repository.closed(CLOSED_SHOWN), standing),
                 repeats(standing),
                 knowledge.problems());
     }
 
     List<FaultLine> ofSaw(String tag) {
         Saw saw = fleet.saw(tag);
-        return saw.retiredAt() != null ? List.of() : lines(repository.ofSaw(saw.id()));
+        return saw.retiredAt() != null
+                ? List.of()
+                : lines(repository.ofSaw(saw.id()), Map.of(saw.id(), standings.of(saw)));
     }
 
     private Map<UUID, Standing> standing() {
@@ -118,11 +117,17 @@ class FaultLists {
         return bySaw;
     }
 
-    private List<FaultLine> lines(List<Fault> faults) {
+    /** Lines of those faults whose saw is in service. */
+    private List<FaultLine> lines(List<Fault> told, Map<UUID, Standing> standing) {
+        List<Fault> faults = told.stream()
+                .filter(fault -> standing.containsKey(fault.sawId()))
+                .toList();
         FaultRepository.Events events = repository.events(faults);
         Map<UUID, String> names = people.names();
         return faults.stream()
-                .map(fault -> line(reader.read(fault, events.of(fault)), names))
+                .map(fault -> line(
+                        reader.read(fault, events.of(fault), Objects.requireNonNull(standing.get(fault.sawId()))),
+                        names))
                 .toList();
     }
 

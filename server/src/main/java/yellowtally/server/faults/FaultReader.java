@@ -71,12 +71,12 @@ class FaultReader {
 
     /** Reads a fault of a saw in service. */
     Read read(Fault fault) {
-        return read(fault, repository.events(List.of(fault)).of(fault));
+        Standing standing = standings.of(fleet.sawInService(fleet.tag(fault.sawId())));
+        return read(fault, repository.events(List.of(fault)).of(fault), standing);
     }
 
-    /** The same with its events at hand. */
-    Read read(Fault fault, List<FaultEventRow> events) {
-        Standing standing = standings.of(fleet.sawInService(fleet.tag(fault.sawId())));
+    /** The same with its events and the standing of its saw at hand. */
+    Read read(Fault fault, List<FaultEventRow> events, Standing standing) {
         FaultStory story =
                 FaultStory.of(events.stream().map(FaultEventRow::event).toList());
         Complaint complaint = knowledge.complaint(fault.complaint());

@@ -1,10 +1,16 @@
 package yellowtally.server.fleet;
 
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import yellowtally.core.steps.Power;
 import yellowtally.server.support.Refusal;
 
 /** Looks up saws, crews and what hangs on them, for all rooms. */
@@ -32,14 +38,9 @@ public class Fleet {
         return saws.findByTag(tag).orElseThrow(() -> Refusal.gone("saw.unknown", tag));
     }
 
-    /** The saw that a record names. */
-    public Saw sawOf(UUID sawId) {
-        return saws.findById(sawId).orElseThrow();
-    }
-
     /** The tag of a saw that a record names. */
     public String tag(UUID sawId) {
-        return sawOf(sawId).tag();
+        return saws.findById(sawId).orElseThrow().tag();
     }
 
     /** The saw with this tag; refuses a retired one, on which no more work is recorded. */
@@ -75,18 +76,24 @@ public class Fleet {
         return crews.findAllByOrderByName();
     }
 
-    /** Tags of the parts that a fitting record names. */
-    public record PartTags(
-            @Nullable String chain,
-            @Nullable String bar,
-            @Nullable String sprocket) {}
+    /** What a record says of a saw that it only names. */
+    public record SawName(UUID id, String tag, Power power) {}
 
-    public PartTags partTags(SetFitting fitting) {
-        return new PartTags(tagOf(fitting.chainId()), tagOf(fitting.barId()), tagOf(fitting.sprocketId()));
+    /** The tag of a part. */
+    record PartName(UUID id, String tag) {}
+
+    /** Every saw by its id, retired ones among them, asked for at once. */
+    public Map<UUID, SawName> sawNames() {
+        return saws.names().stream().collect(Collectors.toMap(SawName::id, name -> name));
     }
 
-    private @Nullable String tagOf(@Nullable UUID partId) {
-        return partId == null ? null : parts.findById(partId).map(Part::tag).orElse(null);
+    /** Tags, by id, of all parts that these fitting records name, asked for at once; no part has no tag. */
+    public Map<UUID, String> partTags(Collection<SetFitting> fittings) {
+        Set<UUID> named = fittings.stream()
+                .flatMap(f -> Stream.<@Nullable UUID>of(f.chainId(), f.barId(), f.sprocketId()))
+                .<UUID>flatMap(Stream::ofNullable)
+                .collect(Collectors.toSet());
+        return parts.names(named).stream().collect(Collectors.toMap(PartName::id, PartName::tag));
     }
 
     /** Fitting records of a saw, latest first. */

@@ -1,8 +1,10 @@
 package yellowtally.server.fleet;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.ListCrudRepository;
 
 /** The repositories of the fleet room. */
@@ -11,13 +13,15 @@ final class FleetRepositories {
     private FleetRepositories() {}
 
     interface Saws extends ListCrudRepository<Saw, UUID> {
+        @Query("select s from Saw s left join fetch s.details.model where s.retiredAt is null")
         List<Saw> findByRetiredAtNull();
 
         Optional<Saw> findByTag(String tag);
 
         boolean existsByTag(String tag);
 
-        List<Saw> findAllByOrderByTag();
+        @Query("select s.id, s.tag, s.details.power from Saw s")
+        List<Fleet.SawName> names();
     }
 
     interface Parts extends ListCrudRepository<Part, UUID> {
@@ -26,6 +30,9 @@ final class FleetRepositories {
         List<Part> findBySawId(UUID sawId);
 
         List<Part> findAllByOrderByTag();
+
+        @Query("select p.id, p.tag from Part p where p.id in :ids")
+        List<Fleet.PartName> names(Collection<UUID> ids);
     }
 
     interface Crews extends ListCrudRepository<Crew, UUID> {

@@ -58,7 +58,7 @@ class PartController {
 
     @GetMapping("/api/parts")
     Parts parts() {
-        Map<UUID, String> tags = saws.findAll().stream().collect(Collectors.toMap(Saw::id, Saw::tag));
+        Map<UUID, String> tags = saws.names().stream().collect(Collectors.toMap(Fleet.SawName::id, Fleet.SawName::tag));
         List<ChainView> chains = new ArrayList<>();
         List<BarView> bars = new ArrayList<>();
         List<SprocketView> sprockets = new ArrayList<>();

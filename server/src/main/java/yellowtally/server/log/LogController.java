@@ -19,7 +19,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.waiting.FitState;
-import yellowtally.server.fleet.Crew;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.SetFitting;
 import yellowtally.server.people.People;
@@ -59,7 +58,7 @@ class LogController {
         LogFilter filter = new LogFilter(
                 saw == null || saw.isBlank() ? null : fleet.saw(saw).id(), person, from, before);
         Set<LogKind> wanted = kinds == null || kinds.isEmpty() ? EnumSet.allOf(LogKind.class) : kinds;
-        Names names = new Names();
+        LogNames names = LogNames.of(people, fleet);
         List<LogEntry> found = new ArrayList<>();
         for (LogKind kind : wanted) {
             found.addAll(
@@ -93,35 +92,13 @@ class LogController {
             FitState decision,
             @Nullable String leftOpenReason) {}
 
-    /** Names by id, asked for once a page. */
-    private final class Names {
-        private final Map<UUID, String> persons = new HashMap<>();
-        private final Map<UUID, String> crews = new HashMap<>();
-        private final Map<UUID, String> tags = new HashMap<>();
-
-        Names() {
-            persons.putAll(people.names());
-            for (Crew crew : fleet.crews()) {
-                crews.put(crew.id(), crew.name());
-            }
-        }
-
-        String person(@Nullable UUID id) {
-            return id == null ? "" : persons.getOrDefault(id, "");
-        }
-
-        String tag(UUID id) {
-            return tags.computeIfAbsent(id, fleet::tag);
-        }
-    }
-
     private <T> List<T> rows(Class<T> type, String query, LogFilter filter) {
         TypedQuery<T> typed = records.createQuery(query, type).setMaxResults(LogPage.MOST + 1);
         filter.values().forEach(typed::setParameter);
         return typed.getResultList();
     }
 
-    private List<LogEntry.StepTaken> steps(LogFilter filter, Names names) {
+    private List<LogEntry.StepTaken> steps(LogFilter filter, LogNames names) {
         List<WorkRecord> rows = rows(
                 WorkRecord.class,
                 "select r from WorkRecord r" + filter.where("r.sawId", "r.personId", "r.at")
@@ -159,7 +136,7 @@ class LogController {
         return outcomes;
     }
 
-    private List<LogEntry.WentOut> out(LogFilter filter, Names names) {
+    private List<LogEntry.WentOut> out(LogFilter filter, LogNames names) {
         return rows(
                         Outing.class,
                         "select o from Outing o" + filter.where("o.sawId", "o.outPersonId", "o.outAt")
@@ -171,12 +148,12 @@ class LogController {
                         o.outAt(),
                         names.tag(o.sawId()),
                         names.person(o.outPersonId()),
-                        names.crews.get(o.crewId()),
+                        names.crew(o.crewId()),
                         o.outReason()))
                 .toList();
     }
 
-    private List<LogEntry.CameBack> back(LogFilter filter, Names names) {
+    private List<LogEntry.CameBack> back(LogFilter filter, LogNames names) {
         return rows(
                         Outing.class,
                         "select o from Outing o" + filter.where("o.sawId", "o.backPersonId", "o.backAt")
@@ -188,42 +165,37 @@ class LogController {
                         Objects.requireNonNull(o.backAt()),
                         names.tag(o.sawId()),
                         names.person(o.backPersonId()),
-                        names.crews.get(o.crewId()),
-                        back(o),
+                        names.crew(o.crewId()),
+                        back(o, names),
                         o.backReason()))
                 .toList();
     }
 
-    private LogEntry.@Nullable BackLine back(Outing outing) {
+    private static LogEntry.@Nullable BackLine back(Outing outing, LogNames names) {
         Use use = outing.use();
-        return use == null
-                ? null
-                : new LogEntry.BackLine(
-                        use, fleet.sawOf(outing.sawId()).details().power());
+        return use == null ? null : new LogEntry.BackLine(use, names.power(outing.sawId()));
     }
 
-    private List<LogEntry.SetFitted> fitted(LogFilter filter, Names names) {
-        return rows(
-                        SetFitting.class,
-                        "select f from SetFitting f" + filter.where("f.sawId", "f.personId", "f.at")
-                                + " order by f.at desc",
-                        filter)
-                .stream()
-                .map(f -> {
-                    Fleet.PartTags tags = fleet.partTags(f);
-                    return new LogEntry.SetFitted(
-                            f.id(),
-                            f.at(),
-                            names.tag(f.sawId()),
-                            names.person(f.personId()),
-                            new LogEntry.SetLine(tags.chain(), tags.bar(), tags.sprocket(), f.newChain()),
-                            f.note());
-                })
+    private List<LogEntry.SetFitted> fitted(LogFilter filter, LogNames names) {
+        List<SetFitting> rows = rows(
+                SetFitting.class,
+                "select f from SetFitting f" + filter.where("f.sawId", "f.personId", "f.at") + " order by f.at desc",
+                filter);
+        Map<UUID, String> tags = fleet.partTags(rows);
+        return rows.stream()
+                .map(f -> new LogEntry.SetFitted(
+                        f.id(),
+                        f.at(),
+                        names.tag(f.sawId()),
+                        names.person(f.personId()),
+                        new LogEntry.SetLine(
+                                tags.get(f.chainId()), tags.get(f.barId()), tags.get(f.sprocketId()), f.newChain()),
+                        f.note()))
                 .toList();
     }
 
     /** Holds that a person set; those of a failed step are told by the step. */
-    private List<LogEntry.HeldByPerson> held(LogFilter filter, Names names) {
+    private List<LogEntry.HeldByPerson> held(LogFilter filter, LogNames names) {
         return rows(
                         SawHold.class,
                         "select h from SawHold h" + filter.where("h.sawId", "h.personId", "h.at")
@@ -235,7 +207,7 @@ class LogController {
                 .toList();
     }
 
-    private List<LogEntry.Released> released(LogFilter filter, Names names) {
+    private List<LogEntry.Released> released(LogFilter filter, LogNames names) {
         List<Release> rows = rows(
                 Release.class,
                 "select h.id, r.at, h.sawId, r.personId from SawHoldRelease r join SawHold h on h.id = r.holdId"
@@ -251,7 +223,7 @@ class LogController {
         return List.copyOf(once.values());
     }
 
-    private List<LogEntry.VisitEnded> ended(LogFilter filter, Names names) {
+    private List<LogEntry.VisitEnded> ended(LogFilter filter, LogNames names) {
         return rows(
                         EndOfVisit.class,
                         "select v.id, v.endedAt, v.sawId, v.endedBy, v.decision, v.leftOpenReason from Visit v"

@@ -6,6 +6,8 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -16,7 +18,6 @@ import yellowtally.core.wear.PartWear;
 import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Part;
-import yellowtally.server.fleet.PartFinder;
 import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.standing.FittedSaw.Hung;
 import yellowtally.server.standing.Standing;
@@ -30,7 +31,6 @@ class CostPages {
     private final StockRepositories.Items items;
     private final StockRepositories.Moves moves;
     private final Standings standings;
-    private final PartFinder finder;
     private final Fleet fleet;
     private final FleetSettings settings;
 
@@ -39,14 +39,12 @@ class CostPages {
             StockRepositories.Items items,
             StockRepositories.Moves moves,
             Standings standings,
-            PartFinder finder,
             Fleet fleet,
             FleetSettings settings) {
         this.records = records;
         this.items = items;
         this.moves = moves;
         this.standings = standings;
-        this.finder = finder;
         this.fleet = fleet;
         this.settings = settings;
     }
@@ -100,26 +98,30 @@ class CostPages {
         Numbers numbers = settings.rules().numbers();
         Map<UUID, List<CostPerTank.Share>> shares = new HashMap<>();
         List<LoopCost> loops = new ArrayList<>();
-        tanksOfParts.forEach((partId, bySaw) -> {
-            Part part = finder.find(partId).orElseThrow();
+        Map<UUID, Fleet.SawName> names = fleet.sawNames();
+        for (Part part : used(tanksOfParts.keySet())) {
             Integer cents = part.costCents();
             if (cents == null) {
-                return;
+                continue;
             }
+            Map<UUID, Double> bySaw = Objects.requireNonNull(tanksOfParts.get(part.id()));
             double sum =
                     bySaw.values().stream().mapToDouble(Double::doubleValue).sum();
-            Double still = part.retiredAt() == null ? left.get(partId) : null;
+            Double still = part.retiredAt() == null ? left.get(part.id()) : null;
             bySaw.forEach((saw, tanks) -> shares.computeIfAbsent(saw, id -> new ArrayList<>())
                     .add(new CostPerTank.Share(cents, tanks, sum, still)));
             if (part instanceof Chain) {
                 loops.add(new LoopCost(
                         part.tag(),
-                        part.sawId() == null ? null : fleet.tag(part.sawId()),
+                        part.sawId() == null
+                                ? null
+                                : Objects.requireNonNull(names.get(part.sawId()))
+                                        .tag(),
                         sum,
                         cents,
                         CostPerTank.ofLoop(cents, sum, still, numbers).orElse(null)));
             }
-        });
+        }
         loops.sort(Comparator.comparing(LoopCost::chain));
         List<SawCost> saws = all.stream()
                 .map(standing -> {
@@ -134,6 +136,12 @@ class CostPages {
                 })
                 .toList();
         return new CostPage(saws, loops);
+    }
+
+    private List<Part> used(Set<UUID> parts) {
+        return records.createQuery("select p from Part p where p.id in :parts", Part.class)
+                .setParameter("parts", parts)
+                .getResultList();
     }
 
     /** Tanks that each fitted part has left: of its kinds of wear the one that ends it first. */

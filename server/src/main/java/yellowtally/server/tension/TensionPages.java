@@ -264,15 +264,16 @@ class TensionPages {
 
     private List<FittingView> fittings(Saw saw, Map<UUID, String> names, Numbers numbers) {
         List<FittingView> views = new ArrayList<>();
-        for (SetFitting fitting : fleet.fittings(saw)) {
-            Fleet.PartTags tags = fleet.partTags(fitting);
+        List<SetFitting> fittings = fleet.fittings(saw);
+        Map<UUID, String> tags = fleet.partTags(fittings);
+        for (SetFitting fitting : fittings) {
             Double soak = fitting.soakHours();
             views.add(new FittingView(
                     fitting.at(),
                     names.getOrDefault(fitting.personId(), ""),
-                    tags.chain(),
-                    tags.bar(),
-                    tags.sprocket(),
+                    tags.get(fitting.chainId()),
+                    tags.get(fitting.barId()),
+                    tags.get(fitting.sprocketId()),
                     fitting.newChain(),
                     soak,
                     soak == null || !fitting.newChain() ? null : SoakVerdict.of(soak, numbers),

@@ -3,6 +3,7 @@ package yellowtally.server.usage;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -59,12 +60,13 @@ class OutingController {
                 .refuels(open.stream().map(Outing::id).toList())
                 .stream()
                 .collect(Collectors.toMap(Refuelled::outingId, Function.identity()));
+        Map<UUID, Fleet.SawName> saws = fleet.sawNames();
         return open.stream()
                 .map(outing -> {
                     FilledOut logged = refuels.getOrDefault(outing.id(), Refuelled.none(outing.id()))
                             .filled();
                     return new OpenOuting(
-                            fleet.tag(outing.sawId()),
+                            Objects.requireNonNull(saws.get(outing.sawId())).tag(),
                             outing.crewId(),
                             outing.outAt(),
                             logged.tanks(),

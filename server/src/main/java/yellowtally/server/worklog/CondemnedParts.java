@@ -38,14 +38,16 @@ class CondemnedParts implements PartCheck {
         };
         return Condemned.is(
                 kind,
-                SawLog.of(records.createQuery(
+                SawLog.of(records
+                        .createQuery(
                                 "select r from WorkRecord r where " + part + " = :part and r.step in :steps"
                                         + " and r.outcome <> :skipped" + Worklog.STANDING,
                                 WorkRecord.class)
                         .setParameter("part", partId)
                         .setParameter("steps", Condemned.steps(kind))
                         .setParameter("skipped", WorkOutcome.SKIPPED)
-                        .getResultStream()
+                        .getResultList()
+                        .stream()
                         .map(record -> entry(record, kind))
                         .toList()));
     }
