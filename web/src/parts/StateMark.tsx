@@ -13,11 +13,10 @@ export function StateMark({ state, children }: { state: Schemas['FitState']; chi
         alignItems: 'center',
         gap: 1,
         fontWeight: 600,
-        whiteSpace: 'nowrap',
         color: state === 'HELD' ? house.rust : 'text.primary',
       }}
     >
-      <svg width="14" height="14" viewBox="0 0 14 14" aria-hidden="true">
+      <svg width="14" height="14" viewBox="0 0 14 14" aria-hidden="true" style={{ flexShrink: 0 }}>
         {state === 'HELD' && <path d="M7 0l7 7-7 7-7-7z" fill={house.rust} />}
         {state === 'DUE' && <rect x="1.5" y="1.5" width="11" height="11" fill="currentColor" />}
         {state === 'FIT' && (

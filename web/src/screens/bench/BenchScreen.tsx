@@ -65,7 +65,7 @@ function Line({ tag, children }: { tag: string; children: React.ReactNode }) {
     <Box
       sx={(t) => ({
         display: 'grid',
-        gridTemplateColumns: 'auto 1fr auto',
+        gridTemplateColumns: 'auto minmax(0, 1fr) auto',
         gap: 1.5,
         alignItems: 'center',
         py: 1,

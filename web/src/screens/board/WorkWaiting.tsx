@@ -86,9 +86,9 @@ function Row({ row }: { row: Schemas['WorkRow'] }) {
       <th scope="row">
         <TagPlate tag={row.tag} />
       </th>
-      <td>
+      <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
         <StateMark state={row.state}>{whenOf(row)}</StateMark>
-      </td>
+      </Box>
       <td>
         <Box
           component={Link}

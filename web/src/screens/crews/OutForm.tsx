@@ -83,7 +83,7 @@ function Warning({ tag, board }: { tag: string; board: Schemas['Board'] }) {
       ? 'fit'
       : `${plate.state === 'HELD' ? 'held' : 'due'}: ${workTitle(first)}`);
   return (
-    <Box sx={{ '& > span': { whiteSpace: 'normal' } }}>
+    <Box>
       <StateMark state={where ? 'HELD' : plate.state}>{`${tag} ${words}`}</StateMark>
     </Box>
   );

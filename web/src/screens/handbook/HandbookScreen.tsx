@@ -66,6 +66,6 @@ const TEXT = {
     borderBottom: '1px solid',
     borderColor: 'divider',
   },
-  '& code': { fontSize: '0.9em' },
+  '& code': { fontSize: '0.9em', overflowWrap: 'anywhere' },
   '& pre': { overflowX: 'auto', fontSize: 13.5 },
 };

@@ -13,7 +13,7 @@ export interface HandbookPage {
 }
 
 /** Names of code in brackets, for who changes a rule; who reads it on screen has no use for them. */
-const CODE_NAMES = /\s\((?:`[^`]+`,?\s?)+\)/g;
+const CODE_NAMES = /\s\((?:`[^`]+`,?\s?)+\)|, `\w+`(?=\))/g;
 
 function pageOf(path: string, text: string): HandbookPage {
   const name = path.slice(path.lastIndexOf('/') + 1);

@@ -198,7 +198,7 @@ function Waiting({ tension }: { tension: Schemas['TensionPage'] }) {
       {waits.length === 0 && <Box>Nothing. It may go out.</Box>}
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, columnGap: 3 }}>
         {waits.map((work, i) => (
-          <Box key={i} sx={{ py: 0.5, '& > span': { whiteSpace: 'normal' } }}>
+          <Box key={i} sx={{ py: 0.5 }}>
             <StateMark state={work.state}>{workTitle(work)}</StateMark>
             <Box sx={{ color: 'text.secondary', fontSize: 14, pl: 2.75 }}>{workReason(work)}</Box>
           </Box>

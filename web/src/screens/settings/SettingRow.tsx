@@ -64,6 +64,7 @@ export function SettingRow({
           aria-expanded={open}
           aria-label={`Change: ${title}`}
           onClick={() => setOpen(!open)}
+          sx={{ justifySelf: 'start' }}
         >
           Change
         </Button>
