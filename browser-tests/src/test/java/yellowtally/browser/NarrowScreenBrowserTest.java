@@ -1,0 +1,56 @@
+package yellowtally.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.Map;
+import java.util.TreeMap;
+import org.assertj.core.api.SoftAssertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** On a phone no screen hangs over its edge: who must push it sideways does not see what stands there. */
+@ExtendWith(Screens.class)
+class NarrowScreenBrowserTest {
+
+    /** A screen, and words of its data: they are there once it is drawn. */
+    private static final Map<String, String> SCREENS = new TreeMap<>(Map.ofEntries(
+            Map.entry("/", "May go out"),
+            Map.entry("/saws", "28 in"),
+            Map.entry("/saws/07", "Spark arrestor"),
+            Map.entry("/saws/new", "Cutting set"),
+            Map.entry("/saws/08/edit", "Usual work"),
+            Map.entry("/saws/10/tension", "Pull-down at mid-bar"),
+            Map.entry("/saws/11/oiling", "Card tests"),
+            Map.entry("/saws/15/record", "Record one task"),
+            Map.entry("/parts/YC-12", "Where it has been"),
+            Map.entry("/bench", "Start visit"),
+            Map.entry("/crews", "Cutting gang"),
+            Map.entry("/faults", "Comes again"),
+            Map.entry("/faults/new?saw=14", "Take it, find the cause"),
+            Map.entry("/stores", "a month"),
+            Map.entry("/log", "Ida Marsh"),
+            Map.entry("/settings", "Turning the bar over"),
+            Map.entry("/handbook", "Handbook of the job"),
+            Map.entry("/handbook/3", "Not yet in the program"),
+            Map.entry("/handbook/12", "How an officer adds a cause")));
+
+    private static final Locator.FilterOptions VISIBLE = new Locator.FilterOptions().setVisible(true);
+
+    @Test
+    void nothingHangsOverTheEdge(Screens.Opener screens) {
+        SoftAssertions over = new SoftAssertions();
+        Page page = screens.open("/", 390, 844, ColorScheme.LIGHT);
+        SCREENS.forEach((path, words) -> {
+            page.navigate(screens.application().address() + path);
+            assertThat(page.getByText(words).filter(VISIBLE).first()).isVisible();
+            over.assertThat(page.evaluate(
+                            "document.documentElement.scrollWidth - document.documentElement.clientWidth"))
+                    .as(path)
+                    .isEqualTo(0);
+        });
+        over.assertAll();
+    }
+}
