@@ -2,14 +2,20 @@ package yellowtally.core.fitness;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.bar.DressingCost;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Measure;
+import yellowtally.core.steps.Step;
+import yellowtally.core.steps.Subject;
 import yellowtally.core.wear.UseAccount.Reading;
 
 /**
@@ -28,6 +34,9 @@ public record PartLedger(
         int barLoops,
         @Nullable Instant newChainAt) {
 
+    /** Figures of the bar and the sprocket that tell how these wear; of a chain each length of a cutter does. */
+    private static final Set<Measure> WEAR = EnumSet.of(Measure.GROOVE_DEPTH, Measure.SPROCKET_WEAR);
+
     /** Nothing measured. */
     public static final PartLedger EMPTY = new PartLedger(List.of(), List.of(), List.of(), 0, null);
 
@@ -35,6 +44,15 @@ public record PartLedger(
         measures = measures.stream().sorted(MeasureEntry.IN_ORDER).toList();
         dressings = dressings.stream().sorted().toList();
         turns = turns.stream().sorted().toList();
+    }
+
+    /** The steps whose figures tell over the whole life of a chain, a bar or a sprocket how it wears. */
+    public static Set<Step> steps(Subject part) {
+        return Arrays.stream(Measure.values())
+                .filter(measure -> measure.ofCutter() || WEAR.contains(measure))
+                .map(Measure::step)
+                .filter(step -> step.subject() == part)
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Step.class)));
     }
 
     /** The shortest healthy cutter of each record that measured any, mm. */

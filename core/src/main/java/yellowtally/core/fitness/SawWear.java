@@ -119,9 +119,6 @@ public record SawWear(
         private void addTanks() {
             List<UseEntry> uses = ledgers.schedule().uses();
             Map<Subject, List<UseAccount.Used>> used = new EnumMap<>(Subject.class);
-            for (Subject part : PARTS) {
-                used.put(part, new ArrayList<>(uses.size()));
-            }
             for (UseEntry use : uses) {
                 UseAccount.Used tank = new UseAccount.Used(use.backAt(), use.tanks());
                 for (Subject part : PARTS) {

@@ -7,11 +7,13 @@ import static yellowtally.core.schedule.Uses.at;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Measure;
+import yellowtally.core.steps.Subject;
 import yellowtally.core.wear.UseAccount.Reading;
 
 /** What was measured on a set, put together. */
@@ -81,5 +83,18 @@ class PartLedgerTest {
                 entry("c", 10, Measure.GROOVE_DEPTH, 7.5));
         assertThat(ledger.dressingCost(Numbers.STANDARD).dressings()).isEqualTo(dressings);
         assertThat(ledger.dressingCost(Numbers.STANDARD).mm()).isCloseTo(mm, within(1e-9));
+    }
+
+    /** A step that takes no figure of wear is not read over a life: strokes and gauges say nothing of what is left. */
+    @ParameterizedTest
+    @CsvSource({
+        "CHAIN,    CHAIN_LOOK SHARPEN EQUALISE",
+        "BAR,      GROOVE",
+        "SPROCKET, SPROCKET",
+        "SAW,      ''",
+    })
+    void theStepsThatTellOfWear(Subject part, String steps) {
+        assertThat(PartLedger.steps(part).stream().map(Enum::name).collect(Collectors.joining(" ")))
+                .isEqualTo(steps);
     }
 }

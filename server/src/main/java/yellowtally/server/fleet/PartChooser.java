@@ -40,12 +40,7 @@ class PartChooser {
     private @Nullable Chain chain(SetInput.ChainInput given, @Nullable UUID sawId, Violations wrong) {
         Optional<Part> known = parts.findByTag(given.tag());
         if (!given.create()) {
-            return existing(
-                    "set.chain.tag",
-                    given.tag(),
-                    known.filter(Chain.class::isInstance).map(Chain.class::cast),
-                    sawId,
-                    wrong);
+            return existing(Chain.class, "set.chain.tag", given.tag(), known, sawId, wrong);
         }
         Violations own = new Violations();
         newTag("set.chain.tag", given.tag(), known.isPresent(), own);
@@ -83,12 +78,7 @@ class PartChooser {
     private @Nullable Bar bar(SetInput.BarInput given, @Nullable UUID sawId, Violations wrong) {
         Optional<Part> known = parts.findByTag(given.tag());
         if (!given.create()) {
-            return existing(
-                    "set.bar.tag",
-                    given.tag(),
-                    known.filter(Bar.class::isInstance).map(Bar.class::cast),
-                    sawId,
-                    wrong);
+            return existing(Bar.class, "set.bar.tag", given.tag(), known, sawId, wrong);
         }
         Violations own = new Violations();
         newTag("set.bar.tag", given.tag(), known.isPresent(), own);
@@ -108,12 +98,7 @@ class PartChooser {
     private @Nullable Sprocket sprocket(SetInput.SprocketInput given, @Nullable UUID sawId, Violations wrong) {
         Optional<Part> known = parts.findByTag(given.tag());
         if (!given.create()) {
-            return existing(
-                    "set.sprocket.tag",
-                    given.tag(),
-                    known.filter(Sprocket.class::isInstance).map(Sprocket.class::cast),
-                    sawId,
-                    wrong);
+            return existing(Sprocket.class, "set.sprocket.tag", given.tag(), known, sawId, wrong);
         }
         Violations own = new Violations();
         newTag("set.sprocket.tag", given.tag(), known.isPresent(), own);
@@ -127,7 +112,8 @@ class PartChooser {
     }
 
     private static <T extends Part> @Nullable T existing(
-            String field, String tag, Optional<T> known, @Nullable UUID sawId, Violations wrong) {
+            Class<T> kind, String field, String tag, Optional<Part> found, @Nullable UUID sawId, Violations wrong) {
+        Optional<T> known = found.filter(kind::isInstance).map(kind::cast);
         if (known.isEmpty()) {
             wrong.add(field, "part.unknown", tag);
             return null;

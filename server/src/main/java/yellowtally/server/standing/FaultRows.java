@@ -17,7 +17,8 @@ final class FaultRows {
             select f.id, f.complaint, e.kind, e.at, e.check_code, e.answer, e.cause, e.wet, e.seq
             from fault f left join fault_event e on e.fault_id = f.id
             where f.saw_id = ?
-            and not exists (select 1 from fault_event c where c.fault_id = f.id and c.kind = 'CLOSED')
+            and not exists (select 1 from fault_event c where c.fault_id = f.id and c.kind =""" + Rows.word(FaultEventKind.CLOSED) + """
+            )
             order by f.at, f.id, e.at, e.seq""";
 
     private FaultRows() {}

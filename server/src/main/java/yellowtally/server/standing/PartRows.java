@@ -3,16 +3,15 @@ package yellowtally.server.standing;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.fitness.MeasureEntry;
 import yellowtally.core.fitness.PartLedger;
+import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.Subject;
@@ -39,22 +38,17 @@ final class PartRows {
             r.step in (%s) and r.%s = ? order by r.at desc, r.seq desc limit 400""";
     private static final String TURNS = """
             select r.at from work_record r join work_finding f on f.record_id = r.id""" + Rows.STANDING + """
-            r.bar_id = ? and r.step = 'REFIT' and f.finding = 'BAR_TURNED_OVER'""";
-    private static final String DRESSINGS = """
+            r.bar_id = ? and f.finding =""" + Rows.word(Finding.BAR_TURNED_OVER);
+    private static final String DRESSINGS =
+            """
             select r.at from work_record r""" + Rows.STANDING + """
-            r.bar_id = ? and r.step = 'DRESS_RAILS'
-            and r.outcome in (""" + Rows.words(Step.DRESS_RAILS.passing()) + ")";
+            r.bar_id = ? and r.step =""" + Rows.word(Step.DRESS_RAILS) + " and r.outcome in ("
+                    + Rows.words(Step.DRESS_RAILS.passing()) + ")";
     private static final String BAR_LOOPS = """
             select count(distinct f.chain_id) as loops, max(case when f.new_chain then f.at end) as new_chain_at
             from set_fitting f where f.bar_id = ?
             and (f.chain_id = ? or exists (select 1 from outing o where o.bar_id = f.bar_id
                                            and o.chain_id = f.chain_id))""";
-
-    /** The steps whose figures tell how a part wears. */
-    private static final Map<Subject, Set<Step>> MEASURING = Map.of(
-            Subject.CHAIN, EnumSet.of(Step.CHAIN_LOOK, Step.SHARPEN, Step.EQUALISE),
-            Subject.BAR, EnumSet.of(Step.GROOVE),
-            Subject.SPROCKET, EnumSet.of(Step.SPROCKET));
 
     private PartRows() {}
 
@@ -87,7 +81,7 @@ final class PartRows {
         return id == null
                 ? List.of()
                 : rows.read(
-                        MEASURES.formatted(Rows.words(MEASURING.getOrDefault(part, Set.of())), Hanging.column(part)),
+                        MEASURES.formatted(Rows.words(PartLedger.steps(part)), Hanging.column(part)),
                         row -> new MeasureEntry(
                                 row.whole("seq"),
                                 row.id("record_id"),

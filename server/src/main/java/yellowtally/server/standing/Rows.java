@@ -56,9 +56,14 @@ final class Rows {
         return values.stream().map(value -> "?").collect(Collectors.joining(", ", "(", ")"));
     }
 
+    /** A word of an enum for a query: {@code 'FINE'}. */
+    static String word(Enum<?> word) {
+        return "'" + word.name() + "'";
+    }
+
     /** Words of an enum for a query: {@code 'FINE', 'ATTEND'}. */
     static String words(Collection<? extends Enum<?>> words) {
-        return words.stream().map(word -> "'" + word.name() + "'").collect(Collectors.joining(", "));
+        return words.stream().map(Rows::word).collect(Collectors.joining(", "));
     }
 
     /** One row. */

@@ -14,6 +14,7 @@ import yellowtally.core.log.StepEntry;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
+import yellowtally.server.worklog.WorkOutcome;
 
 /**
  * The few of many work records that the rules look at: of each step the latest and the latest that passed, done on the saw or
@@ -24,8 +25,8 @@ final class StepRows {
 
     private static final String WORK = """
             select r.id, r.seq, r.step, r.at, r.outcome, r.visit_id, r.saw_id, r.chain_id, r.bar_id, r.sprocket_id
-            from work_record r""" + Rows.STANDING + "r.outcome <> 'SKIPPED' and ";
-    private static final String SHARPENINGS = WORK + "r.step = 'SHARPEN' and ";
+            from work_record r""" + Rows.STANDING + "r.outcome <> " + Rows.word(WorkOutcome.SKIPPED) + " and ";
+    private static final String SHARPENINGS = WORK + "r.step = " + Rows.word(Step.SHARPEN) + " and ";
 
     /** In the order of its index, from its end: the database reads one row of a step done a thousand times. */
     private static final String LATEST = WORK + """

@@ -3,6 +3,7 @@ package yellowtally.server.standing;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.UUID;
+import yellowtally.core.steps.Step;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.TensionOutcome;
@@ -13,7 +14,7 @@ final class TensionRows {
     private static final String CHECKS = """
             select r.fitting_id, r.at, t.occasion, t.outcome, t.provisional, t.turns, t.adjuster_lead_mm, t.joint_play_mm
             from work_record r join tension_check t on t.id = r.id""" + Rows.STANDING + """
-            r.chain_id = ? and r.step = 'TENSION' order by r.at, r.seq""";
+            r.chain_id = ? and r.step =""" + Rows.word(Step.TENSION) + " order by r.at, r.seq";
 
     private TensionRows() {}
 
