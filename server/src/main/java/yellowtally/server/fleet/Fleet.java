@@ -82,7 +82,16 @@ public class Fleet {
     /** The tag of a part. */
     record PartName(UUID id, String tag) {}
 
-    /** Every saw by its id, retired ones among them, asked for at once. */
+    /** The same of one saw. */
+    public SawName sawName(UUID sawId) {
+        Saw saw = saws.findById(sawId).orElseThrow();
+        return new SawName(saw.id(), saw.tag(), saw.details().power());
+    }
+
+    /**
+     * Every saw by its id, retired ones among them, asked for at once. What is read afterwards may name one that was added
+     * since; what was read before cannot.
+     */
     public Map<UUID, SawName> sawNames() {
         return saws.names().stream().collect(Collectors.toMap(SawName::id, name -> name));
     }

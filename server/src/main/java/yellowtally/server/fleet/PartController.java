@@ -58,11 +58,12 @@ class PartController {
 
     @GetMapping("/api/parts")
     Parts parts() {
+        List<Part> all = parts.findAllByOrderByTag();
         Map<UUID, String> tags = saws.names().stream().collect(Collectors.toMap(Fleet.SawName::id, Fleet.SawName::tag));
         List<ChainView> chains = new ArrayList<>();
         List<BarView> bars = new ArrayList<>();
         List<SprocketView> sprockets = new ArrayList<>();
-        for (Part part : parts.findAllByOrderByTag()) {
+        for (Part part : all) {
             String onSaw = at(tags, part.sawId());
             if (part instanceof Chain chain) {
                 chains.add(ChainView.of(chain, onSaw));

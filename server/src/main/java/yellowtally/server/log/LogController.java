@@ -58,7 +58,7 @@ class LogController {
         LogFilter filter = new LogFilter(
                 saw == null || saw.isBlank() ? null : fleet.saw(saw).id(), person, from, before);
         Set<LogKind> wanted = kinds == null || kinds.isEmpty() ? EnumSet.allOf(LogKind.class) : kinds;
-        LogNames names = LogNames.of(people, fleet);
+        LogNames names = new LogNames(people, fleet);
         List<LogEntry> found = new ArrayList<>();
         for (LogKind kind : wanted) {
             found.addAll(

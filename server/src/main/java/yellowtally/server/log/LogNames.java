@@ -1,7 +1,7 @@
 package yellowtally.server.log;
 
+import java.util.HashMap;
 import java.util.Map;
-import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -10,14 +10,19 @@ import yellowtally.server.fleet.Crew;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.people.People;
 
-/** What the lines of a page call persons, crews and saws, asked for once a page. */
-record LogNames(Map<UUID, String> persons, Map<UUID, String> crews, Map<UUID, Fleet.SawName> saws) {
+/** What the lines of a page call persons, crews and saws. Asked for once a page; a saw that came meanwhile is asked for by itself. */
+final class LogNames {
 
-    static LogNames of(People people, Fleet fleet) {
-        return new LogNames(
-                people.names(),
-                fleet.crews().stream().collect(Collectors.toMap(Crew::id, Crew::name)),
-                fleet.sawNames());
+    private final Fleet fleet;
+    private final Map<UUID, String> persons;
+    private final Map<UUID, String> crews;
+    private final Map<UUID, Fleet.SawName> saws;
+
+    LogNames(People people, Fleet fleet) {
+        this.fleet = fleet;
+        this.persons = people.names();
+        this.crews = fleet.crews().stream().collect(Collectors.toMap(Crew::id, Crew::name));
+        this.saws = new HashMap<>(fleet.sawNames());
     }
 
     String person(@Nullable UUID id) {
@@ -30,14 +35,10 @@ record LogNames(Map<UUID, String> persons, Map<UUID, String> crews, Map<UUID, Fl
     }
 
     String tag(UUID saw) {
-        return saw(saw).tag();
+        return saws.computeIfAbsent(saw, fleet::sawName).tag();
     }
 
     Power power(UUID saw) {
-        return saw(saw).power();
-    }
-
-    private Fleet.SawName saw(UUID id) {
-        return Objects.requireNonNull(saws.get(id), "a record names a saw that is in the fleet");
+        return saws.computeIfAbsent(saw, fleet::sawName).power();
     }
 }

@@ -98,8 +98,9 @@ class CostPages {
         Numbers numbers = settings.rules().numbers();
         Map<UUID, List<CostPerTank.Share>> shares = new HashMap<>();
         List<LoopCost> loops = new ArrayList<>();
+        List<Part> parts = used(tanksOfParts.keySet());
         Map<UUID, Fleet.SawName> names = fleet.sawNames();
-        for (Part part : used(tanksOfParts.keySet())) {
+        for (Part part : parts) {
             Integer cents = part.costCents();
             if (cents == null) {
                 continue;
