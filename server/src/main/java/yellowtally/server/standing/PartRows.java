@@ -36,9 +36,13 @@ final class PartRows {
             select r.seq, m.record_id, m.measure, r.at, m.figure from work_record r
             join work_measure m on m.record_id = r.id""" + Rows.STANDING + """
             r.step in (%s) and r.%s = ? order by r.at desc, r.seq desc limit 400""";
-    private static final String TURNS = """
+    /** The step is told as well: by its index a few of a bar's thousand records are looked at. */
+    private static final String TURNS =
+            """
             select r.at from work_record r join work_finding f on f.record_id = r.id""" + Rows.STANDING + """
-            r.bar_id = ? and f.finding =""" + Rows.word(Finding.BAR_TURNED_OVER);
+            r.bar_id = ? and r.step =""" + Rows.word(Finding.BAR_TURNED_OVER.step()) + " and f.finding = "
+                    + Rows.word(Finding.BAR_TURNED_OVER);
+
     private static final String DRESSINGS =
             """
             select r.at from work_record r""" + Rows.STANDING + """
