@@ -14,5 +14,14 @@ public enum FaultEventKind {
     STOOD,
     /** Looked at the card. */
     LOOKED,
-    CLOSED
+    CLOSED,
+    /** An officer ends it: nobody could find it, and what it was about passed its test. */
+    NOT_CONFIRMED,
+    /** An officer ends it: it was entered by mistake. */
+    MISTAKEN;
+
+    /** Whether it ends the fault. */
+    public boolean ends() {
+        return this == CLOSED || this == NOT_CONFIRMED || this == MISTAKEN;
+    }
 }

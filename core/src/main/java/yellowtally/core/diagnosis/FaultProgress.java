@@ -44,6 +44,11 @@ public record FaultProgress(FaultStage stage, List<Step> steps, Step proof, bool
      */
     public record Facts(Complaint complaint, @Nullable Cause cause, FaultStory story) {
 
+        /** Whether it was closed with its proof. */
+        public boolean proven() {
+            return story.proven();
+        }
+
         private Step proof() {
             return cause == null ? complaint.proof() : cause.proofAfter(complaint);
         }
@@ -73,12 +78,12 @@ public record FaultProgress(FaultStage stage, List<Step> steps, Step proof, bool
         List<Step> open = facts.cause() == null || facts.mechanic()
                 ? List.of()
                 : facts.cause().steps().stream()
-                        .filter(step -> step.appliesTo(saw) && !log.passedAfter(step, since))
+                        .filter(step -> step.appliesTo(saw) && !log.provedAfter(step, since))
                         .toList();
         if (!open.isEmpty()) {
             return new FaultProgress(FaultStage.REPAIR, open, proof, leak);
         }
-        if (!log.passedAfter(proof, since)) {
+        if (!log.provedAfter(proof, since)) {
             FaultStage stage = facts.mechanic() ? FaultStage.WITH_MECHANIC : FaultStage.PROVE;
             return new FaultProgress(stage, List.of(proof), proof, leak);
         }

@@ -16,6 +16,7 @@ import yellowtally.core.oiling.LeakWatch;
  * @param stoodAt when it was stood on card last; {@code null} for never
  * @param looks at the card
  * @param closedAt {@code null} while it is open
+ * @param proven whether it was closed with its proof; not when it was not confirmed, or entered by mistake
  */
 public record FaultStory(
         List<FaultEvent> answers,
@@ -24,7 +25,8 @@ public record FaultStory(
         @Nullable Instant mechanicAt,
         @Nullable Instant stoodAt,
         List<LeakWatch.Look> looks,
-        @Nullable Instant closedAt) {
+        @Nullable Instant closedAt,
+        boolean proven) {
 
     public FaultStory {
         answers = List.copyOf(answers);
@@ -47,6 +49,7 @@ public record FaultStory(
         Instant mechanicAt = null;
         Instant stoodAt = null;
         Instant closedAt = null;
+        boolean proven = false;
         for (FaultEvent event : events.stream().sorted(FaultEvent.IN_ORDER).toList()) {
             switch (event.kind()) {
                 case ANSWERED -> answers.add(event);
@@ -71,9 +74,12 @@ public record FaultStory(
                         looks.add(new LeakWatch.Look(event.at(), event.wet()));
                     }
                 }
-                case CLOSED -> closedAt = event.at();
+                case CLOSED, NOT_CONFIRMED, MISTAKEN -> {
+                    closedAt = event.at();
+                    proven = event.kind() == FaultEventKind.CLOSED;
+                }
             }
         }
-        return new FaultStory(answers, cause, causeAt, mechanicAt, stoodAt, looks, closedAt);
+        return new FaultStory(answers, cause, causeAt, mechanicAt, stoodAt, looks, closedAt, proven);
     }
 }

@@ -4,7 +4,7 @@ package yellowtally.core.edge;
 public enum CutterDamage {
     /** A corner is off: may be left out when the others are brought to one length. */
     CHIPPED,
-    /** Broken off short: may be left out likewise. */
+    /** Broken off short: takes the loop out of use at once. */
     BROKEN,
     /** Takes the loop out of use at once. */
     CRACKED,
@@ -13,6 +13,6 @@ public enum CutterDamage {
 
     /** Whether the loop may not be used any more. */
     public boolean condemns() {
-        return this == CRACKED || this == MISSING;
+        return this != CHIPPED;
     }
 }

@@ -12,6 +12,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.bar.DressingCost;
+import yellowtally.core.log.Figures;
+import yellowtally.core.log.MeasureEntry;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
@@ -21,35 +23,44 @@ import yellowtally.core.wear.UseAccount.Reading;
 /**
  * What was measured on the chain, bar and sprocket of a saw over their lives, on whatever saw they hung.
  *
- * @param measures figures on record, in order of time
+ * @param figures figures on record, those that are doubted apart
  * @param dressings when the rails of the bar were dressed
  * @param turns when the bar was turned over
  * @param barLoops loops that were on the bar, the present one among them
  * @param newChainAt when a new chain was fitted on the bar last; {@code null} when none was
  */
 public record PartLedger(
-        List<MeasureEntry> measures,
+        Figures figures,
         List<Instant> dressings,
         List<Instant> turns,
         int barLoops,
         @Nullable Instant newChainAt) {
 
-    /** Figures of the bar and the sprocket that tell how these wear; of a chain each length of a cutter does. */
-    private static final Set<Measure> WEAR = EnumSet.of(Measure.GROOVE_DEPTH, Measure.SPROCKET_WEAR);
+    /** The saw's own figure that lasts; all others that wear are of its parts. */
+    private static final Set<Measure> OF_THE_SAW = EnumSet.of(Measure.BAND_THICKNESS);
 
     /** Nothing measured. */
-    public static final PartLedger EMPTY = new PartLedger(List.of(), List.of(), List.of(), 0, null);
+    public static final PartLedger EMPTY = new PartLedger(Figures.NONE, List.of(), List.of(), 0, null);
 
     public PartLedger {
-        measures = measures.stream().sorted(MeasureEntry.IN_ORDER).toList();
         dressings = dressings.stream().sorted().toList();
         turns = turns.stream().sorted().toList();
     }
 
-    /** The steps whose figures tell over the whole life of a chain, a bar or a sprocket how it wears. */
+    /** The same of figures given in any order. */
+    public static PartLedger of(
+            List<MeasureEntry> measures,
+            List<Instant> dressings,
+            List<Instant> turns,
+            int barLoops,
+            @Nullable Instant newChainAt) {
+        return new PartLedger(Figures.of(measures, dressings), dressings, turns, barLoops, newChainAt);
+    }
+
+    /** The steps whose figures tell over the whole life of a chain, a bar, a sprocket or the saw itself how it wears. */
     public static Set<Step> steps(Subject part) {
         return Arrays.stream(Measure.values())
-                .filter(measure -> measure.ofCutter() || WEAR.contains(measure))
+                .filter(measure -> measure.ofCutter() || measure.wearing() != null || OF_THE_SAW.contains(measure))
                 .map(Measure::step)
                 .filter(step -> step.subject() == part)
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Step.class)));
@@ -58,9 +69,9 @@ public record PartLedger(
     /** The shortest healthy cutter of each record that measured any, mm. */
     public List<Reading> cutterReadings() {
         Map<Object, Reading> shortest = new LinkedHashMap<>();
-        for (MeasureEntry entry : measures) {
+        for (MeasureEntry entry : figures.believed()) {
             boolean shortestOfSome = switch (entry.measure()) {
-                case SHORTEST_CUTTER, EQUALISED_LENGTH, LEFT_SHORTEST, RIGHT_SHORTEST -> true;
+                case SHORTEST_CUTTER, EQUALISED_LENGTH, LEFT_SHORTEST, RIGHT_SHORTEST, FILED_SHORTEST -> true;
                 default -> false;
             };
             if (shortestOfSome) {
@@ -83,7 +94,7 @@ public record PartLedger(
 
     /** All readings of one measure, mm. */
     public List<Reading> readings(Measure measure) {
-        return measures.stream()
+        return figures.believed().stream()
                 .filter(entry -> entry.measure() == measure)
                 .map(entry -> new Reading(entry.at(), entry.figure()))
                 .toList();
@@ -92,8 +103,9 @@ public record PartLedger(
     /** Left less right of each sharpening that measured both sides, the middle of shortest and longest for each, mm. */
     public List<Double> sideDifferences() {
         Map<Object, Map<Measure, Double>> byRecord = new LinkedHashMap<>();
-        measures.forEach(entry -> byRecord.computeIfAbsent(entry.record(), r -> new LinkedHashMap<>())
-                .put(entry.measure(), entry.figure()));
+        figures.believed()
+                .forEach(entry -> byRecord.computeIfAbsent(entry.record(), r -> new LinkedHashMap<>())
+                        .put(entry.measure(), entry.figure()));
         List<Double> differences = new ArrayList<>();
         for (Map<Measure, Double> figures : byRecord.values()) {
             Double left = middle(figures, Measure.LEFT_SHORTEST, Measure.LEFT_LONGEST);

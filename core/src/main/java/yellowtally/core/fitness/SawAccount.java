@@ -2,6 +2,7 @@ package yellowtally.core.fitness;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.holds.HoldBook;
 import yellowtally.core.oiling.OilRatio;
 import yellowtally.core.schedule.TaskDue;
 import yellowtally.core.steps.OpenFinding;
@@ -17,6 +18,7 @@ import yellowtally.core.waiting.Waiting;
  * @param tasks where every task of the schedule stands
  * @param findings what was found and still waits
  * @param oil how much bar oil goes beside the fuel; {@code null} with too few tanks to tell
+ * @param holds its holds, and what is missing until they may end
  */
 public record SawAccount(
         FitState state,
@@ -24,7 +26,8 @@ public record SawAccount(
         TensionAccount tension,
         List<TaskDue> tasks,
         List<OpenFinding> findings,
-        @Nullable OilRatio oil) {
+        @Nullable OilRatio oil,
+        HoldBook holds) {
 
     public SawAccount {
         work = List.copyOf(work);

@@ -5,23 +5,39 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.brake.BrakeSetting;
 import yellowtally.core.diagnosis.FaultProgress;
+import yellowtally.core.holds.Hold;
+import yellowtally.core.holds.Hold.HoldOrigin;
+import yellowtally.core.holds.HoldBook;
+import yellowtally.core.holds.HoldEvidence;
+import yellowtally.core.holds.JudgedFigures;
+import yellowtally.core.holds.Need;
+import yellowtally.core.holds.Rest;
+import yellowtally.core.holds.SetBack;
 import yellowtally.core.log.StepEntry;
 import yellowtally.core.oiling.OilRatio;
 import yellowtally.core.oiling.OilUse;
 import yellowtally.core.schedule.DueEvent;
+import yellowtally.core.schedule.LimitUse;
 import yellowtally.core.schedule.ScheduleLedger;
 import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.schedule.Seasons;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.schedule.TaskDue;
 import yellowtally.core.schedule.UseEntry;
+import yellowtally.core.schedule.UseUnit;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.OpenFinding;
+import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
@@ -36,13 +52,14 @@ import yellowtally.core.waiting.FitState;
 import yellowtally.core.waiting.OilWaits;
 import yellowtally.core.waiting.OilWaits.OilMatter;
 import yellowtally.core.waiting.ReleaseWaits;
+import yellowtally.core.waiting.RestWaits;
+import yellowtally.core.waiting.SetBackWaits;
 import yellowtally.core.waiting.StepAttends;
 import yellowtally.core.waiting.StepHolds;
 import yellowtally.core.waiting.StepHolds.StepHoldMatter;
 import yellowtally.core.waiting.TaskWaits;
 import yellowtally.core.waiting.TaskWaits.TaskMatter;
 import yellowtally.core.waiting.TensionWaits;
-import yellowtally.core.waiting.TensionWaits.TensionMatter;
 import yellowtally.core.waiting.Urgency;
 import yellowtally.core.waiting.Waiting;
 
@@ -52,19 +69,20 @@ import yellowtally.core.waiting.Waiting;
  *
  * @param tension the account of its loop
  * @param schedule the account of use and work
- * @param holds holds that nobody has released
+ * @param holds what is on record of why it must not go out
  * @param oil outings of this saw that tell what bar oil they used
- * @param faults faults that nobody has closed
+ * @param faults faults that nobody has closed, or that a hold still stands for
+ * @param parts figures of it and of its parts
  */
 public record SawLedger(
         TensionLedger tension,
         ScheduleLedger schedule,
-        List<HoldEntry> holds,
+        HoldRecords holds,
         List<OilUse> oil,
-        List<FaultEntry> faults) {
+        List<FaultEntry> faults,
+        PartLedger parts) {
 
     public SawLedger {
-        holds = List.copyOf(holds);
         oil = List.copyOf(oil);
         faults = List.copyOf(faults);
     }
@@ -74,20 +92,30 @@ public record SawLedger(
 
     /** Fit, due or held, and why. Nothing known means held. */
     public SawAccount assess(SisterPaces sisters, Rules rules) {
-        TensionAccount loop = tension.assess(sisters, rules.numbers());
+        SawProfile saw = schedule.saw();
+        SetBack setBack = SetBack.of(schedule.log(), holds.fittedAt(), saw);
+        TensionAccount loop = tension.assess(sisters, rules.numbers(), setBack.wantsTension());
         List<TaskDue> tasks = schedule.assess(rules.today(), rules.seasons(), rules.numbers());
-        List<OpenFinding> findings = openFindings();
+        JudgedFigures judged = JudgedFigures.of(parts.figures(), saw, rules.numbers());
+        HoldBook book = HoldBook.of(holds.holds(), evidence(judged, rules));
+        List<OpenFinding> findings = openFindings(judged);
         List<Waiting> work = new ArrayList<>(loop.fitness().work());
         OilRatio ratio = oilRatio(rules.numbers());
-        addHolds(work);
         addOil(work, ratio);
+        addHolds(work, book);
+        addFailing(work, book, judged);
+        if (tension.setComplete() && !setBack.missing().isEmpty()) {
+            work.add(SetBackWaits.of(setBack.missing()));
+        }
+        addRest(work, rules);
         faults.forEach(fault -> addFault(work, fault, rules));
         findings.forEach(open -> work.add(FindingWaits.of(open.finding())));
+        book.outOfSeason().stream().sorted().forEach(finding -> work.add(FindingWaits.of(finding)));
         addAttends(work);
         boolean tensionPasses = loop.fitness().work().stream()
                 .noneMatch(w -> w instanceof TensionWaits tensionWaits && tensionWaits.failsReading());
         for (TaskDue task : tasks) {
-            Waiting waits = ofTask(task, tensionPasses, rules.numbers());
+            Waiting waits = ofTask(task, tensionPasses && !setBack.wantsTension(), rules.numbers());
             if (waits != null) {
                 work.add(waits);
             }
@@ -95,50 +123,70 @@ public record SawLedger(
         List<Waiting> sorted =
                 work.stream().distinct().sorted(Urgency.MOST_URGENT_FIRST).toList();
         FitState worst = sorted.isEmpty() ? FitState.FIT : sorted.get(0).state();
-        return new SawAccount(worst, sorted, loop, tasks, findings, ratio);
+        return new SawAccount(worst, sorted, loop, tasks, findings, ratio, book);
+    }
+
+    private HoldEvidence evidence(JudgedFigures judged, Rules rules) {
+        Map<Object, HoldEvidence.Complained> complaints = new HashMap<>();
+        faults.forEach(fault ->
+                complaints.put(fault.id(), new HoldEvidence.Complained(fault.facts(), progress(fault, rules))));
+        return new HoldEvidence(schedule.saw(), schedule.log(), judged, rules.seasons(), complaints);
     }
 
     /**
      * What was found and still waits: not found again by the latest record of its step on the same part, or done by the
-     * step that it opened.
+     * step that it opened. What a figure said stays until another figure says otherwise.
      */
-    public List<OpenFinding> openFindings() {
-        List<OpenFinding> open = new ArrayList<>();
+    private List<OpenFinding> openFindings(JudgedFigures judged) {
+        Set<OpenFinding> open = new LinkedHashSet<>();
         for (StepEntry record : schedule.log().latest()) {
             for (Finding finding : Finding.values()) {
                 if (record.findings().contains(finding)
-                        && finding.outcome(schedule.saw()) == StepOutcome.ATTEND
-                        && !doneSince(finding, record)) {
-                    open.add(new OpenFinding(finding, record.at()));
+                        && !(finding.measure() != null && JudgedFigures.judges(finding.measure()))) {
+                    addOpen(open, finding, record.at());
                 }
             }
         }
+        judged.all()
+                .forEach(figure -> figure.findings()
+                        .forEach(
+                                finding -> addOpen(open, finding, figure.entry().at())));
         return List.copyOf(open);
     }
 
-    private boolean doneSince(Finding finding, StepEntry found) {
+    private void addOpen(Set<OpenFinding> open, Finding finding, Instant foundAt) {
+        if (finding.outcome(schedule.saw()) == StepOutcome.ATTEND && !doneSince(finding, foundAt)) {
+            open.add(new OpenFinding(finding, foundAt));
+        }
+    }
+
+    private boolean doneSince(Finding finding, Instant foundAt) {
         Step opened = finding.opens();
         return opened != null
                 && schedule.log()
                         .latest(opened)
-                        .filter(done -> done.passed() && done.after(found))
+                        .filter(done -> done.passed() && !done.at().isBefore(foundAt))
                         .isPresent();
     }
 
-    private void addHolds(List<Waiting> work) {
+    private static void addHolds(List<Waiting> work, HoldBook book) {
         boolean cleared = false;
-        for (HoldEntry hold : holds) {
-            if (hold.cleared(schedule.log())) {
+        for (HoldBook.Held held : book.inForce()) {
+            Hold hold = held.hold();
+            List<Need> needs = held.proving().missing();
+            if (held.proving().proved()) {
                 cleared = true;
-            } else if (hold.byPerson()) {
-                work.add(StepHolds.of(StepHoldMatter.PERSON_HOLDS, hold.step()));
-            } else if (hold.findings().isEmpty()) {
-                work.add(
-                        hold.step() == Step.TENSION
-                                ? TensionWaits.of(TensionMatter.THROW_RISK)
-                                : StepHolds.of(StepHoldMatter.STEP_FAILED, hold.step()));
-            } else {
-                hold.findings().forEach(f -> work.add(FindingHolds.of(hold.step(), f)));
+            } else if (hold.struckBy() != null) {
+                work.add(StepHolds.of(StepHoldMatter.LOOK_ANEW, hold.step(), needs));
+            } else if (hold.origin() != HoldOrigin.RULE) {
+                StepHoldMatter who = hold.origin() == HoldOrigin.PERSON
+                        ? StepHoldMatter.PERSON_HOLDS
+                        : StepHoldMatter.COMPLAINT_HOLDS;
+                work.add(StepHolds.of(who, hold.step(), needs));
+            } else if (!hold.findings().isEmpty()) {
+                hold.findings().forEach(f -> work.add(FindingHolds.of(f, needs)));
+            } else if (!saidAlready(work, hold.step())) {
+                work.add(StepHolds.of(StepHoldMatter.STEP_FAILED, hold.step(), needs));
             }
         }
         if (cleared) {
@@ -146,9 +194,34 @@ public record SawLedger(
         }
     }
 
-    /** Whether an officer may release the saw: it is held, and every reason is cleared (handbook section 11). */
-    public boolean mayRelease() {
-        return !holds.isEmpty() && holds.stream().allMatch(hold -> hold.cleared(schedule.log()));
+    /** The reading of the tension and the use of oil say by themselves why they hold. */
+    private static boolean saidAlready(List<Waiting> work, Step step) {
+        return work.stream()
+                .anyMatch(waits -> waits.state() == FitState.HELD
+                        && waits.step() == step
+                        && (waits instanceof TensionWaits || waits instanceof OilWaits));
+    }
+
+    /** What must not go out though no hold says so yet: a limit was drawn tighter, or a part came from another saw. */
+    private void addFailing(List<Waiting> work, HoldBook book, JudgedFigures judged) {
+        Set<Finding> failing = EnumSet.noneOf(Finding.class);
+        failing.addAll(holds.condemned());
+        judged.all().forEach(figure -> failing.addAll(figure.findings()));
+        failing.stream()
+                .filter(finding -> finding.outcome(schedule.saw()) == StepOutcome.FAIL && !book.holdsFor(finding))
+                .forEach(finding -> work.add(FindingHolds.of(finding, List.of(Need.ending(finding)))));
+    }
+
+    private void addRest(List<Waiting> work, Rules rules) {
+        LocalDate lastUsed = schedule.uses().stream()
+                .filter(use -> use.subjects().contains(Subject.SAW))
+                .map(UseEntry::lastDay)
+                .max(Comparator.naturalOrder())
+                .orElse(schedule.inService());
+        Rest rest = Rest.of(schedule.log(), lastUsed, rules.today(), schedule.saw(), rules.numbers());
+        if (!rest.missing().isEmpty()) {
+            work.add(RestWaits.of(rest));
+        }
     }
 
     /** How much bar oil goes beside the fuel since the last passing oil card; {@code null} with too few tanks to tell. */
@@ -177,9 +250,7 @@ public record SawLedger(
     }
 
     private void addFault(List<Waiting> work, FaultEntry fault, Rules rules) {
-        Instant now = rules.today().atStartOfDay().toInstant(ZoneOffset.UTC);
-        FaultProgress progress =
-                fault.progress(schedule.saw(), schedule.log(), fault.watch(lastBack(), now, rules.numbers()));
+        FaultProgress progress = progress(fault, rules);
         switch (progress.stage()) {
             case FIND -> work.add(FaultWaits.of(FaultMatter.FAULT_FIND, Step.OUTSIDE_LOOK, fault.title()));
             case WITH_MECHANIC -> work.add(FaultWaits.of(FaultMatter.FAULT_MECHANIC, progress.proof(), fault.title()));
@@ -193,6 +264,11 @@ public record SawLedger(
                 // Not in the ledger of what is open.
             }
         }
+    }
+
+    private FaultProgress progress(FaultEntry fault, Rules rules) {
+        Instant now = rules.today().atStartOfDay().toInstant(ZoneOffset.UTC);
+        return fault.progress(schedule.saw(), schedule.log(), fault.watch(lastBack(), now, rules.numbers()));
     }
 
     /** When the saw came back last on its own outing; {@code null} when it was never out. */
@@ -219,7 +295,7 @@ public record SawLedger(
             if (task == Task.BRAKE && due.events().contains(DueEvent.NEVER_DONE)) {
                 return TaskWaits.of(TaskMatter.BRAKE_NEVER_TESTED, due);
             }
-            if (task == Task.BRAKE && due.binding().raw() >= numbers.of(BrakeSetting.OVERDUE_OUTINGS)) {
+            if (task == Task.BRAKE && outings(due) >= numbers.of(BrakeSetting.OVERDUE_OUTINGS)) {
                 return TaskWaits.of(TaskMatter.BRAKE_OVERDUE, due);
             }
             if (task == Task.TENSION) {
@@ -230,5 +306,13 @@ public record SawLedger(
         boolean soon = due.fraction() >= numbers.of(ScheduleSetting.SOON_FROM)
                 && due.binding().limit() > 1;
         return soon ? TaskWaits.of(TaskMatter.TASK_SOON, due) : null;
+    }
+
+    private static double outings(TaskDue due) {
+        return due.limits().stream()
+                .filter(limit -> limit.unit() == UseUnit.OUTINGS)
+                .mapToDouble(LimitUse::raw)
+                .max()
+                .orElse(0);
     }
 }

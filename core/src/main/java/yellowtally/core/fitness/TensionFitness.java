@@ -27,22 +27,21 @@ import yellowtally.core.waiting.Waiting;
  *
  * @param state fit, due or held; the worst of the work that waits
  * @param work what waits, most urgent first
+ * @param apart whether no fair reading has passed since the set was apart
  * @param rechecksDone rechecks of a new chain done, 0 to 3; 3 for a chain that needs none
  */
-public record TensionFitness(FitState state, List<Waiting> work, int rechecksDone) {
+public record TensionFitness(FitState state, List<Waiting> work, boolean apart, int rechecksDone) {
 
     /** Assesses a saw from its records. Nothing known means held (handbook section 11, fail-safe). */
     public static TensionFitness of(TensionHistory history, Numbers settings) {
         List<Waiting> work = new ArrayList<>();
         if (!history.setComplete()) {
             work.add(TensionWaits.of(TensionMatter.NO_SET_FITTED));
-            return summed(work, NewChainRechecks.ORDER.size());
+            return summed(work, false, NewChainRechecks.ORDER.size());
         }
         List<TensionHistory.Check> checks = history.checksSinceFitted();
         boolean lastPasses = false;
-        if (checks.isEmpty()) {
-            work.add(TensionWaits.of(TensionMatter.NOT_READ_SINCE_APART));
-        } else {
+        if (!checks.isEmpty()) {
             TensionHistory.Check last = checks.get(checks.size() - 1);
             lastPasses = last.passes();
             if (!lastPasses) {
@@ -56,7 +55,7 @@ public record TensionFitness(FitState state, List<Waiting> work, int rechecksDon
         }
         int rechecksDone = addRechecks(work, history, settings);
         addWear(work, history);
-        return summed(work, rechecksDone);
+        return summed(work, history.apart() || checks.isEmpty(), rechecksDone);
     }
 
     private static Waiting ofFailed(TensionHistory.Check last) {
@@ -65,6 +64,8 @@ public record TensionFitness(FitState state, List<Waiting> work, int rechecksDon
             case TOO_TIGHT -> TensionWaits.of(TensionMatter.TOO_TIGHT);
             case LOOSE -> TensionWaits.of(TensionMatter.LOOSE);
             case TIGHT_SPOT -> TensionWaits.of(TensionMatter.TIGHT_SPOT);
+            case JAMMED -> TensionWaits.of(TensionMatter.JAMMED);
+            case STUCK_TIGHT -> TensionWaits.of(TensionMatter.STUCK_TIGHT);
             case NO_VERDICT -> TensionWaits.of(TensionMatter.READING_NOT_FAIR);
             case FIRM, RIGHT -> TensionWaits.of(TensionMatter.READ_HOT);
         };
@@ -113,6 +114,9 @@ public record TensionFitness(FitState state, List<Waiting> work, int rechecksDon
 
     /** What a check made now is for: the first after the set was apart, the next recheck, or routine. */
     public CheckOccasion occasion() {
+        if (apart) {
+            return CheckOccasion.SET_WAS_APART;
+        }
         return work.stream()
                 .flatMap(waits -> occasion(waits).stream())
                 .findFirst()
@@ -121,16 +125,14 @@ public record TensionFitness(FitState state, List<Waiting> work, int rechecksDon
 
     private static Optional<CheckOccasion> occasion(Waiting waits) {
         if (waits instanceof TensionWaits tension) {
-            return switch (tension.what()) {
-                case NOT_READ_SINCE_APART -> Optional.of(CheckOccasion.SET_WAS_APART);
-                case FIRST_CUTS_WAIT -> Optional.of(CheckOccasion.FIRST_CUTS);
-                default -> Optional.empty();
-            };
+            return tension.what() == TensionMatter.FIRST_CUTS_WAIT
+                    ? Optional.of(CheckOccasion.FIRST_CUTS)
+                    : Optional.empty();
         }
         return waits instanceof RecheckWaits recheck ? recheck.what().occasion() : Optional.empty();
     }
 
-    private static TensionFitness summed(List<Waiting> work, int rechecksDone) {
+    private static TensionFitness summed(List<Waiting> work, boolean apart, int rechecksDone) {
         List<Waiting> sorted = work.stream()
                 .distinct()
                 .sorted(Comparator.comparingInt(waits -> Urgency.place(waits.what())))
@@ -139,6 +141,6 @@ public record TensionFitness(FitState state, List<Waiting> work, int rechecksDon
                 .map(Waiting::state)
                 .max(Comparator.naturalOrder())
                 .orElse(FitState.FIT);
-        return new TensionFitness(worst, sorted, rechecksDone);
+        return new TensionFitness(worst, sorted, apart, rechecksDone);
     }
 }

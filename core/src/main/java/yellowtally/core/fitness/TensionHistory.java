@@ -12,6 +12,7 @@ import yellowtally.core.tension.TensionOutcome;
  *
  * @param setComplete whether bar, loop and sprocket are fitted
  * @param newChain whether the loop was new when it was fitted here
+ * @param apart whether no fair reading has passed since the set was apart
  * @param checksSinceFitted checks since the set was last fitted, in order of time, amended ones left out
  * @param outingsSincePass outings since the last passing check
  * @param tanksSincePass tanks since the last passing check
@@ -22,6 +23,7 @@ import yellowtally.core.tension.TensionOutcome;
 public record TensionHistory(
         boolean setComplete,
         boolean newChain,
+        boolean apart,
         List<Check> checksSinceFitted,
         int outingsSincePass,
         double tanksSincePass,

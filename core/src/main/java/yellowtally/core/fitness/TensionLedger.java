@@ -79,11 +79,12 @@ public record TensionLedger(
      * What the account says of the saw, worked out in one go.
      *
      * @param sisters paces of the loops of the same pitch, this one among them or not
+     * @param apart whether no fair reading has passed since the set was apart
      */
-    public TensionAccount assess(SisterPaces sisters, Numbers settings) {
+    public TensionAccount assess(SisterPaces sisters, Numbers settings, boolean apart) {
         ChainGrowth growth = growth(settings);
         TakeUp takeUp = loop == null ? null : TakeUp.of(paces(), sisters, settings);
-        TensionHistory history = history(growth, takeUp);
+        TensionHistory history = history(growth, takeUp, apart);
         return new TensionAccount(
                 TensionFitness.of(history, settings),
                 growth,
@@ -137,7 +138,7 @@ public record TensionLedger(
         return points;
     }
 
-    private TensionHistory history(@Nullable ChainGrowth growth, @Nullable TakeUp takeUp) {
+    private TensionHistory history(@Nullable ChainGrowth growth, @Nullable TakeUp takeUp, boolean apart) {
         List<TensionHistory.Check> here = new ArrayList<>();
         Instant lastPass = Instant.MIN;
         for (CheckEntry check : checks) {
@@ -159,7 +160,7 @@ public record TensionLedger(
             tanksSinceFitted += outing.thisFitting() ? outing.tanks() : 0;
         }
         return new TensionHistory(
-                setComplete, newChain, here, outingsSincePass, tanksSincePass, tanksSinceFitted, growth, takeUp);
+                setComplete, newChain, apart, here, outingsSincePass, tanksSincePass, tanksSinceFitted, growth, takeUp);
     }
 
     private double travelUsedMm() {

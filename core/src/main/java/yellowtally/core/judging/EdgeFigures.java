@@ -21,6 +21,7 @@ final class EdgeFigures implements PartFigures {
     public void read(Sheet sheet, Reading reading) {
         readMark(sheet, Measure.SHORTEST_CUTTER, Finding.CUTTER_PAST_MARK, reading);
         readMark(sheet, Measure.EQUALISED_LENGTH, Finding.FILED_PAST_MARK, reading);
+        readMark(sheet, Measure.FILED_SHORTEST, Finding.SHARPENED_PAST_MARK, reading);
         readGauges(sheet, reading);
         readStrokes(sheet, reading);
         readDamage(sheet, reading);
@@ -60,6 +61,7 @@ final class EdgeFigures implements PartFigures {
         boolean measured = sheet.figures().containsKey(Measure.LEFT_SHORTEST);
         Double left = sheet.figure(Measure.STROKES_LEFT);
         Double right = sheet.figure(Measure.STROKES_RIGHT);
+        reading.found(left != null && right != null && left + right == 0, Finding.NOTHING_FILED);
         reading.found(!measured && left != null && right != null && !left.equals(right), Finding.STROKES_UNEQUAL);
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.DoubleSummaryStatistics;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -56,8 +57,9 @@ public record FiledLoop(
         if (damage.isEmpty()) {
             return Optional.empty();
         }
-        Finding finding = damage.contains(CutterDamage.MISSING) ? Finding.CUTTER_MISSING : Finding.CUTTER_CRACKED;
-        return Optional.of(new Told(Step.CHAIN_LOOK, new StepReport(StepOutcome.FAIL, Set.of(finding), Map.of())));
+        Set<Finding> found = EnumSet.noneOf(Finding.class);
+        damage.forEach(d -> found.add(d == CutterDamage.CRACKED ? Finding.CUTTER_CRACKED : Finding.CUTTER_MISSING));
+        return Optional.of(new Told(Step.CHAIN_LOOK, new StepReport(StepOutcome.FAIL, found, Map.of())));
     }
 
     /** Cutters that the plan has strokes for and that were not filed. */
@@ -87,6 +89,12 @@ public record FiledLoop(
         figures.put(Measure.LEFT_LONGEST, left.getMax());
         figures.put(Measure.RIGHT_SHORTEST, right.getMin());
         figures.put(Measure.RIGHT_LONGEST, right.getMax());
+        // Measured again after filing: the newest length, which may have passed the mark.
+        counted(after).stream()
+                .map(Cutter::mm)
+                .filter(Objects::nonNull)
+                .min(Double::compare)
+                .ifPresent(mm -> figures.put(Measure.FILED_SHORTEST, mm));
         Finding found = dull ? Finding.FOUND_DULL : Finding.FOUND_STILL_CUTTING;
         return new Told(Step.SHARPEN, new StepReport(StepOutcome.FINE, Set.of(found), figures));
     }

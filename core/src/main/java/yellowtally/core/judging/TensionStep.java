@@ -1,7 +1,6 @@
 package yellowtally.core.judging;
 
 import yellowtally.core.steps.StepOutcome;
-import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.tension.TensionVerdict;
 
 /** A tension check as a step of bench work (handbook sections 3 and 11). */
@@ -9,9 +8,9 @@ public final class TensionStep {
 
     private TensionStep() {}
 
-    /** A throw risk fails and holds, what wants adjusting or another reading waits. */
+    /** A throw risk and a chain that will not move fail and hold, what wants adjusting or another reading waits. */
     public static StepOutcome outcome(TensionVerdict last) {
-        if (last.outcome() == TensionOutcome.THROW_RISK) {
+        if (last.outcome().holds()) {
             return StepOutcome.FAIL;
         }
         return last.passes() ? StepOutcome.FINE : StepOutcome.ATTEND;

@@ -76,9 +76,9 @@ public final class SawLog {
         return Optional.ofNullable(latestPassed.get(step));
     }
 
-    /** Whether the record that speaks for a step was made after a moment and passed. */
-    public boolean passedAfter(Step step, Instant moment) {
-        return latestAfter(step, moment).filter(StepEntry::passed).isPresent();
+    /** Whether the record that speaks for a step was made after a moment and proves it: done, and nothing found. */
+    public boolean provedAfter(Step step, Instant moment) {
+        return latestAfter(step, moment).filter(StepEntry::proves).isPresent();
     }
 
     /** Every sharpening of a part, or at this saw. */

@@ -41,9 +41,14 @@ public record StepEntry(
         return subjects.contains(step.subject());
     }
 
-    /** Done, and not failed. */
+    /** Done, and not failed. A sharpening without a stroke resets nothing (handbook section 10). */
     public boolean passed() {
-        return step.passing().contains(outcome);
+        return step.passing().contains(outcome) && !findings.contains(Finding.NOTHING_FILED);
+    }
+
+    /** Done, and nothing was found: all else proves nothing (handbook section 11, rule 1). */
+    public boolean proves() {
+        return outcome == StepOutcome.FINE && !findings.contains(Finding.NOTHING_FILED);
     }
 
     /** Whether it was done after another, or written after it where both were done at one moment. */

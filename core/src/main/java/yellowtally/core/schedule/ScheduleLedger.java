@@ -207,6 +207,9 @@ public record ScheduleLedger(
                         outing.events().stream().filter(task::wokenBy).forEach(events::add);
                     }
                 }
+                if (task.wokenBy(DueEvent.GROUND_STRUCK) && struckSinceLook()) {
+                    events.add(DueEvent.GROUND_STRUCK);
+                }
                 if (task.wokenBy(DueEvent.SEASON_STARTS) && seasons.startedFor(task, from, today)) {
                     events.add(DueEvent.SEASON_STARTS);
                 }
@@ -219,6 +222,15 @@ public record ScheduleLedger(
                     events.add(DueEvent.NEVER_DONE);
                 }
                 return events;
+            }
+
+            /** A strike is cleared by a look at the chain and a sharpening, not by either alone (handbook section 4). */
+            private boolean struckSinceLook() {
+                Instant looked =
+                        log.latestPassed(Step.CHAIN_LOOK).map(StepEntry::at).orElse(Instant.MIN);
+                return usesAfter(looked).stream()
+                        .anyMatch(outing -> outing.subjects().contains(task.subject())
+                                && outing.events().contains(DueEvent.GROUND_STRUCK));
             }
 
             LimitUse use(UseUnit unit, double limit) {

@@ -187,6 +187,16 @@ public enum ScheduleSetting implements LinedSetting {
             "Minutes of a step that no task of the schedule accounts for.")),
     REPLACE_MINUTES(SettingLine.estimate(
             "schedule.replace.minutes", 4, SettingUnit.MINUTES, 1, 60, "Minutes to change a part once it is reached.")),
+    REST_DAYS(
+            limit(
+                    "rest.days",
+                    30,
+                    SettingUnit.DAYS,
+                    1,
+                    90,
+                    "A saw that nobody used for so many days is looked over before it is used; no test stands longer than that.")),
+    REPAIR_MINUTES(SettingLine.estimate(
+            "schedule.repair.minutes", 10, SettingUnit.MINUTES, 1, 120, "Minutes of a small repair in place.")),
     PACE_SPAN(SettingLine.estimate(
             "schedule.pace.least-days",
             7,

@@ -30,21 +30,24 @@ public enum Task {
             BRAKE_MINUTES,
             List.of(Step.BRAKE_LEVER, Step.BRAKE_RUNNING),
             List.of(Step.INERTIA, Step.CONTROLS),
-            List.of(new Limit(UseUnit.OUTINGS, BRAKE_OUTINGS))),
+            List.of(new Limit(UseUnit.OUTINGS, BRAKE_OUTINGS), new Limit(UseUnit.DAYS, REST_DAYS))),
     OUTSIDE_LOOK(
             Family.BRAKE,
             Stage.CLOSED,
             LOOK_MINUTES,
             List.of(Step.OUTSIDE_LOOK),
             List.of(Step.ELECTRIC_LOOK),
-            List.of(new Limit(UseUnit.OUTINGS, LOOK_OUTINGS))),
+            List.of(new Limit(UseUnit.OUTINGS, LOOK_OUTINGS), new Limit(UseUnit.DAYS, REST_DAYS))),
     OIL_CARD(
             Family.OILING,
             Stage.RUNNING,
             CARD_MINUTES,
             List.of(Step.OIL_CARD),
             List.of(),
-            List.of(new Limit(UseUnit.OUTINGS, CARD_OUTINGS), new Limit(UseUnit.DAYS_IN_USE, CARD_DAYS))),
+            List.of(
+                    new Limit(UseUnit.OUTINGS, CARD_OUTINGS),
+                    new Limit(UseUnit.DAYS_IN_USE, CARD_DAYS),
+                    new Limit(UseUnit.DAYS, REST_DAYS))),
     FULL_CLEAN(
             Family.OILING,
             Stage.COVER_OFF,

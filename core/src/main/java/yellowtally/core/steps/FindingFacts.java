@@ -10,7 +10,9 @@ import org.jspecify.annotations.Nullable;
  * @param outcome what it makes of the step
  * @param condemned the part it takes out of use; {@code null} for none
  * @param opened the step it calls for; {@code null} for none, or for the one that replaces what it condemns
- * @param measured whether it follows from a figure
+ * @param measure the figure it follows from; {@code null} when it is chosen by eye
+ * @param repair the step that mends it in place; {@code null} when nothing does, or when it is no broken thing
+ * @param seenBy the step whose look at the very thing decides; {@code null} for the step that found it
  * @param seasonal whether it fails in the fire season, whatever it is otherwise
  * @param told whether it is only said
  * @param possible on which saws it can be
@@ -20,13 +22,15 @@ record FindingFacts(
         StepOutcome outcome,
         @Nullable Subject condemned,
         @Nullable Step opened,
-        boolean measured,
+        @Nullable Measure measure,
+        @Nullable Step repair,
+        @Nullable Step seenBy,
         boolean seasonal,
         boolean told,
         Predicate<SawProfile> possible) {
 
     private static FindingFacts of(Step step, StepOutcome outcome) {
-        return new FindingFacts(step, outcome, null, null, false, false, false, saw -> true);
+        return new FindingFacts(step, outcome, null, null, null, null, null, false, false, saw -> true);
     }
 
     /** Good, or something to know. */
@@ -45,26 +49,35 @@ record FindingFacts(
     }
 
     FindingFacts condemns(Subject part) {
-        return new FindingFacts(step, outcome, part, opened, measured, seasonal, told, possible);
+        return new FindingFacts(step, outcome, part, opened, measure, repair, seenBy, seasonal, told, possible);
     }
 
     FindingFacts opens(Step next) {
-        return new FindingFacts(step, outcome, condemned, next, measured, seasonal, told, possible);
+        return new FindingFacts(step, outcome, condemned, next, measure, repair, seenBy, seasonal, told, possible);
     }
 
-    FindingFacts byFigure() {
-        return new FindingFacts(step, outcome, condemned, opened, true, seasonal, told, possible);
+    FindingFacts by(Measure figure) {
+        return new FindingFacts(step, outcome, condemned, opened, figure, repair, seenBy, seasonal, told, possible);
+    }
+
+    /** A broken thing that can be mended in place: the repair, then a look, and nothing less (handbook section 11). */
+    FindingFacts mendedBy(Step mending) {
+        return new FindingFacts(step, outcome, condemned, opened, measure, mending, seenBy, seasonal, told, possible);
+    }
+
+    FindingFacts lookedAtBy(Step look) {
+        return new FindingFacts(step, outcome, condemned, look, measure, repair, look, seasonal, told, possible);
     }
 
     FindingFacts failsInTheFireSeason() {
-        return new FindingFacts(step, outcome, condemned, opened, measured, true, told, possible);
+        return new FindingFacts(step, outcome, condemned, opened, measure, repair, seenBy, true, told, possible);
     }
 
     FindingFacts onlyTold() {
-        return new FindingFacts(step, outcome, condemned, opened, measured, seasonal, true, possible);
+        return new FindingFacts(step, outcome, condemned, opened, measure, repair, seenBy, seasonal, true, possible);
     }
 
     FindingFacts on(Predicate<SawProfile> saws) {
-        return new FindingFacts(step, outcome, condemned, opened, measured, seasonal, told, saws);
+        return new FindingFacts(step, outcome, condemned, opened, measure, repair, seenBy, seasonal, told, saws);
     }
 }

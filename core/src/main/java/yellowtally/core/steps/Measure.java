@@ -8,6 +8,7 @@ import static yellowtally.core.steps.MeasureFacts.turns;
 
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A figure that a step takes. A figure outside its range is no reading and is refused; the ranges are wide (general
@@ -15,22 +16,24 @@ import java.util.List;
  */
 public enum Measure {
     BAND_THICKNESS(length(Step.BRAKE_BAND, 0.1, 5)),
-    GROOVE_DEPTH(length(Step.GROOVE, 1, 15)),
-    GROOVE_WIDTH(length(Step.GROOVE, 0.8, 4)),
-    RAIL_DIFFERENCE(length(Step.RAILS, 0, 5)),
-    SHORTEST_CUTTER(length(Step.CHAIN_LOOK, 0.5, 16).ofCutter()),
-    SPROCKET_WEAR(length(Step.SPROCKET, 0, 5)),
+    GROOVE_DEPTH(length(Step.GROOVE, 1, 15).wears(Wearing.GROOVE)),
+    GROOVE_WIDTH(length(Step.GROOVE, 0.8, 4).wears(Wearing.GROOVE_WIDTH)),
+    RAIL_DIFFERENCE(length(Step.RAILS, 0, 5).wears(Wearing.RAILS)),
+    SHORTEST_CUTTER(length(Step.CHAIN_LOOK, 0.5, 16).ofCutter().wears(Wearing.CUTTERS)),
+    SPROCKET_WEAR(length(Step.SPROCKET, 0, 5).wears(Wearing.SPROCKET)),
     STROKES_LEFT(count(Step.SHARPEN, 0, 60).needed()),
     STROKES_RIGHT(count(Step.SHARPEN, 0, 60).needed()),
     /** Cutter lengths as they were found, before the first stroke. */
-    LEFT_SHORTEST(length(Step.SHARPEN, 0.5, 16).ofCutter()),
+    LEFT_SHORTEST(length(Step.SHARPEN, 0.5, 16).ofCutter().wears(Wearing.CUTTERS)),
     LEFT_LONGEST(length(Step.SHARPEN, 0.5, 16).ofCutter()),
-    RIGHT_SHORTEST(length(Step.SHARPEN, 0.5, 16).ofCutter()),
+    RIGHT_SHORTEST(length(Step.SHARPEN, 0.5, 16).ofCutter().wears(Wearing.CUTTERS)),
     RIGHT_LONGEST(length(Step.SHARPEN, 0.5, 16).ofCutter()),
+    /** The shortest cutter after the last stroke, where it was measured again. */
+    FILED_SHORTEST(length(Step.SHARPEN, 0.5, 16).ofCutter().wears(Wearing.CUTTERS)),
     /** How deep stone or metal has bitten into the worst cutter. */
     DAMAGE_DEPTH(length(Step.SHARPEN, 0, 6)),
-    GAUGE_SETTING(length(Step.DEPTH_GAUGES, 0, 3).needed()),
-    EQUALISED_LENGTH(length(Step.EQUALISE, 0.5, 16).ofCutter()),
+    GAUGE_SETTING(length(Step.DEPTH_GAUGES, 0, 3).needed().wears(Wearing.GAUGES)),
+    EQUALISED_LENGTH(length(Step.EQUALISE, 0.5, 16).ofCutter().wears(Wearing.CUTTERS)),
     GREASE_PUMPS(count(Step.NOSE_GREASE, 1, 20)),
     FUEL_AGE(days(Step.FILL, 0, 720).on(SawProfile::petrol)),
     /** Share of the oil tank still full before filling, percent. */
@@ -79,6 +82,11 @@ public enum Measure {
     /** Whether it is the length of a cutter, which is never more than the loop had when new. */
     public boolean ofCutter() {
         return facts.cutter();
+    }
+
+    /** What it tells the wear of; {@code null} when it may go both ways. */
+    public @Nullable Wearing wearing() {
+        return facts.wearing();
     }
 
     /** Whether the figure is possible: within its range, and whole when it is a count. */

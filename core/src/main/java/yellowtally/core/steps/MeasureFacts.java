@@ -1,6 +1,7 @@
 package yellowtally.core.steps;
 
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * All that is to be said of a figure, in its own line.
@@ -11,6 +12,7 @@ import java.util.function.Predicate;
  * @param max largest possible figure
  * @param isNeeded whether the step cannot be recorded without it
  * @param cutter whether it is the length of a cutter
+ * @param wearing what it tells the wear of; {@code null} when it may go both ways
  * @param possible on which saws it can be taken
  */
 record MeasureFacts(
@@ -20,10 +22,11 @@ record MeasureFacts(
         double max,
         boolean isNeeded,
         boolean cutter,
+        @Nullable Wearing wearing,
         Predicate<SawProfile> possible) {
 
     private static MeasureFacts of(Step step, FigureKind kind, double min, double max) {
-        return new MeasureFacts(step, kind, min, max, false, false, saw -> true);
+        return new MeasureFacts(step, kind, min, max, false, false, null, saw -> true);
     }
 
     /** Millimetres. */
@@ -48,14 +51,18 @@ record MeasureFacts(
     }
 
     MeasureFacts needed() {
-        return new MeasureFacts(step, kind, min, max, true, cutter, possible);
+        return new MeasureFacts(step, kind, min, max, true, cutter, wearing, possible);
     }
 
     MeasureFacts ofCutter() {
-        return new MeasureFacts(step, kind, min, max, isNeeded, true, possible);
+        return new MeasureFacts(step, kind, min, max, isNeeded, true, wearing, possible);
+    }
+
+    MeasureFacts wears(Wearing what) {
+        return new MeasureFacts(step, kind, min, max, isNeeded, cutter, what, possible);
     }
 
     MeasureFacts on(Predicate<SawProfile> saws) {
-        return new MeasureFacts(step, kind, min, max, isNeeded, cutter, saws);
+        return new MeasureFacts(step, kind, min, max, isNeeded, cutter, wearing, saws);
     }
 }

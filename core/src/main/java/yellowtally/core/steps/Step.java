@@ -14,9 +14,13 @@ public enum Step {
     ELECTRIC_LOOK(StepGroup.MAKE_SAFE, StepKind.LOOK, Stage.CLOSED, saw -> !saw.petrol()),
     BRAKE_LEVER(StepGroup.MAKE_SAFE, StepKind.FUNCTION_TEST, Stage.CLOSED, saw -> true),
     INERTIA(StepGroup.MAKE_SAFE, StepKind.FUNCTION_TEST, Stage.CLOSED, saw -> true),
+    NEW_GUARD(StepGroup.MAKE_SAFE, StepKind.REPAIR, Stage.CLOSED, saw -> true),
+    NEW_CATCHER(StepGroup.MAKE_SAFE, StepKind.REPAIR, Stage.CLOSED, saw -> true),
+    NEW_POWER_PART(StepGroup.MAKE_SAFE, StepKind.REPAIR, Stage.CLOSED, saw -> !saw.petrol()),
 
     CLEAN_COVER(StepGroup.COVER_OFF, StepKind.CLEAN, Stage.COVER_OFF, saw -> true),
     BRAKE_BAND(StepGroup.COVER_OFF, StepKind.MEASURE, Stage.COVER_OFF, saw -> true),
+    NEW_BAND(StepGroup.COVER_OFF, StepKind.REPAIR, Stage.COVER_OFF, saw -> true),
 
     GROOVE(StepGroup.BAR_OFF, StepKind.MEASURE, Stage.BAR_OFF, Step::hasBar),
     RAILS(StepGroup.BAR_OFF, StepKind.MEASURE, Stage.BAR_OFF, Step::hasBar),
@@ -35,16 +39,22 @@ public enum Step {
     DEPTH_GAUGES(StepGroup.EDGE, StepKind.MEASURE, Stage.CLOSED, Step::hasChain),
     EQUALISE(StepGroup.EDGE, StepKind.FILE, Stage.BAR_OFF, Step::hasChain),
 
-    REFIT(StepGroup.CLOSING, StepKind.CONFIRM, Stage.BAR_OFF, saw -> true),
+    TIGHTEN(StepGroup.CLOSING, StepKind.REPAIR, Stage.CLOSED, saw -> true),
+    REFIT(StepGroup.CLOSING, StepKind.CONFIRM, Stage.COVER_OFF, saw -> true),
     TENSION(StepGroup.CLOSING, StepKind.TENSION, Stage.CLOSED, Step::hasChain),
     NUTS(StepGroup.CLOSING, StepKind.LOOK, Stage.CLOSED, saw -> true),
 
     AIR_FILTER(StepGroup.ENGINE, StepKind.CLEAN, Stage.TOP_COVER_OFF, SawProfile::petrol),
     PLUG(StepGroup.ENGINE, StepKind.LOOK, Stage.TOP_COVER_OFF, SawProfile::petrol),
-    ARRESTOR(StepGroup.ENGINE, StepKind.LOOK, Stage.SCREEN_OUT, saw -> saw.petrol() && saw.sparkArrestor()),
+    TUNE(StepGroup.ENGINE, StepKind.REPAIR, Stage.CLOSED, SawProfile::petrol),
+    NEW_SCREEN(StepGroup.ENGINE, StepKind.REPAIR, Stage.SCREEN_OUT, Step::hasArrestor),
+    ARRESTOR(StepGroup.ENGINE, StepKind.LOOK, Stage.SCREEN_OUT, Step::hasArrestor),
     STARTER(StepGroup.ENGINE, StepKind.CLEAN, Stage.STARTER_OFF, SawProfile::petrol),
+    NEW_HOSE(StepGroup.ENGINE, StepKind.REPAIR, Stage.TANKS_DRAINED, saw -> true),
     TANKS(StepGroup.ENGINE, StepKind.LOOK, Stage.TANKS_DRAINED, saw -> true),
+    NEW_CASE_PART(StepGroup.ENGINE, StepKind.REPAIR, Stage.CLOSED, saw -> true),
     STRIP_DOWN(StepGroup.ENGINE, StepKind.LOOK, Stage.DRUM_OFF, saw -> true),
+    NEW_CONTROL_PART(StepGroup.ENGINE, StepKind.REPAIR, Stage.CLOSED, saw -> true),
 
     FILL(StepGroup.RUNNING, StepKind.FILL, Stage.CLOSED, saw -> true),
     BRAKE_RUNNING(StepGroup.RUNNING, StepKind.FUNCTION_TEST, Stage.RUNNING, saw -> true),
@@ -65,6 +75,10 @@ public enum Step {
 
     private static boolean hasBar(SawProfile saw) {
         return saw.nose() != null;
+    }
+
+    private static boolean hasArrestor(SawProfile saw) {
+        return saw.petrol() && saw.sparkArrestor();
     }
 
     private static boolean hasChain(SawProfile saw) {
@@ -106,6 +120,14 @@ public enum Step {
         return this == TENSION ? EnumSet.of(StepOutcome.FINE) : EnumSet.of(StepOutcome.FINE, StepOutcome.ATTEND);
     }
 
+    /**
+     * Whether the chain loses its tension or the cover is off for it: the saw is held from then on until it is set back and
+     * proved (handbook section 11, rule 5). The closing steps themselves take nothing apart.
+     */
+    public boolean takesApart() {
+        return group != StepGroup.CLOSING && stage.opened().contains(Stage.COVER_OFF);
+    }
+
     /** The part that another one takes the place of; {@code null} for all but the replacing steps. */
     public @Nullable Subject replaces() {
         return switch (this) {
@@ -117,7 +139,7 @@ public enum Step {
     }
 
     /** The step that puts another part in the place of this one. */
-    static Step replacing(Subject part) {
+    public static Step replacing(Subject part) {
         return switch (part) {
             case CHAIN -> REPLACE_CHAIN;
             case BAR -> REPLACE_BAR;

@@ -20,5 +20,7 @@ public enum StepKind {
     /** Which of several causes was it. */
     CAUSE,
     /** Another part is fitted. */
-    REPLACE
+    REPLACE,
+    /** Something is mended in place. */
+    REPAIR
 }

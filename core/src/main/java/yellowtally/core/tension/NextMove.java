@@ -30,6 +30,8 @@ public record NextMove(
         SLACKEN_BEFORE_COOLING,
         /** Pull round and find the bent link, the seized nose. */
         FIND_TIGHT_SPOT,
+        /** It is jammed: find what holds it, a bent link, a seized nose, the band, the chain off its sprocket. */
+        FIND_WHAT_HOLDS,
         /** Loose, but by eye: take a rule to know how far to turn. */
         MEASURE
     }

@@ -28,9 +28,13 @@ public final class TensionJudge {
         unmet.removeAll(entry.met());
         boolean hot = unmet.contains(FairCondition.COLD);
         boolean unfair = unmet.size() > (hot ? 1 : 0);
+        boolean onlyDry = unfair && unmet.contains(FairCondition.OILED) && unmet.size() == (hot ? 2 : 1);
 
         List<TensionReason> reasons = new ArrayList<>();
         TensionOutcome outcome = outcome(subject, entry, settings, unmet, unfair, reasons);
+        if (onlyDry && outcome == TensionOutcome.NO_VERDICT) {
+            outcome = ofDry(subject, entry, settings, reasons);
+        }
         if (unfair) {
             reasons.add(TensionReason.UNFAIR);
         }
@@ -43,6 +47,9 @@ public final class TensionJudge {
         }
         TensionFigures figures = figures(subject, entry.reading(), settings);
         NextMove next = next(subject, entry, settings, outcome, provisional, figures);
+        if (reasons.contains(TensionReason.LOOSE_EVEN_DRY)) {
+            next = NextMove.only(NextMove.Kind.READ_FAIRLY, next.aim());
+        }
         return new TensionVerdict(outcome, provisional, reasons, unmet, figures, next);
     }
 
@@ -58,22 +65,47 @@ public final class TensionJudge {
             reasons.add(TensionReason.TIPS_CLEAR_WITHOUT_PULL);
             return TensionOutcome.THROW_RISK;
         }
+        boolean throwsOff = !unfair && throwsByRatio(entry.reading(), subject, settings);
+        // Nor does it matter for a chain that does not move at all.
+        if (!throwsOff && entry.movement() == Movement.WILL_NOT_MOVE && !unmet.contains(FairCondition.BRAKE_OFF)) {
+            reasons.add(TensionReason.WILL_NOT_MOVE);
+            return slack(subject, entry.reading(), settings) ? TensionOutcome.JAMMED : TensionOutcome.STUCK_TIGHT;
+        }
         if (unfair) {
             return TensionOutcome.NO_VERDICT;
         }
-        if (throwsByRatio(entry.reading(), subject, settings)) {
+        if (throwsOff) {
             reasons.add(TensionReason.THROW_RATIO);
             return TensionOutcome.THROW_RISK;
-        }
-        if (entry.movement() == Movement.WILL_NOT_MOVE && !unmet.contains(FairCondition.BRAKE_OFF)) {
-            reasons.add(TensionReason.WILL_NOT_MOVE);
-            return TensionOutcome.TOO_TIGHT;
         }
         if (entry.tightSpot()) {
             reasons.add(TensionReason.TIGHT_SPOT);
             return TensionOutcome.TIGHT_SPOT;
         }
         return byMethod(subject, entry, settings, reasons);
+    }
+
+    /**
+     * A dry chain reads falsely tight: what is loose already counts as at least that, and nothing else is said (handbook
+     * section 3).
+     */
+    private static TensionOutcome ofDry(
+            TensionSubject subject, TensionEntry entry, Numbers settings, List<TensionReason> reasons) {
+        TensionOutcome asIfOiled =
+                outcome(subject, entry, settings, EnumSet.noneOf(FairCondition.class), false, new ArrayList<>());
+        if (asIfOiled != TensionOutcome.LOOSE && asIfOiled != TensionOutcome.THROW_RISK) {
+            return TensionOutcome.NO_VERDICT;
+        }
+        reasons.add(TensionReason.LOOSE_EVEN_DRY);
+        return TensionOutcome.THROW_RISK;
+    }
+
+    /** By the figure where there is one, else by the eye. */
+    private static boolean slack(TensionSubject subject, TensionReading reading, Numbers settings) {
+        if (reading instanceof TensionReading.TipsByEye eye) {
+            return eye.tips() != TipsPosition.INSIDE;
+        }
+        return ratio(place(reading, subject, settings), subject, settings) >= settings.of(TensionSetting.RATIO_FIRM);
     }
 
     private static TensionOutcome byMethod(
@@ -203,8 +235,10 @@ public final class TensionJudge {
         }
         return switch (outcome) {
             case TIGHT_SPOT -> NextMove.only(NextMove.Kind.FIND_TIGHT_SPOT, aim);
+            case JAMMED -> NextMove.only(NextMove.Kind.FIND_WHAT_HOLDS, aim);
             case RIGHT -> NextMove.only(NextMove.Kind.NONE, aim);
-            case FIRM, LOOSE, TOO_TIGHT, THROW_RISK -> turn(subject, entry.reading(), settings, outcome, figures, aim);
+            case FIRM, LOOSE, TOO_TIGHT, STUCK_TIGHT, THROW_RISK ->
+                turn(subject, entry.reading(), settings, outcome, figures, aim);
             case NO_VERDICT -> throw new IllegalStateException("answered above");
         };
     }

@@ -13,12 +13,21 @@ public enum TensionOutcome {
     THROW_RISK,
     /** Binds in one place, whatever the slack. */
     TIGHT_SPOT,
+    /** Will not move by hand, brake off, though there is slack in the loop: something holds it. */
+    JAMMED,
+    /** Will not move by hand, brake off, and has no slack. */
+    STUCK_TIGHT,
     /** The reading was not fair or contradicts itself; it says nothing about the chain. */
     NO_VERDICT;
 
     /** Whether a saw may be used on this outcome as far as tension goes. */
     public boolean passes() {
         return this == FIRM || this == RIGHT;
+    }
+
+    /** Whether no saw may go out on it (handbook sections 3 and 11). */
+    public boolean holds() {
+        return this == THROW_RISK || this == JAMMED || this == STUCK_TIGHT;
     }
 
     /** Whether this outcome says how slack the chain is. */

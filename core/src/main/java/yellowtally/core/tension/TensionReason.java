@@ -22,6 +22,8 @@ public enum TensionReason {
     CONTRADICTORY,
     /** Binds in one place. */
     TIGHT_SPOT,
+    /** Loose though it is dry, and a dry chain reads falsely tight. */
+    LOOSE_EVEN_DRY,
     /** A condition for a fair reading was not met. */
     UNFAIR,
     /** Read on a hot chain: provisional. */

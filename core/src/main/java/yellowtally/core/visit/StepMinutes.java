@@ -29,6 +29,7 @@ public final class StepMinutes {
         }
         for (Step step : steps) {
             work += step.kind() == StepKind.REPLACE ? numbers.of(ScheduleSetting.REPLACE_MINUTES) : 0;
+            work += step.kind() == StepKind.REPAIR ? numbers.of(ScheduleSetting.REPAIR_MINUTES) : 0;
             work += step == Step.BLUING_CAUSE ? numbers.of(ScheduleSetting.STEP_MINUTES) : 0;
         }
         return Bill.of(stages, work, numbers);

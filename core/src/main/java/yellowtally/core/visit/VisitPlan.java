@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.holds.Need.NeedKind;
+import yellowtally.core.holds.SetBack;
 import yellowtally.core.schedule.LimitUse;
 import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.schedule.Task;
@@ -75,15 +77,9 @@ public record VisitPlan(List<PlannedStep> steps, Bill bill, List<RideAlong> ride
         Set<Stage> opened = EnumSet.noneOf(Stage.class);
         present.forEach(step -> StepMinutes.stages(step).forEach(stage -> opened.addAll(stage.opened())));
         Set<Step> closing = EnumSet.noneOf(Step.class);
-        if (opened.contains(Stage.BAR_OFF)) {
-            closing.add(Step.REFIT);
-        }
         if (opened.contains(Stage.COVER_OFF)) {
-            closing.add(Step.TENSION);
-            closing.add(Step.NUTS);
-            closing.add(Step.BRAKE_RUNNING);
+            closing.addAll(SetBack.steps(saw));
         }
-        closing.removeIf(step -> !step.appliesTo(saw));
         return closing;
     }
 
@@ -143,6 +139,9 @@ public record VisitPlan(List<PlannedStep> steps, Bill bill, List<RideAlong> ride
             if (waits.step() != null) {
                 put(waits.step(), why, waits.task(), finding);
             }
+            waits.needs().stream()
+                    .filter(need -> need.kind() != NeedKind.CAUSE)
+                    .forEach(need -> put(need.step(), why, null, finding));
             if (finding != null && finding.opens() != null) {
                 put(finding.opens(), Why.FINDING, null, finding);
             }

@@ -9,7 +9,10 @@ public record TensionWaits(TensionMatter what, FitState state, Step step) implem
     public enum TensionMatter {
         NO_SET_FITTED(FitState.HELD),
         THROW_RISK(FitState.HELD),
-        NOT_READ_SINCE_APART(FitState.HELD),
+        /** Will not move by hand, with slack in the loop: something holds it. */
+        JAMMED(FitState.HELD),
+        /** Will not move by hand, and has no slack. */
+        STUCK_TIGHT(FitState.HELD),
         TOO_TIGHT(FitState.DUE),
         LOOSE(FitState.DUE),
         TIGHT_SPOT(FitState.DUE),
@@ -37,7 +40,7 @@ public record TensionWaits(TensionMatter what, FitState state, Step step) implem
 
     @Override
     public boolean failed() {
-        return what == TensionMatter.NO_SET_FITTED || what == TensionMatter.THROW_RISK;
+        return what.state == FitState.HELD;
     }
 
     /** Whether the last reading is no pass, so that it cannot grow old. */

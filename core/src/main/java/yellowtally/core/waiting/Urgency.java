@@ -12,6 +12,8 @@ import yellowtally.core.waiting.GrowthWaits.GrowthMatter;
 import yellowtally.core.waiting.OilWaits.OilMatter;
 import yellowtally.core.waiting.RecheckWaits.RecheckMatter;
 import yellowtally.core.waiting.ReleaseWaits.ReleaseMatter;
+import yellowtally.core.waiting.RestWaits.RestMatter;
+import yellowtally.core.waiting.SetBackWaits.SetBackMatter;
 import yellowtally.core.waiting.StepAttends.AttendMatter;
 import yellowtally.core.waiting.StepHolds.StepHoldMatter;
 import yellowtally.core.waiting.TakeUpWaits.TakeUpMatter;
@@ -25,13 +27,18 @@ public final class Urgency {
     public static final List<Enum<?>> ORDER = List.of(
             TensionMatter.NO_SET_FITTED,
             TensionMatter.THROW_RISK,
+            TensionMatter.JAMMED,
+            TensionMatter.STUCK_TIGHT,
             FindingHoldMatter.FINDING_HOLDS,
             StepHoldMatter.STEP_FAILED,
             StepHoldMatter.PERSON_HOLDS,
+            StepHoldMatter.COMPLAINT_HOLDS,
+            StepHoldMatter.LOOK_ANEW,
             TaskMatter.BRAKE_NEVER_TESTED,
             TaskMatter.BRAKE_OVERDUE,
             OilMatter.NOT_OILING,
-            TensionMatter.NOT_READ_SINCE_APART,
+            SetBackMatter.NOT_SET_BACK,
+            RestMatter.RESTED,
             ReleaseMatter.RELEASE_WAITS,
             TensionMatter.TOO_TIGHT,
             TensionMatter.LOOSE,

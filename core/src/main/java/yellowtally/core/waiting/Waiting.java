@@ -1,6 +1,8 @@
 package yellowtally.core.waiting;
 
+import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.holds.Need;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
@@ -16,6 +18,8 @@ public sealed interface Waiting
                 FindingHolds,
                 StepHolds,
                 ReleaseWaits,
+                SetBackWaits,
+                RestWaits,
                 OilWaits,
                 FaultWaits,
                 FaultRests,
@@ -44,6 +48,11 @@ public sealed interface Waiting
     /** What was found; {@code null} when nothing was. */
     default @Nullable Finding finding() {
         return null;
+    }
+
+    /** What is missing until it holds no more, in the order in which it is done; empty when its step tells. */
+    default List<Need> needs() {
+        return List.of();
     }
 
     /** The task of the schedule; {@code null} when it is none. */

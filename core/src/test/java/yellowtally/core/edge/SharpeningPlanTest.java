@@ -97,9 +97,9 @@ class SharpeningPlanTest {
     }
 
     @Test
-    void aBrokenCutterIsLeftOutAndSaid() {
+    void aChippedCutterIsLeftOutAndSaid() {
         List<Cutter> cutters = new ArrayList<>(loop(7.1, 7.0, 7.05, 7.12, 7.1, 7.0));
-        cutters.set(2, new Cutter(2, Side.LEFT, 5.2, CutterDamage.BROKEN));
+        cutters.set(2, new Cutter(2, Side.LEFT, 5.2, CutterDamage.CHIPPED));
         SharpeningPlan plan = SharpeningPlan.of(given(cutters));
         assertThat(plan.targetMm()).isEqualTo(7.0);
         assertThat(plan.reasons()).containsExactly(PlanReason.DAMAGED_LEFT_OUT);
@@ -107,7 +107,7 @@ class SharpeningPlanTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"CRACKED, OUT_OF_USE", "MISSING, OUT_OF_USE", "CHIPPED, TOUCH_UP", "BROKEN, TOUCH_UP"})
+    @CsvSource({"CRACKED, OUT_OF_USE", "MISSING, OUT_OF_USE", "CHIPPED, TOUCH_UP", "BROKEN, OUT_OF_USE"})
     void aCrackedOrMissingCutterTakesTheLoopOutOfUse(CutterDamage damage, EdgeAdvice advice) {
         List<Cutter> cutters = new ArrayList<>(loop(7.1, 7.0, 7.05, 7.12, 7.1, 7.0));
         cutters.set(4, new Cutter(4, Side.LEFT, null, damage));

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import yellowtally.core.bar.Bluing.BluedBy;
+import yellowtally.core.holds.Hold;
 import yellowtally.core.oiling.OilUse;
 import yellowtally.core.schedule.DueEvent;
 import yellowtally.core.steps.Finding;
@@ -52,8 +53,8 @@ class BluingSuspectsTest {
     }
 
     /** A card without oil fails, and holds; so it is told with the hold. */
-    private static HoldEntry noOil() {
-        return new HoldEntry("card", at(3, 12), Step.OIL_CARD, Set.of(Finding.OIL_NONE), false, Served.ALL);
+    private static Hold noOil() {
+        return Hold.failed("card", at(3, 12), Step.OIL_CARD, Set.of(Finding.OIL_NONE), Served.ALL);
     }
 
     @Test

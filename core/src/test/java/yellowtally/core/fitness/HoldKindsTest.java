@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import yellowtally.core.holds.Hold;
 import yellowtally.core.log.StepEntry;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
@@ -22,15 +23,17 @@ import yellowtally.core.waiting.Waiting;
 /** Every way in which a saw can be held, and that nothing but its own proof lifts it (handbook section 11). */
 class HoldKindsTest {
 
-    private static HoldEntry hold(Step step, boolean byPerson) {
-        return new HoldEntry("hold", at(2, 12), step, Set.of(), byPerson, ALL);
+    private static Hold hold(Step step, boolean byPerson) {
+        return byPerson
+                ? Hold.byPerson("hold", at(2, 12), step, ALL)
+                : Hold.failed("hold", at(2, 12), step, Set.of(), ALL);
     }
 
     @ParameterizedTest
     @CsvSource({
         "OUTSIDE_LOOK, true,  PERSON_HOLDS",
         "TENSION,      true,  PERSON_HOLDS",
-        "TENSION,      false, THROW_RISK",
+        "TENSION,      false, STEP_FAILED",
         "BRAKE_BAND,   false, STEP_FAILED",
         "CONTROLS,     false, STEP_FAILED",
     })
@@ -63,34 +66,43 @@ class HoldKindsTest {
 
     @Test
     void oneReasonClearedOfTwoReleasesNothing() {
-        HoldEntry band = new HoldEntry("band", at(2, 12), Step.BRAKE_BAND, Set.of(Finding.BAND_THIN), false, ALL);
-        HoldEntry lever =
-                new HoldEntry("lever", at(2, 12), Step.BRAKE_LEVER, Set.of(Finding.LEVER_DOES_NOT_SNAP), false, ALL);
+        Hold band = Hold.failed("band", at(2, 12), Step.BRAKE_BAND, Set.of(Finding.DRUM_GREASY), ALL);
+        Hold lever = Hold.failed("lever", at(2, 12), Step.BRAKE_LEVER, Set.of(Finding.LEVER_DOES_NOT_SNAP), ALL);
         SawAccount account = Served.onDayOne(entry(4, Step.BRAKE_BAND, StepOutcome.FINE))
                 .holds(band, lever)
                 .assess(5);
         assertThat(account.state()).isEqualTo(FitState.HELD);
         assertThat(account.work()).extracting(Waiting::finding).contains(Finding.LEVER_DOES_NOT_SNAP);
-        assertThat(account.work()).extracting(Waiting::finding).doesNotContain(Finding.BAND_THIN);
+        assertThat(account.work()).extracting(Waiting::finding).doesNotContain(Finding.DRUM_GREASY);
     }
 
     /** What an officer may do follows every reason at once; a saw that nothing holds has nothing to release. */
     @Test
     void aReleaseWaitsForTheLastReason() {
-        HoldEntry band = hold(Step.BRAKE_BAND, false);
-        HoldEntry person = hold(Step.NUTS, true);
+        Hold band = hold(Step.BRAKE_BAND, false);
+        Hold person = hold(Step.CONTROLS, true);
         StepEntry bandSound = entry(4, Step.BRAKE_BAND, StepOutcome.FINE);
-        StepEntry nutsSound = entry(4, Step.NUTS, StepOutcome.FINE);
-        assertThat(Served.onDayOne(bandSound).ledger().mayRelease()).isFalse();
-        assertThat(Served.onDayOne().holds(band).ledger().mayRelease()).isFalse();
-        assertThat(Served.onDayOne(bandSound).holds(band).ledger().mayRelease()).isTrue();
-        assertThat(Served.onDayOne(bandSound).holds(band, person).ledger().mayRelease())
-                .isFalse();
-        assertThat(Served.onDayOne(nutsSound).holds(band, person).ledger().mayRelease())
-                .isFalse();
-        assertThat(Served.onDayOne(bandSound, nutsSound)
+        StepEntry controlsSound = entry(4, Step.CONTROLS, StepOutcome.FINE);
+        assertThat(Served.onDayOne(bandSound).assess(5).holds().mayRelease()).isFalse();
+        assertThat(Served.onDayOne().holds(band).assess(5).holds().mayRelease()).isFalse();
+        assertThat(Served.onDayOne(bandSound).holds(band).assess(5).holds().mayRelease())
+                .isTrue();
+        assertThat(Served.onDayOne(bandSound)
                         .holds(band, person)
-                        .ledger()
+                        .assess(5)
+                        .holds()
+                        .mayRelease())
+                .isFalse();
+        assertThat(Served.onDayOne(controlsSound)
+                        .holds(band, person)
+                        .assess(5)
+                        .holds()
+                        .mayRelease())
+                .isFalse();
+        assertThat(Served.onDayOne(bandSound, controlsSound)
+                        .holds(band, person)
+                        .assess(5)
+                        .holds()
                         .mayRelease())
                 .isTrue();
     }

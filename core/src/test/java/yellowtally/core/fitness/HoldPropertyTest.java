@@ -12,7 +12,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
-import yellowtally.core.log.SawLog;
+import yellowtally.core.holds.Hold;
 import yellowtally.core.log.StepEntry;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
@@ -22,8 +22,8 @@ import yellowtally.core.waiting.FitState;
 /** What holds of every hold, whatever else is on record (handbook section 11). */
 class HoldPropertyTest {
 
-    private static final HoldEntry HELD =
-            new HoldEntry("hold", at(2, 12), Step.INERTIA, Set.of(Finding.INERTIA_NOT_TRIPPED), false, ALL);
+    private static final Hold HELD =
+            Hold.failed("hold", at(2, 12), Step.INERTIA, Set.of(Finding.INERTIA_NOT_TRIPPED), ALL);
 
     /** Whatever is recorded of other steps, in any order: a saw with an unproved hold is held. */
     @Property(tries = 300)
@@ -45,8 +45,8 @@ class HoldPropertyTest {
     @Property(tries = 300)
     void anotherHoldNeverFreesASaw(
             @ForAll Step first, @ForAll Step second, @ForAll @IntRange(min = 2, max = 8) int day) {
-        HoldEntry one = new HoldEntry("one", at(day, 12), first, Set.of(), true, ALL);
-        HoldEntry two = new HoldEntry("two", at(day, 13), second, Set.of(), true, ALL);
+        Hold one = Hold.byPerson("one", at(day, 12), first, ALL);
+        Hold two = Hold.byPerson("two", at(day, 13), second, ALL);
         FitState before = Served.onDayOne().holds(one).assess(9).state();
         FitState after = Served.onDayOne().holds(one, two).assess(9).state();
         assertThat(before).isEqualTo(FitState.HELD);
@@ -57,9 +57,12 @@ class HoldPropertyTest {
     @Property(tries = 300)
     void onlyALaterPassClears(
             @ForAll @IntRange(min = 1, max = 30) int held, @ForAll @IntRange(min = 1, max = 30) int passed) {
-        HoldEntry hold =
-                new HoldEntry("hold", at(held, 12), Step.BRAKE_RUNNING, Set.of(Finding.CHAIN_NOT_STOPPED), false, ALL);
-        assertThat(hold.cleared(SawLog.of(List.of(entry(passed, Step.BRAKE_RUNNING, StepOutcome.FINE)))))
+        Hold hold = Hold.failed("hold", at(held, 12), Step.BRAKE_RUNNING, Set.of(Finding.CHAIN_NOT_STOPPED), ALL);
+        assertThat(Served.with(List.of(entry(passed, Step.BRAKE_RUNNING, StepOutcome.FINE)))
+                        .holds(hold)
+                        .assess(31)
+                        .holds()
+                        .mayRelease())
                 .isEqualTo(passed > held);
     }
 }

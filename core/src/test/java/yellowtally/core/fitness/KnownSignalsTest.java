@@ -20,6 +20,7 @@ import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.LoopSpec;
 import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.diagnosis.Signal;
+import yellowtally.core.log.MeasureEntry;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
 import yellowtally.core.oiling.OilUse;
@@ -77,8 +78,8 @@ class KnownSignalsTest {
                 List.of());
         ScheduleLedger schedule =
                 new ScheduleLedger(Profiles.petrol(), Uses.START, uses, SawLog.of(records), List.of(), null);
-        PartLedger parts = new PartLedger(List.of(measured), List.of(), List.of(), 1, newChainAt);
-        SawLedger ledger = new SawLedger(tension, schedule, List.of(), oil, List.of());
+        PartLedger parts = PartLedger.of(List.of(measured), List.of(), List.of(), 1, newChainAt);
+        SawLedger ledger = new SawLedger(tension, schedule, HoldRecords.NONE, oil, List.of(), parts);
         SawAccount account = ledger.assess(SisterPaces.NONE, new SawLedger.Rules(STANDARD, Seasons.STANDARD, day(5)));
         SawWear wear = SawWear.of(
                 new SawWear.Ledgers(parts, schedule, tension),
@@ -153,15 +154,16 @@ class KnownSignalsTest {
 
     @Test
     void findingsThatWaitSpeak() {
+        assertThat(known(TensionOutcome.RIGHT, List.of(), List.of(found(3, Step.FILL, Finding.FUEL_OLD)), List.of()))
+                .contains(Signal.FUEL_OLD);
         assertThat(known(
                         TensionOutcome.RIGHT,
                         List.of(),
-                        List.of(
-                                found(3, Step.SPROCKET, Finding.SPROCKET_PLAN),
-                                found(3, Step.GROOVE, Finding.GROOVE_WATCH),
-                                found(3, Step.FILL, Finding.FUEL_OLD)),
-                        List.of()))
-                .contains(Signal.SPROCKET_WORN, Signal.GROOVE_WORN, Signal.FUEL_OLD);
+                        List.of(),
+                        List.of(),
+                        new MeasureEntry(1, "s", Measure.SPROCKET_WEAR, at(3, 9), 0.35),
+                        new MeasureEntry(2, "g", Measure.GROOVE_DEPTH, at(3, 9), 6.3)))
+                .contains(Signal.SPROCKET_WORN, Signal.GROOVE_WORN);
     }
 
     /** What its limit has used up speaks for its cause, and nothing before that. */

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import yellowtally.core.log.MeasureEntry;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Subject;
@@ -24,7 +25,7 @@ class PartLedgerTest {
     }
 
     private static PartLedger of(List<Instant> dressings, MeasureEntry... measures) {
-        return new PartLedger(List.of(measures), dressings, List.of(), 1, null);
+        return PartLedger.of(List.of(measures), dressings, List.of(), 1, null);
     }
 
     @Test
@@ -85,13 +86,13 @@ class PartLedgerTest {
         assertThat(ledger.dressingCost(Numbers.STANDARD).mm()).isCloseTo(mm, within(1e-9));
     }
 
-    /** A step that takes no figure of wear is not read over a life: strokes and gauges say nothing of what is left. */
+    /** A step that takes no figure of wear is not read over a life: what only counts says nothing of what is left. */
     @ParameterizedTest
     @CsvSource({
-        "CHAIN,    CHAIN_LOOK SHARPEN EQUALISE",
-        "BAR,      GROOVE",
+        "CHAIN,    CHAIN_LOOK SHARPEN DEPTH_GAUGES EQUALISE",
+        "BAR,      GROOVE RAILS",
         "SPROCKET, SPROCKET",
-        "SAW,      ''",
+        "SAW,      BRAKE_BAND",
     })
     void theStepsThatTellOfWear(Subject part, String steps) {
         assertThat(PartLedger.steps(part).stream().map(Enum::name).collect(Collectors.joining(" ")))

@@ -186,9 +186,10 @@ class SawLedgerFaultsTest {
                 new TensionLedger(null, false, false, null, List.of(), List.of()),
                 new ScheduleLedger(
                         Profiles.petrol(), Uses.START, List.of(own, ofItsChain), SawLog.EMPTY, List.of(), null),
+                HoldRecords.NONE,
                 List.of(),
                 List.of(),
-                List.of());
+                PartLedger.EMPTY);
         assertThat(ledger.lastBack()).isEqualTo(at(4, 16));
     }
 }

@@ -18,6 +18,7 @@ import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.drive.Pairing.PairingNote;
 import yellowtally.core.edge.LoopCutters;
 import yellowtally.core.edge.Schools;
+import yellowtally.core.log.MeasureEntry;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
 import yellowtally.core.schedule.ScheduleLedger;
@@ -50,7 +51,7 @@ class SawWearTest {
             uses.add(Uses.outing(3 * i, 3));
             done.add(Uses.done(3 * i, Step.SHARPEN));
         }
-        PartLedger parts = new PartLedger(
+        PartLedger parts = PartLedger.of(
                 measures,
                 dressings.stream().map(day -> at(day, 20)).toList(),
                 turns.stream().map(day -> at(day, 20)).toList(),
@@ -186,7 +187,7 @@ class SawWearTest {
                 measure(3, Measure.RIGHT_SHORTEST, 7.2),
                 measure(3, Measure.RIGHT_LONGEST, 7.6),
                 measure(6, Measure.LEFT_SHORTEST, 6.8));
-        PartLedger parts = new PartLedger(both, List.of(), List.of(), 0, null);
+        PartLedger parts = PartLedger.of(both, List.of(), List.of(), 0, null);
         assertThat(parts.sideDifferences()).hasSize(1);
         assertThat(parts.sideDifferences().get(0)).isCloseTo(-0.2, within(1e-9));
         assertThat(parts.latestCutterMm()).contains(6.8);
@@ -238,7 +239,7 @@ class SawWearTest {
     @ParameterizedTest
     @CsvSource({"10, true", "5, false"})
     void aNewChainTurnsTheBar(int fittedOn, boolean turnNow) {
-        PartLedger parts = new PartLedger(List.of(), List.of(), List.of(at(7, 9)), 2, at(fittedOn, 9));
+        PartLedger parts = PartLedger.of(List.of(), List.of(), List.of(at(7, 9)), 2, at(fittedOn, 9));
         ScheduleLedger schedule =
                 new ScheduleLedger(Profiles.petrol(), Uses.START, List.of(), SawLog.EMPTY, List.of(), null);
         SawWear wear = SawWear.of(

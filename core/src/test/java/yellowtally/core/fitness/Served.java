@@ -5,12 +5,16 @@ import static yellowtally.core.schedule.Uses.day;
 import static yellowtally.core.schedule.Uses.done;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.LoopSpec;
 import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.holds.Hold;
+import yellowtally.core.holds.SetBack;
+import yellowtally.core.log.MeasureEntry;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
 import yellowtally.core.oiling.OilUse;
@@ -28,13 +32,17 @@ import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TensionOutcome;
 
-/** A petrol saw with what may wait on it; its tension was read right on {@code readOn}. */
+/**
+ * A petrol saw with what may wait on it; its tension was read right on {@code readOn}. Whatever was taken apart was set back
+ * in the same minute, so that a test speaks of what it is about.
+ */
 record Served(
         List<StepEntry> records,
         List<UseEntry> uses,
-        List<HoldEntry> holds,
+        List<Hold> holds,
         List<OilUse> oil,
         List<FaultEntry> faults,
+        List<MeasureEntry> figures,
         TensionOutcome tension,
         int readOn) {
 
@@ -52,27 +60,31 @@ record Served(
 
     /** These records and no others. */
     static Served with(List<StepEntry> records) {
-        return new Served(records, List.of(), List.of(), List.of(), List.of(), TensionOutcome.RIGHT, 1);
+        return new Served(records, List.of(), List.of(), List.of(), List.of(), List.of(), TensionOutcome.RIGHT, 1);
     }
 
     Served uses(List<UseEntry> given) {
-        return new Served(records, given, holds, oil, faults, tension, readOn);
+        return new Served(records, given, holds, oil, faults, figures, tension, readOn);
     }
 
-    Served holds(HoldEntry... given) {
-        return new Served(records, uses, List.of(given), oil, faults, tension, readOn);
+    Served holds(Hold... given) {
+        return new Served(records, uses, List.of(given), oil, faults, figures, tension, readOn);
     }
 
     Served oil(List<OilUse> given) {
-        return new Served(records, uses, holds, given, faults, tension, readOn);
+        return new Served(records, uses, holds, given, faults, figures, tension, readOn);
     }
 
     Served faults(List<FaultEntry> given) {
-        return new Served(records, uses, holds, oil, given, tension, readOn);
+        return new Served(records, uses, holds, oil, given, figures, tension, readOn);
+    }
+
+    Served figures(MeasureEntry... given) {
+        return new Served(records, uses, holds, oil, faults, List.of(given), tension, readOn);
     }
 
     Served read(int onDay, TensionOutcome outcome) {
-        return new Served(records, uses, holds, oil, faults, outcome, onDay);
+        return new Served(records, uses, holds, oil, faults, figures, outcome, onDay);
     }
 
     SawAccount assess(int onDay) {
@@ -89,8 +101,32 @@ record Served(
                         at(readOn, 19), true, CheckOccasion.ROUTINE, tension, false, 0, 0.8, null)),
                 List.of());
         ScheduleLedger schedule =
-                new ScheduleLedger(Profiles.petrol(), Uses.START, uses, SawLog.of(records), List.of(), null);
-        return new SawLedger(loop, schedule, holds, oil, faults);
+                new ScheduleLedger(Profiles.petrol(), Uses.START, uses, setBack(records), List.of(), null);
+        return new SawLedger(
+                loop,
+                schedule,
+                HoldRecords.of(holds),
+                oil,
+                faults,
+                PartLedger.of(figures, List.of(), List.of(), 0, null));
+    }
+
+    private static SawLog setBack(List<StepEntry> records) {
+        List<StepEntry> all = new ArrayList<>(records);
+        records.stream()
+                .filter(entry -> entry.step().takesApart())
+                .max(Comparator.comparing(StepEntry::at))
+                .ifPresent(apart -> SetBack.steps(Profiles.petrol())
+                        .forEach(step -> all.add(new StepEntry(
+                                apart.seq() + 1,
+                                step,
+                                apart.at(),
+                                apart.day(),
+                                StepOutcome.FINE,
+                                Set.of(),
+                                null,
+                                ALL))));
+        return SawLog.of(all);
     }
 
     /** A record at noon, of the whole saw. */

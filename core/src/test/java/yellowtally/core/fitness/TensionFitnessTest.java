@@ -28,7 +28,7 @@ class TensionFitnessTest {
 
     private static TensionHistory history(
             List<TensionHistory.Check> checks, int outings, double tanks, boolean newChain) {
-        return new TensionHistory(true, newChain, checks, outings, tanks, tanks, null, null);
+        return new TensionHistory(true, newChain, false, checks, outings, tanks, tanks, null, null);
     }
 
     private static TensionFitness assess(TensionHistory history) {
@@ -40,7 +40,6 @@ class TensionFitnessTest {
             delimiter = '|',
             nullValues = "-",
             value = {
-                "-          | 0 | 0   | HELD | NOT_READ_SINCE_APART",
                 "RIGHT      | 0 | 0   | FIT  | -",
                 "FIRM       | 0 | 0.5 | FIT  | -",
                 "LOOSE      | 0 | 0   | DUE  | LOOSE",
@@ -48,6 +47,8 @@ class TensionFitnessTest {
                 "TIGHT_SPOT | 0 | 0   | DUE  | TIGHT_SPOT",
                 "NO_VERDICT | 0 | 0   | DUE  | READING_NOT_FAIR",
                 "THROW_RISK | 0 | 0   | HELD | THROW_RISK",
+                "JAMMED     | 0 | 0   | HELD | JAMMED",
+                "STUCK_TIGHT | 0 | 0  | HELD | STUCK_TIGHT",
                 "RIGHT,LOOSE | 0 | 0 | DUE | LOOSE",
                 "THROW_RISK,RIGHT | 0 | 0 | FIT | -",
             })
@@ -65,7 +66,7 @@ class TensionFitnessTest {
 
     @Test
     void aSawWithoutASetIsHeld() {
-        TensionFitness fitness = assess(new TensionHistory(false, false, List.of(), 0, 0, 0, null, null));
+        TensionFitness fitness = assess(new TensionHistory(false, false, false, List.of(), 0, 0, 0, null, null));
         assertThat(fitness.state()).isEqualTo(FitState.HELD);
         assertThat(fitness.work()).extracting(Waiting::what).containsExactly(TensionMatter.NO_SET_FITTED);
     }
@@ -122,10 +123,10 @@ class TensionFitnessTest {
         ChainGrowth worn = ChainGrowth.of(1000, 60, 10.5, null, null, 10, Numbers.STANDARD);
         ChainGrowth watched = ChainGrowth.of(1000, 60, 8, null, null, 8, Numbers.STANDARD);
         TakeUp fast = new TakeUp(TakeUp.State.FASTER_THAN_ITS_PAST, 1.2, 0.3, null);
-        TensionFitness retire = assess(new TensionHistory(true, false, right, 0, 0, 9, worn, null));
+        TensionFitness retire = assess(new TensionHistory(true, false, false, right, 0, 0, 9, worn, null));
         assertThat(retire.state()).isEqualTo(FitState.DUE);
         assertThat(retire.work()).extracting(Waiting::what).containsExactly(GrowthMatter.GROWN_TO_LIMIT);
-        TensionFitness watch = assess(new TensionHistory(true, false, right, 0, 0, 9, watched, fast));
+        TensionFitness watch = assess(new TensionHistory(true, false, false, right, 0, 0, 9, watched, fast));
         assertThat(watch.state()).isEqualTo(FitState.FIT);
         assertThat(watch.work())
                 .extracting(Waiting::what)
@@ -146,6 +147,7 @@ class TensionFitnessTest {
     void takingUpFastIsToldAndStaysFit(TakeUp.State state, Double recent, boolean told) {
         TensionHistory history = new TensionHistory(
                 true,
+                false,
                 false,
                 List.of(check(CheckOccasion.ROUTINE, TensionOutcome.RIGHT)),
                 0,
@@ -189,7 +191,7 @@ class TensionFitnessTest {
     void aLoopWithoutTravelLeftIsDueForReplacement() {
         ChainGrowth spent = ChainGrowth.of(1000, 60, 6, null, 20.0, 19.5, Numbers.STANDARD);
         TensionFitness fitness = assess(new TensionHistory(
-                true, false, List.of(check(CheckOccasion.ROUTINE, TensionOutcome.RIGHT)), 0, 0, 0, spent, null));
+                true, false, false, List.of(check(CheckOccasion.ROUTINE, TensionOutcome.RIGHT)), 0, 0, 0, spent, null));
         assertThat(fitness.state()).isEqualTo(FitState.DUE);
         assertThat(fitness.work())
                 .filteredOn(waits -> waits.what() == GrowthMatter.TRAVEL_NEARLY_USED)

@@ -88,7 +88,7 @@ class TensionLedgerTest {
                         new OutingEntry(day(1), 2, true),
                         new OutingEntry(day(3), 1.5, true),
                         new OutingEntry(day(6), 0.5, true)));
-        TensionAccount account = ledger.assess(SisterPaces.NONE, Numbers.STANDARD);
+        TensionAccount account = ledger.assess(SisterPaces.NONE, Numbers.STANDARD, false);
         assertThat(account.outingsSincePass()).isEqualTo(2);
         assertThat(account.tanksSincePass()).isEqualTo(2.0);
         assertThat(account.fitness().state()).isEqualTo(FitState.DUE);
@@ -98,7 +98,9 @@ class TensionLedgerTest {
     void withoutALoopThereIsNoGrowthAndTheSawIsHeld() {
         TensionLedger bare = new TensionLedger(null, false, false, 20.0, List.of(), List.of());
         assertThat(bare.growth(Numbers.STANDARD)).isNull();
-        assertThat(bare.assess(SisterPaces.NONE, Numbers.STANDARD).fitness().state())
+        assertThat(bare.assess(SisterPaces.NONE, Numbers.STANDARD, false)
+                        .fitness()
+                        .state())
                 .isEqualTo(FitState.HELD);
     }
 

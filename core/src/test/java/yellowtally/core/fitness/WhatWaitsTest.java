@@ -7,15 +7,17 @@ import static yellowtally.core.schedule.Uses.outing;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import yellowtally.core.holds.Hold;
+import yellowtally.core.log.MeasureEntry;
 import yellowtally.core.oiling.OilUse;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.schedule.UseEntry;
 import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.tension.TensionOutcome;
@@ -64,9 +66,6 @@ class WhatWaitsTest {
     /** A watch is told and the saw stays fit; what opens a step waits under that step. */
     @ParameterizedTest
     @CsvSource({
-        "GROOVE_WATCH,      GROOVE,           FIT",
-        "SPROCKET_PLAN,     SPROCKET,         FIT",
-        "SPROCKET_WORN_OUT, REPLACE_SPROCKET, DUE",
         "BURR,              DRESS_RAILS,      DUE",
         "FILTER_WORN,       AIR_FILTER,       DUE",
     })
@@ -78,6 +77,31 @@ class WhatWaitsTest {
         assertThat(waits.state()).isEqualTo(state);
         assertThat(waits.finding()).isEqualTo(finding);
         assertThat(account.state()).isEqualTo(state);
+    }
+
+    /** What a figure said stays, until another figure says otherwise: a look without one takes nothing back. */
+    @ParameterizedTest
+    @CsvSource(
+            nullValues = "-",
+            value = {
+                "GROOVE_DEPTH,    6.3,  GROOVE_WATCH,      GROOVE,           FIT",
+                "SPROCKET_WEAR,   0.35, SPROCKET_PLAN,     SPROCKET,         FIT",
+                "SPROCKET_WEAR,   0.5,  SPROCKET_WORN_OUT, REPLACE_SPROCKET, DUE",
+                "RAIL_DIFFERENCE, 0.3,  RAILS_UNEVEN,      DRESS_RAILS,      DUE",
+                "RAIL_DIFFERENCE, 0.1,  -,                 -,                FIT",
+            })
+    void aFigureSaysWhatWaits(Measure measure, double mm, Finding finding, Step does, FitState state) {
+        SawAccount account = Served.onDayOne(entry(3, measure.step(), StepOutcome.FINE))
+                .figures(new MeasureEntry(1, "one", measure, at(2, 9), mm))
+                .assess(3);
+        assertThat(account.state()).isEqualTo(state);
+        if (finding == null) {
+            assertThat(waits(account)).doesNotContain(FindingMatter.FINDING_WAITS);
+        } else {
+            Waiting waits = of(account, FindingMatter.FINDING_WAITS);
+            assertThat(waits.finding()).isEqualTo(finding);
+            assertThat(waits.step()).isEqualTo(does);
+        }
     }
 
     private static List<OilUse> oil(double ofEachTank) {
@@ -171,8 +195,8 @@ class WhatWaitsTest {
 
     @Test
     void twoHoldsClearedWaitForOneRelease() {
-        HoldEntry one = new HoldEntry("one", at(2, 12), Step.NUTS, Set.of(), true, Served.ALL);
-        HoldEntry two = new HoldEntry("two", at(2, 13), Step.CONTROLS, Set.of(), true, Served.ALL);
+        Hold one = Hold.byPerson("one", at(2, 12), Step.NUTS, Served.ALL);
+        Hold two = Hold.byPerson("two", at(2, 13), Step.CONTROLS, Served.ALL);
         SawAccount account = Served.onDayOne(
                         entry(3, Step.NUTS, StepOutcome.FINE), entry(3, Step.CONTROLS, StepOutcome.FINE))
                 .holds(one, two)

@@ -137,9 +137,9 @@ class FiledLoopTest {
             nullValues = "-",
             value = {
                 "CHIPPED, -, -",
-                "BROKEN, -, -",
+                "BROKEN, -, CUTTER_MISSING",
                 "CRACKED, CHIPPED, CUTTER_CRACKED",
-                "CRACKED, MISSING, CUTTER_MISSING"
+                "MISSING, BROKEN, CUTTER_MISSING"
             })
     void aCrackedOrMissingCutterCondemnsTheLoop(CutterDamage one, CutterDamage other, Finding finding) {
         List<Cutter> found = with(FOUND, 2, one);

@@ -23,6 +23,7 @@ import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepKind;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.StepRefusal;
 import yellowtally.core.steps.StepRefusal.Reason;
@@ -183,10 +184,17 @@ class StepJudgeTest {
     /** A saw has only the steps of parts that it has. */
     @Test
     void stepsFollowTheParts() {
-        assertThat(missing(Profiles.petrol())).containsExactlyInAnyOrder(Step.ELECTRIC_LOOK);
+        assertThat(missing(Profiles.petrol())).containsExactlyInAnyOrder(Step.ELECTRIC_LOOK, Step.NEW_POWER_PART);
         assertThat(missing(Profiles.battery()))
                 .containsExactlyInAnyOrder(
-                        Step.NOSE_GREASE, Step.BEARING, Step.AIR_FILTER, Step.PLUG, Step.ARRESTOR, Step.STARTER);
+                        Step.NOSE_GREASE,
+                        Step.BEARING,
+                        Step.AIR_FILTER,
+                        Step.TUNE,
+                        Step.PLUG,
+                        Step.NEW_SCREEN,
+                        Step.ARRESTOR,
+                        Step.STARTER);
         assertThat(missing(Profiles.bare()))
                 .contains(Step.GROOVE, Step.SHARPEN, Step.TENSION)
                 .doesNotContain(Step.REPLACE_BAR, Step.REPLACE_CHAIN, Step.BRAKE_LEVER);
@@ -203,7 +211,8 @@ class StepJudgeTest {
             mode = EnumSource.Mode.EXCLUDE,
             names = {"MAKE_SAFE", "TENSION", "REPLACE_SPROCKET", "REPLACE_BAR", "REPLACE_CHAIN"})
     void everyStepHasWordsForWhatItFinds(Step step) {
-        assertThat(Arrays.stream(Finding.values()).filter(f -> f.step() == step))
+        boolean mends = step.kind() == StepKind.REPAIR;
+        assertThat(Arrays.stream(Finding.values()).filter(f -> mends ? f.mendedBy() == step : f.step() == step))
                 .isNotEmpty();
     }
 

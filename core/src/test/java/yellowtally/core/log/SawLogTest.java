@@ -38,7 +38,7 @@ class SawLogTest {
         assertThat(SawLog.EMPTY.entries()).isEmpty();
         assertThat(SawLog.EMPTY.latest()).isEmpty();
         assertThat(SawLog.EMPTY.latest(Step.NUTS)).isEmpty();
-        assertThat(SawLog.EMPTY.passedAfter(Step.NUTS, Instant.MIN)).isFalse();
+        assertThat(SawLog.EMPTY.provedAfter(Step.NUTS, Instant.MIN)).isFalse();
         assertThat(SawLog.EMPTY.sharpenings(Subject.CHAIN)).isEmpty();
     }
 
@@ -59,17 +59,17 @@ class SawLogTest {
 
     @ParameterizedTest
     @CsvSource({
-        "OIL_CARD, FINE,   true",
-        "OIL_CARD, ATTEND, true",
-        "OIL_CARD, FAIL,   false",
-        "TENSION,  FINE,   true",
-        "TENSION,  ATTEND, false",
-        "TENSION,  FAIL,   false",
+        "OIL_CARD, FINE,   true,  true",
+        "OIL_CARD, ATTEND, true,  false",
+        "OIL_CARD, FAIL,   false, false",
+        "TENSION,  FINE,   true,  true",
+        "TENSION,  ATTEND, false, false",
+        "TENSION,  FAIL,   false, false",
     })
-    void whatPasses(Step step, StepOutcome outcome, boolean passes) {
+    void whatPassesAndWhatProves(Step step, StepOutcome outcome, boolean passes, boolean proves) {
         SawLog log = SawLog.of(List.of(entry(1, step, 2, StepOutcome.FINE), entry(2, step, 3, outcome)));
-        assertThat(log.passedAfter(step, at(2, 9))).isEqualTo(passes);
-        assertThat(log.passedAfter(step, at(3, 9)))
+        assertThat(log.provedAfter(step, at(2, 9))).isEqualTo(proves);
+        assertThat(log.provedAfter(step, at(3, 9)))
                 .as("not after its own moment")
                 .isFalse();
         assertThat(log.latestPassed(step)).map(StepEntry::seq).contains(passes ? 2L : 1L);

@@ -67,12 +67,12 @@ class ScheduleLedgerTest {
             uses.add(outing(2 + i, tanksEach));
         }
         List<StepEntry> doneBefore = allDone(1);
-        TaskDue full = assess(task, uses, doneBefore);
+        TaskDue full = assess(task, uses, doneBefore, 2 + outings);
         assertThat(full.due()).isTrue();
         assertThat(full.binding().counted()).isCloseTo(units, within(1e-9));
         assertThat(full.fraction()).isCloseTo(1, within(1e-9));
 
-        TaskDue short1 = assess(task, uses.subList(0, outings - 1), doneBefore);
+        TaskDue short1 = assess(task, uses.subList(0, outings - 1), doneBefore, 2 + outings);
         assertThat(short1.due()).isFalse();
         TaskDue reset = assess(task, uses, allDone(39));
         assertThat(reset.due()).isFalse();
@@ -143,10 +143,10 @@ class ScheduleLedgerTest {
     })
     void anEventMakesItDueAtOnce(DueEvent event, Task task) {
         List<UseEntry> uses = List.of(outing(5, 0.1, Set.of(), Set.of(event)));
-        TaskDue due = assess(task, uses, allDone(1));
+        TaskDue due = assess(task, uses, allDone(1), 7);
         assertThat(due.due()).isTrue();
         assertThat(due.events()).containsExactly(event);
-        assertThat(assess(task, uses, allDone(6)).due()).isFalse();
+        assertThat(assess(task, uses, allDone(6), 7).due()).isFalse();
     }
 
     @Test
@@ -170,9 +170,9 @@ class ScheduleLedgerTest {
     void aTaskOfTwoStepsIsDoneWhenBothAre() {
         List<UseEntry> uses = List.of(outing(2, 1));
         List<StepEntry> lever = new ArrayList<>(List.of(done(1, Step.BRAKE_RUNNING), done(3, Step.BRAKE_LEVER)));
-        assertThat(assess(Task.BRAKE, uses, lever).due()).isTrue();
+        assertThat(assess(Task.BRAKE, uses, lever, 4).due()).isTrue();
         lever.add(done(3, Step.BRAKE_RUNNING));
-        assertThat(assess(Task.BRAKE, uses, lever).due()).isFalse();
+        assertThat(assess(Task.BRAKE, uses, lever, 4).due()).isFalse();
     }
 
     @Test

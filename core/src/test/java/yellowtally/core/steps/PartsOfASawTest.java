@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -126,7 +127,13 @@ class PartsOfASawTest {
         }
         Step opened = finding.opens();
         if (opened != null) {
-            assertThat(opened.appliesTo(saw)).as(finding + " opens " + opened).isTrue();
+            assertThat(Arrays.stream(Power.values())
+                            .map(power -> saw(power, OilerKind.AUTOMATIC_FIXED, NoseKind.GREASABLE_SPROCKET, true))
+                            .filter(one -> finding.step().appliesTo(one)
+                                    && Finding.of(finding.step(), one).contains(finding))
+                            .allMatch(opened::appliesTo))
+                    .as(finding + " opens " + opened)
+                    .isTrue();
         }
         // What condemns a part opens the step that replaces it, or another that looks after it.
         assertThat(finding.condemns() == null || opened != null).isTrue();

@@ -136,10 +136,29 @@ class TensionJudgeTest {
     }
 
     @Test
-    void aChainThatWillNotMoveIsTooTightWhateverItReads() {
-        assertThat(verdict(EIGHTEEN_INCH, moving(new TensionReading.PullDown(6), Movement.WILL_NOT_MOVE))
-                        .outcome())
-                .isEqualTo(TensionOutcome.TOO_TIGHT);
+    void aChainThatWillNotMoveIsStuckOrJammed() {
+        TensionVerdict jammed = verdict(EIGHTEEN_INCH, moving(new TensionReading.PullDown(6), Movement.WILL_NOT_MOVE));
+        assertThat(jammed.outcome()).isEqualTo(TensionOutcome.JAMMED);
+        assertThat(jammed.next().kind()).isEqualTo(NextMove.Kind.FIND_WHAT_HOLDS);
+        TensionVerdict stuck = verdict(EIGHTEEN_INCH, moving(new TensionReading.PullDown(2), Movement.WILL_NOT_MOVE));
+        assertThat(stuck.outcome()).isEqualTo(TensionOutcome.STUCK_TIGHT);
+        assertThat(stuck.next().kind()).isEqualTo(NextMove.Kind.TURN_OUT);
+    }
+
+    /** A dry chain reads falsely tight: loose already is held, all else tells nothing (handbook section 3). */
+    @ParameterizedTest
+    @CsvSource({"3, NO_VERDICT", "6, NO_VERDICT", "9, THROW_RISK", "36, THROW_RISK"})
+    void aDryChain(double mm, TensionOutcome outcome) {
+        TensionEntry dry = new TensionEntry(
+                new TensionReading.PullDown(mm),
+                EnumSet.complementOf(EnumSet.of(FairCondition.OILED)),
+                Movement.ONE_FINGER,
+                false,
+                false,
+                0);
+        TensionVerdict verdict = verdict(EIGHTEEN_INCH, dry);
+        assertThat(verdict.outcome()).isEqualTo(outcome);
+        assertThat(verdict.next().kind()).isEqualTo(NextMove.Kind.READ_FAIRLY);
     }
 
     @Test

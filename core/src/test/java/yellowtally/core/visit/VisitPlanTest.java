@@ -155,7 +155,7 @@ class VisitPlanTest {
         assertThat(VisitPlan.closing(Profiles.petrol(), EnumSet.of(Step.OUTSIDE_LOOK, Step.SHARPEN)))
                 .isEmpty();
         assertThat(VisitPlan.closing(Profiles.petrol(), EnumSet.of(Step.CLEAN_COVER)))
-                .containsExactlyInAnyOrder(Step.TENSION, Step.NUTS, Step.BRAKE_RUNNING);
+                .containsExactlyInAnyOrder(Step.REFIT, Step.TENSION, Step.NUTS, Step.BRAKE_RUNNING);
         assertThat(VisitPlan.closing(Profiles.petrol(), EnumSet.of(Step.DRESS_RAILS)))
                 .isEqualTo(Set.of(Step.REFIT, Step.TENSION, Step.NUTS, Step.BRAKE_RUNNING));
     }
@@ -183,8 +183,8 @@ class VisitPlanTest {
     @Test
     void whatWaitsIsInTheVisit() {
         VisitPlan plan = planOf(
-                FindingHolds.of(Step.SPROCKET, Finding.TEETH_BROKEN),
-                StepHolds.of(StepHoldMatter.STEP_FAILED, Step.CONTROLS),
+                FindingHolds.of(Finding.TEETH_BROKEN, List.of()),
+                StepHolds.of(StepHoldMatter.STEP_FAILED, Step.CONTROLS, List.of()),
                 FindingWaits.of(Finding.BURR),
                 StepAttends.of(Step.PLUG),
                 TakeUpWaits.of(0.4));
@@ -206,7 +206,7 @@ class VisitPlanTest {
     void theStrongestReasonStands() {
         Waiting attends = StepAttends.of(Step.DRESS_RAILS);
         Waiting burr = FindingWaits.of(Finding.BURR);
-        Waiting held = StepHolds.of(StepHoldMatter.PERSON_HOLDS, Step.DRESS_RAILS);
+        Waiting held = StepHolds.of(StepHoldMatter.PERSON_HOLDS, Step.DRESS_RAILS, List.of());
         assertThat(why(planOf(attends, burr), Step.DRESS_RAILS)).isEqualTo(Why.FINDING);
         assertThat(why(planOf(burr, attends), Step.DRESS_RAILS)).isEqualTo(Why.FINDING);
         assertThat(why(planOf(burr, held, attends), Step.DRESS_RAILS)).isEqualTo(Why.HOLD);

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import yellowtally.core.holds.Rest;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
@@ -40,11 +41,13 @@ class WaitingTest {
                         Stream.of(OilMatter.values()).map(what -> OilWaits.of(what, 0.3)),
                         Stream.of(FaultMatter.values()).map(what -> FaultWaits.of(what, Step.OIL_CARD, "dry")),
                         Stream.of(FaultRestMatter.values()).map(what -> FaultRests.of(what, "dry")),
-                        Stream.of(StepHoldMatter.values()).map(what -> StepHolds.of(what, Step.BRAKE_BAND)),
+                        Stream.of(StepHoldMatter.values()).map(what -> StepHolds.of(what, Step.BRAKE_BAND, List.of())),
                         Stream.of(TaskMatter.values()).map(what -> task(what, 1)),
                         Stream.of(
                                 TakeUpWaits.of(0.4),
-                                FindingHolds.of(Step.BRAKE_BAND, Finding.BAND_THIN),
+                                FindingHolds.of(Finding.BAND_THIN, List.of()),
+                                SetBackWaits.of(List.of(Step.REFIT, Step.NUTS)),
+                                RestWaits.of(new Rest(40, List.of(Step.BRAKE_LEVER))),
                                 FindingWaits.of(Finding.BURR),
                                 StepAttends.of(Step.NUTS),
                                 ReleaseWaits.now()))
@@ -65,7 +68,10 @@ class WaitingTest {
                 // what                    | the saw is | by which step | today | begins the visit
                 "NO_SET_FITTED             | HELD | REPLACE_CHAIN | true  | true",
                 "THROW_RISK                | HELD | TENSION       | true  | true",
-                "NOT_READ_SINCE_APART      | HELD | TENSION       | true  | false",
+                "JAMMED                    | HELD | TENSION       | true  | true",
+                "STUCK_TIGHT               | HELD | TENSION       | true  | true",
+                "NOT_SET_BACK              | HELD | REFIT         | true  | false",
+                "RESTED                    | HELD | BRAKE_LEVER   | true  | false",
                 "TOO_TIGHT                 | DUE  | TENSION       | true  | false",
                 "LOOSE                     | DUE  | TENSION       | true  | false",
                 "TIGHT_SPOT                | DUE  | TENSION       | true  | false",
@@ -83,6 +89,8 @@ class WaitingTest {
                 "FINDING_HOLDS             | HELD | BRAKE_BAND    | true  | true",
                 "STEP_FAILED               | HELD | BRAKE_BAND    | true  | true",
                 "PERSON_HOLDS              | HELD | BRAKE_BAND    | true  | true",
+                "COMPLAINT_HOLDS           | HELD | BRAKE_BAND    | true  | true",
+                "LOOK_ANEW                 | HELD | BRAKE_BAND    | true  | true",
                 "RELEASE_WAITS             | HELD | -             | false | false",
                 "NOT_OILING                | HELD | OIL_CARD      | true  | false",
                 "OIL_USE_LOW               | DUE  | OIL_CARD      | true  | false",

@@ -1,4 +1,4 @@
-package yellowtally.core.fitness;
+package yellowtally.core.log;
 
 import java.time.Instant;
 import java.util.Comparator;
@@ -15,6 +15,6 @@ import yellowtally.core.steps.Measure;
 public record MeasureEntry(long seq, Object record, Measure measure, Instant at, double figure) {
 
     /** By when it was taken, then by when it was written. */
-    static final Comparator<MeasureEntry> IN_ORDER =
+    public static final Comparator<MeasureEntry> IN_ORDER =
             Comparator.comparing(MeasureEntry::at).thenComparingLong(MeasureEntry::seq);
 }

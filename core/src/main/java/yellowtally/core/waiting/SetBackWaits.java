@@ -1,0 +1,37 @@
+package yellowtally.core.waiting;
+
+import java.util.List;
+import yellowtally.core.holds.Need;
+import yellowtally.core.holds.Need.NeedKind;
+import yellowtally.core.steps.Step;
+
+/** The set was apart and is not set back and proved (handbook section 11, rule 5). */
+public record SetBackWaits(SetBackMatter what, FitState state, Step step, List<Need> needs) implements Waiting {
+
+    /** It has one form. */
+    public enum SetBackMatter {
+        NOT_SET_BACK
+    }
+
+    public SetBackWaits {
+        needs = List.copyOf(needs);
+    }
+
+    /**
+     * What is missing.
+     *
+     * @param missing closing steps, in their order, at least one
+     */
+    public static SetBackWaits of(List<Step> missing) {
+        return new SetBackWaits(SetBackMatter.NOT_SET_BACK, FitState.HELD, missing.get(0), passing(missing));
+    }
+
+    static List<Need> passing(List<Step> steps) {
+        return steps.stream().map(step -> new Need(NeedKind.PASS, step, null)).toList();
+    }
+
+    @Override
+    public boolean forToday() {
+        return true;
+    }
+}
