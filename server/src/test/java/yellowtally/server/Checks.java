@@ -49,9 +49,9 @@ final class Checks {
                  "input":{"said":"%s","findings":[%s],"figures":%s}%s}""".formatted(id, api.officer(), step, said, findings, figures, extra);
     }
 
-    /** Both brake tests, passed. */
+    /** Set back after fitting, and both brake tests, passed. */
     static void testBrake(Api api, String tag) {
-        for (String step : new String[] {"BRAKE_LEVER", "BRAKE_RUNNING"}) {
+        for (String step : new String[] {"BRAKE_LEVER", "REFIT", "NUTS", "BRAKE_RUNNING"}) {
             api.post("/api/saws/" + tag + "/records", step(api, step, "FINE", "", ""));
         }
     }
@@ -61,12 +61,14 @@ final class Checks {
         List<NewRecord> records = new ArrayList<>();
         for (JsonNode quick : api.get("/api/saws/" + tag + "/schedule").body().path("quick")) {
             String step = quick.path("step").asString();
-            if (!step.equals("BLUING_CAUSE")) {
+            if (!step.equals("BLUING_CAUSE") && !quick.path("kind").asString().equals("REPAIR")) {
                 records.add(served(api, step));
             }
         }
-        // Turning the bar over came before the sharpening.
-        records.add(served(api, "GROOVE"));
+        // Turning the bar over came after the sharpening; then the set was set back.
+        for (String step : new String[] {"GROOVE", "REFIT", "NUTS", "BRAKE_RUNNING"}) {
+            records.add(served(api, step));
+        }
         StepRecorder recorder = RunningServer.bean(StepRecorder.class);
         RunningServer.bean(OnceOnly.class)
                 .run(UUID.randomUUID(), records, () -> records.forEach(record -> recorder.save(tag, record)));

@@ -53,7 +53,11 @@ class KeptBesideWritesTest {
         String tag = aSaw();
         String retire = "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"bench\",\"version\":%d,\"saw\":%s}";
         write.executeWithoutResult(status -> {
-            int version = fleet.saw(tag).version();
+            // Read as a page reads it: a write that waited for the saw would keep the other one out.
+            int version = records.createQuery("select s from Saw s where s.tag = :tag", Saw.class)
+                    .setParameter("tag", tag)
+                    .getSingleResult()
+                    .version();
             meanwhile(() -> assertThat(api.put(
                                     "/api/saws/" + tag,
                                     retire.formatted(

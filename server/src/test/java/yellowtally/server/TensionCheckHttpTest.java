@@ -159,7 +159,9 @@ class TensionCheckHttpTest {
     void anAmendmentReplacesACheckAndBothStayReadable() {
         String wrong = RunningServer.id();
         save(Checks.check(api, wrong, Checks.reading("9")));
-        assertThat(api.plate(tag).path("state").asString()).isEqualTo("DUE");
+        assertThat(api.plate(tag).path("state").asString())
+                .as("fitted, and never read right since")
+                .isEqualTo("HELD");
         String amends = ",\"amends\":\"" + wrong + "\"";
         assertThat(save(Checks.checkOf(api, RunningServer.id(), "ROUTINE", amends, Checks.reading("6")))
                         .sentenceAt("amendReason"))

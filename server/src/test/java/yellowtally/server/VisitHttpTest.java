@@ -144,11 +144,17 @@ class VisitHttpTest {
     }
 
     @Test
-    void undoOfAFailureLiftsItsHold() {
+    void undoOfAFailureLeavesTheSawHeldUntilSomebodyLooks() {
         record("OUTSIDE_LOOK", "FAIL", "\"CATCHER_BROKEN\"");
         assertThat(page().path("state").asString()).isEqualTo("HELD");
         post("undo", "");
-        assertThat(page().path("state").asString()).isEqualTo("DUE");
+        assertThat(page().path("state").asString()).isEqualTo("HELD");
+        assertThat(page().path("work").path(0).path("what").asString()).isEqualTo("LOOK_ANEW");
+        assertThat(page().path("mayRelease").asBoolean()).isFalse();
+        record("OUTSIDE_LOOK", "FINE", "");
+        assertThat(page().path("mayRelease").asBoolean()).isTrue();
+        post("undo", "");
+        assertThat(page().path("mayRelease").asBoolean()).isFalse();
         post("undo", "");
         assertThat(post("undo", "").body().path("detail").asString()).isEqualTo("There is nothing to take back.");
     }
@@ -176,7 +182,7 @@ class VisitHttpTest {
                                 byOfficer.replaceFirst("\"id\":\"[^\"]*\"", "\"id\":\"" + RunningServer.id() + "\""))
                         .status())
                 .isEqualTo(204);
-        assertThat(page().path("state").asString()).isEqualTo("DUE");
+        assertThat(page().path("work").path(0).path("what").asString()).isEqualTo("LOOK_ANEW");
     }
 
     @Test
@@ -242,8 +248,7 @@ class VisitHttpTest {
         String release = "/api/saws/" + tag + "/release";
         Answer early = api.post(release, Checks.release(api, api.officer()));
         assertThat(early.body().path("detail").asString())
-                .isEqualTo("Saw " + tag
-                        + " stays held. Still to be proved by a passing record: brake test at full throttle.");
+                .isEqualTo("Saw " + tag + " stays held. Still missing: brake test at full throttle.");
         api.post("/api/saws/" + tag + "/records", Checks.step(api, "BRAKE_LEVER", "FINE", "", ""));
         assertThat(api.post(release, Checks.release(api, api.officer())).status())
                 .as("another step proves nothing")

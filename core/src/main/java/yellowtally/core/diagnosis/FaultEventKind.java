@@ -1,5 +1,8 @@
 package yellowtally.core.diagnosis;
 
+import java.util.EnumSet;
+import java.util.Set;
+
 /** What can happen to a fault. */
 public enum FaultEventKind {
     ANSWERED,
@@ -20,8 +23,11 @@ public enum FaultEventKind {
     /** An officer ends it: it was entered by mistake. */
     MISTAKEN;
 
+    /** What ends a fault. */
+    public static final Set<FaultEventKind> ENDS = EnumSet.of(CLOSED, NOT_CONFIRMED, MISTAKEN);
+
     /** Whether it ends the fault. */
     public boolean ends() {
-        return this == CLOSED || this == NOT_CONFIRMED || this == MISTAKEN;
+        return ENDS.contains(this);
     }
 }

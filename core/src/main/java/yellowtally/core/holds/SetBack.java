@@ -2,6 +2,8 @@ package yellowtally.core.holds;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
@@ -34,11 +36,11 @@ public record SetBack(List<Step> missing) {
                 .reduce((one, other) -> other.after(one) ? other : one)
                 .orElse(null);
         return new SetBack(steps(saw).stream()
-                .filter(step -> log.latest(step)
-                        .filter(entry -> entry.proves()
+                .filter(step -> Stream.of(log.latest(step), log.latestPassed(step))
+                        .flatMap(Optional::stream)
+                        .noneMatch(entry -> entry.proves()
                                 && (apart == null || entry.after(apart))
-                                && (fittedAt == null || !entry.at().isBefore(fittedAt)))
-                        .isEmpty())
+                                && (fittedAt == null || !entry.at().isBefore(fittedAt))))
                 .toList());
     }
 

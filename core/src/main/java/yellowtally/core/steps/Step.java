@@ -31,6 +31,8 @@ public enum Step {
     CHAIN_LOOK(StepGroup.BAR_OFF, StepKind.MEASURE, Stage.CLOSED, Step::hasChain),
     SPROCKET(StepGroup.BAR_OFF, StepKind.MEASURE, Stage.BAR_OFF, saw -> true),
     BEARING(StepGroup.BAR_OFF, StepKind.GREASE, Stage.DRUM_OFF, SawProfile::petrol),
+    NEW_CASE_PART(StepGroup.BAR_OFF, StepKind.REPAIR, Stage.CLOSED, saw -> true),
+    STRIP_DOWN(StepGroup.BAR_OFF, StepKind.LOOK, Stage.DRUM_OFF, saw -> true),
     REPLACE_SPROCKET(StepGroup.BAR_OFF, StepKind.REPLACE, Stage.DRUM_OFF, saw -> true),
     REPLACE_BAR(StepGroup.BAR_OFF, StepKind.REPLACE, Stage.BAR_OFF, saw -> true),
     REPLACE_CHAIN(StepGroup.BAR_OFF, StepKind.REPLACE, Stage.BAR_OFF, saw -> true),
@@ -52,8 +54,6 @@ public enum Step {
     STARTER(StepGroup.ENGINE, StepKind.CLEAN, Stage.STARTER_OFF, SawProfile::petrol),
     NEW_HOSE(StepGroup.ENGINE, StepKind.REPAIR, Stage.TANKS_DRAINED, saw -> true),
     TANKS(StepGroup.ENGINE, StepKind.LOOK, Stage.TANKS_DRAINED, saw -> true),
-    NEW_CASE_PART(StepGroup.ENGINE, StepKind.REPAIR, Stage.CLOSED, saw -> true),
-    STRIP_DOWN(StepGroup.ENGINE, StepKind.LOOK, Stage.DRUM_OFF, saw -> true),
     NEW_CONTROL_PART(StepGroup.ENGINE, StepKind.REPAIR, Stage.CLOSED, saw -> true),
 
     FILL(StepGroup.RUNNING, StepKind.FILL, Stage.CLOSED, saw -> true),

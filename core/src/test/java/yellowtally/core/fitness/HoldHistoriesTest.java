@@ -303,7 +303,10 @@ class HoldHistoriesTest {
                     standing(r -> r.act().step != null && r.act().step.takesApart());
             long opened = apart.isEmpty() ? 0 : apart.get(apart.size() - 1).seq();
             for (Step step : List.of(Step.REFIT, Step.TENSION, Step.NUTS, Step.BRAKE_RUNNING)) {
-                if (!lastGood(step, opened)) {
+                boolean closed = !standing(
+                                r -> r.act().step == step && r.seq() > opened && r.act().outcome == StepOutcome.FINE)
+                        .isEmpty();
+                if (!closed) {
                     return step + " is missing since " + opened;
                 }
             }

@@ -33,6 +33,8 @@ class SetBackTest {
                 "CLEAN_COVER; TENSION; NUTS; BRAKE_RUNNING       | - | REFIT",
                 "BEARING; REFIT; TENSION ATTEND; NUTS; BRAKE_RUNNING | - | TENSION",
                 "BEARING; REFIT; TENSION; NUTS FAIL; BRAKE_RUNNING | - | NUTS",
+                "BEARING; REFIT; TENSION; NUTS; BRAKE_RUNNING; TENSION ATTEND | - | -",
+                "BEARING; TENSION ATTEND; REFIT; NUTS; BRAKE_RUNNING | - | TENSION",
                 "EQUALISE; REFIT; TENSION; NUTS                  | - | BRAKE_RUNNING",
                 "REFIT; TENSION; NUTS; BRAKE_RUNNING; SHARPEN    | - | -",
                 "REFIT; TENSION; NUTS; BRAKE_RUNNING; PLUG       | - | -",

@@ -26,6 +26,7 @@ import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.OilerKind;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepKind;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.visit.PlannedStep;
@@ -89,14 +90,19 @@ final class DemoBench {
         record(List.of(Step.values()), at, null);
     }
 
-    /** A visit that does all that is due and what rides along, begun and ended. */
-    void serve(Instant at) {
+    /**
+     * A visit that does all that is due and what rides along, begun and ended.
+     *
+     * @return whether the set was apart for it
+     */
+    boolean serve(Instant at) {
         UUID visit = UUID.randomUUID();
         VisitPlan plan = plan(at);
         List<Step> steps = plan.steps().stream().map(PlannedStep::step).toList();
         Instant end = at.plusSeconds(60L * steps.size());
         VisitSeed.ended(records, visit, saw.id(), at, end, officers.get(0), plan.steps());
         record(steps, at, visit);
+        return steps.stream().anyMatch(Step::takesApart);
     }
 
     /** What a visit begun at a moment would do. */
@@ -114,6 +120,7 @@ final class DemoBench {
             boolean done = step.appliesTo(profile)
                     && step != Step.TENSION
                     && step.replaces() == null
+                    && step.kind() != StepKind.REPAIR
                     && step != Step.BLUING_CAUSE;
             if (done) {
                 when = when.plusSeconds(20);

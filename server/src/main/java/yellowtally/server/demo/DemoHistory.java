@@ -98,12 +98,14 @@ final class DemoHistory {
         check(at, occasion, FAIR, 0);
     }
 
-    /** Goes out in the morning, comes back in the afternoon, is served and read the next morning. */
+    /** Goes out in the morning, comes back in the afternoon, is read and served the next morning, and read when it is set back. */
     void outingAndCheck(int daysAgo, double growthPerTank) {
         outing(daysAgo, growthPerTank);
         Instant at = morning(daysAgo - 1);
-        bench.serve(at.minusSeconds(900));
-        check(at, CheckOccasion.ROUTINE, FAIR, 0);
+        check(at.minusSeconds(1200), CheckOccasion.ROUTINE, FAIR, 0);
+        if (bench.serve(at.minusSeconds(900))) {
+            check(at, CheckOccasion.SET_WAS_APART, FAIR, 0);
+        }
     }
 
     /** Goes out and comes back on an ordinary day; not read. */

@@ -77,7 +77,8 @@ class Complaints implements TakesComplaints {
                         clock.instant(),
                         said.personId(),
                         said.device(),
-                        said.outingId()));
+                        said.outingId()),
+                said.holds());
     }
 
     void open(String tag, NewFault given) {
@@ -97,11 +98,12 @@ class Complaints implements TakesComplaints {
                         clock.instant(),
                         person.id(),
                         given.device(),
-                        null));
+                        null),
+                false);
     }
 
     /** A complaint that can hurt somebody holds the saw before the first question (handbook sections 8 and 12). */
-    private void open(Saw saw, Fault.Said said) {
+    private void open(Saw saw, Fault.Said said, boolean holdsAnyway) {
         Complaint complaint =
                 knowledge.offered(said.complaint()).orElseThrow(() -> Refusal.unfit("complaint", "complaint.unknown"));
         Standing standing = standings.of(saw);
@@ -111,7 +113,7 @@ class Complaints implements TakesComplaints {
             throw Refusal.unfit("complaint", "complaint.impossible");
         }
         repository.add(new Fault(said));
-        if (complaint.holds()) {
+        if (complaint.holds() || holdsAnyway) {
             holds.hold(saw, said.id(), complaint.title(), complaint.proof(), said.personId());
         }
         revision.touches(saw.id());

@@ -124,6 +124,13 @@ class FaultController {
         once(id, "close", given.by(), given, () -> faults.close(id, given));
     }
 
+    /** Not confirmed, or entered by mistake. */
+    @PostMapping("/api/faults/{id}/end")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void end(@PathVariable UUID id, @RequestBody Faults.End given) {
+        once(id, "end", given.by(), given, () -> faults.end(id, given));
+    }
+
     private void once(UUID faultId, String act, Faults.By by, Object given, Runnable action) {
         onceOnly.run(by.id(), new OfFault(faultId, act, given), action);
     }

@@ -20,10 +20,9 @@ class FaultHolds {
         this.clock = clock;
     }
 
-    /** Holds the saw for a fault until this proof; a hold of the same fault for the same proof is enough. */
+    /** Holds the saw for a fault until that is proved right; one hold of a fault is enough. */
     void hold(Saw saw, UUID faultId, String why, Step proof, UUID personId) {
-        boolean holds = worklog.openHolds(saw.id()).stream()
-                .anyMatch(hold -> faultId.equals(hold.faultId()) && hold.step() == proof);
+        boolean holds = worklog.openHolds(saw.id()).stream().anyMatch(hold -> faultId.equals(hold.faultId()));
         if (!holds) {
             worklog.flush();
             worklog.hold(

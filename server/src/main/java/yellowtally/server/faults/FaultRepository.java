@@ -10,14 +10,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import yellowtally.core.diagnosis.FaultEventKind;
 
 /** Finds and keeps faults and what happened to them. */
 @Component
 class FaultRepository {
 
-    private static final String CLOSED =
-            "exists (select 1 from FaultEventRow e where e.faultId = f.id and e.kind = FaultEventKind.CLOSED)";
+    private static final String CLOSED = "exists (select 1 from FaultEventRow e where e.faultId = f.id and e.kind in ("
+            + FaultEventKind.ENDS.stream().map(kind -> "FaultEventKind." + kind).collect(Collectors.joining(", "))
+            + "))";
 
     private final EntityManager records;
 

@@ -44,6 +44,9 @@ class Faults {
     /** An act that says no more than who. */
     record Act(By by) {}
 
+    /** An end without a proof; the note says why. */
+    record End(By by, boolean mistake, @Nullable String note) {}
+
     /** A look at the card. */
     record Look(By by, Wet wet, @Nullable String note) {}
 
@@ -211,6 +214,26 @@ class Faults {
             throw Refusal.conflict("", "fault.close." + stage, missing(live.read, stage));
         }
         live.write(given.by(), FaultEventKind.CLOSED, null, null, null, null, live.note(given.note()));
+    }
+
+    /**
+     * Ends a fault that nobody could confirm, or that was entered by mistake: not without a reason, and not before what it was
+     * about has passed its test (handbook section 11, rule 1).
+     */
+    void end(UUID faultId, End given) {
+        people.requireOfficer(given.by().personId());
+        Live live = live(faultId);
+        live.refuseClosed();
+        Violations wrong = new Violations();
+        String reason = wrong.text("note", given.note(), 300);
+        wrong.refuseIfAny();
+        Step check = live.read.complaint().proof();
+        boolean passed = live.read.standing().ledger().schedule().log().provedAfter(check, live.fault.at());
+        if (!passed) {
+            throw Refusal.conflict("", "fault.end.check", sentences.of(Refusal.Fault.of("", "prove." + check)));
+        }
+        FaultEventKind kind = given.mistake() ? FaultEventKind.MISTAKEN : FaultEventKind.NOT_CONFIRMED;
+        live.write(given.by(), kind, null, null, null, null, reason);
     }
 
     private Object[] missing(FaultReader.Read read, FaultStage stage) {

@@ -1,5 +1,6 @@
 package yellowtally.server.fleet;
 
+import jakarta.persistence.EntityManager;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -10,6 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import yellowtally.core.steps.Power;
 import yellowtally.server.support.Refusal;
 
@@ -21,21 +23,44 @@ public class Fleet {
     private final FleetRepositories.Parts parts;
     private final FleetRepositories.Crews crews;
     private final FleetRepositories.Fittings fittings;
+    private final EntityManager records;
 
     Fleet(
             FleetRepositories.Saws saws,
             FleetRepositories.Parts parts,
             FleetRepositories.Crews crews,
-            FleetRepositories.Fittings fittings) {
+            FleetRepositories.Fittings fittings,
+            EntityManager records) {
         this.saws = saws;
         this.parts = parts;
         this.crews = crews;
         this.fittings = fittings;
+        this.records = records;
     }
 
-    /** The saw with this tag, retired or not. */
+    /**
+     * The saw with this tag, retired or not. A write waits here for any other write about this saw: whatever it reads of the saw
+     * from then on still holds when it is done.
+     */
     public Saw saw(String tag) {
-        return saws.findByTag(tag).orElseThrow(() -> Refusal.gone("saw.unknown", tag));
+        Saw saw = saws.findByTagIgnoreCase(tag).orElseThrow(() -> Refusal.gone("saw.unknown", tag));
+        if (writing()) {
+            lock(saw.id());
+            records.refresh(saw);
+        }
+        return saw;
+    }
+
+    /** Lets a write wait for any other write about a saw that is known by its id. */
+    public void lock(UUID sawId) {
+        records.createNativeQuery("select id from saw where id = :id for update", UUID.class)
+                .setParameter("id", sawId)
+                .getSingleResult();
+    }
+
+    private static boolean writing() {
+        return TransactionSynchronizationManager.isActualTransactionActive()
+                && !TransactionSynchronizationManager.isCurrentTransactionReadOnly();
     }
 
     /** The tag of a saw that a record names. */

@@ -16,16 +16,16 @@ final class FleetRepositories {
         @Query("select s from Saw s left join fetch s.details.model where s.retiredAt is null")
         List<Saw> findByRetiredAtNull();
 
-        Optional<Saw> findByTag(String tag);
+        Optional<Saw> findByTagIgnoreCase(String tag);
 
-        boolean existsByTag(String tag);
+        boolean existsByTagIgnoreCase(String tag);
 
         @Query("select s.id, s.tag, s.details.power from Saw s")
         List<Fleet.SawName> names();
     }
 
     interface Parts extends ListCrudRepository<Part, UUID> {
-        Optional<Part> findByTag(String tag);
+        Optional<Part> findByTagIgnoreCase(String tag);
 
         List<Part> findBySawId(UUID sawId);
 

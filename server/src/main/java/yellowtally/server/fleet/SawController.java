@@ -31,6 +31,7 @@ class SawController {
     private final OnceOnly onceOnly;
     private final FleetRevision revision;
     private final EntityManager records;
+    private final WatchesSaws watch;
     private final Clock clock;
 
     SawController(
@@ -42,6 +43,7 @@ class SawController {
             OnceOnly onceOnly,
             FleetRevision revision,
             EntityManager records,
+            WatchesSaws watch,
             Clock clock) {
         this.fleet = fleet;
         this.saws = saws;
@@ -51,6 +53,7 @@ class SawController {
         this.onceOnly = onceOnly;
         this.revision = revision;
         this.records = records;
+        this.watch = watch;
         this.clock = clock;
     }
 
@@ -85,7 +88,7 @@ class SawController {
             Violations wrong = new Violations();
             if (!given.tag().matches(PartChooser.TAG_FORM)) {
                 wrong.add("tag", "tag.form");
-            } else if (saws.existsByTag(given.tag())) {
+            } else if (saws.existsByTagIgnoreCase(given.tag())) {
                 wrong.add("tag", "saw.taken", given.tag());
             }
             SawDetails details = given.saw().details(LocalDate.now(clock), models, wrong);
@@ -103,12 +106,12 @@ class SawController {
     @PutMapping("/api/saws/{tag}")
     SawView change(@PathVariable String tag, @RequestBody ChangedSaw given) {
         onceOnly.run(given.id(), new OfSaw(tag, given), () -> {
-            people.require(given.personId());
+            Person person = people.require(given.personId());
             Saw saw = current(tag, given.version());
             Violations wrong = new Violations();
             SawDetails details = given.saw().details(LocalDate.now(clock), models, wrong);
             wrong.refuseIfAny();
-            saw.edit(details);
+            watch.change(saw, person, () -> saw.edit(details));
         });
         return saw(tag);
     }

@@ -2,7 +2,6 @@ package yellowtally.server.holds;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
@@ -11,8 +10,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import yellowtally.core.fitness.HoldEntry;
-import yellowtally.core.fitness.SawLedger;
+import yellowtally.core.holds.HoldBook;
 import yellowtally.core.steps.Step;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
@@ -85,27 +83,29 @@ class HoldController {
         onceOnly.run(given.id(), new OfSaw(tag, given), () -> {
             Person officer = people.requireOfficer(given.personId());
             Saw saw = fleet.sawInService(tag);
-            SawLedger ledger = standings.ledgerNow(saw);
-            if (ledger.holds().isEmpty()) {
+            HoldBook book = standings.of(saw).account().holds();
+            if (book.inForce().isEmpty()) {
                 throw Refusal.conflict("", "release.notHeld", tag);
             }
-            refuseUncleared(tag, ledger);
+            refuseUnproved(tag, book);
             Instant now = clock.instant();
-            // These and no others: a hold that comes in between stays.
-            ledger.holds().forEach(hold -> worklog.release((UUID) hold.id(), saw.id(), now, officer.id()));
+            // These and no others, each on its own proofs.
+            for (HoldBook.Held held : book.inForce()) {
+                SawHold hold = worklog.findHold((UUID) held.hold().id()).orElseThrow();
+                worklog.release(hold, held.proving().proofs(), now, officer.id());
+            }
         });
     }
 
-    private void refuseUncleared(String tag, SawLedger ledger) {
-        List<HoldEntry> uncleared = ledger.holds().stream()
-                .filter(hold -> !hold.cleared(ledger.schedule().log()))
-                .toList();
-        if (!uncleared.isEmpty()) {
-            String what = uncleared.stream()
-                    .map(hold -> sentences.of(Refusal.Fault.of("", "prove." + hold.step())))
-                    .distinct()
-                    .collect(Collectors.joining("; "));
-            throw Refusal.conflict("", "release.uncleared", tag, what);
+    private void refuseUnproved(String tag, HoldBook book) {
+        String missing = book.inForce().stream()
+                .flatMap(held -> held.proving().missing().stream())
+                .map(need -> sentences.of(Refusal.Fault.of(
+                        "", "need." + need.kind(), sentences.of(Refusal.Fault.of("", "prove." + need.step())))))
+                .distinct()
+                .collect(Collectors.joining("; "));
+        if (!missing.isEmpty()) {
+            throw Refusal.conflict("", "release.uncleared", tag, missing);
         }
     }
 }

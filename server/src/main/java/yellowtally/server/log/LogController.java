@@ -210,7 +210,7 @@ class LogController {
     private List<LogEntry.Released> released(LogFilter filter, LogNames names) {
         List<Release> rows = rows(
                 Release.class,
-                "select h.id, r.at, h.sawId, r.personId from SawHoldRelease r join SawHold h on h.id = r.holdId"
+                "select r.id, r.at, h.sawId, r.personId from HoldRelease r join SawHold h on h.id = r.holdId"
                         + filter.where("h.sawId", "r.personId", "r.at")
                         + " order by r.at desc",
                 filter);

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -13,6 +14,9 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import yellowtally.core.holds.Hold.HoldOrigin;
+import yellowtally.core.holds.HoldBook;
+import yellowtally.core.holds.Need;
 import yellowtally.core.schedule.Condition;
 import yellowtally.core.schedule.DueDate;
 import yellowtally.core.schedule.DueEvent;
@@ -94,16 +98,35 @@ class SchedulePages {
     /** One limit of a task; {@code key} is the setting it comes from. */
     record LimitView(UseUnit unit, double raw, double counted, double limit, Set<Condition> heavier, String key) {}
 
-    /** A hold that nobody has released. */
+    /**
+     * A hold without a release that stands.
+     *
+     * @param struck whether the record that made it was struck out
+     * @param cleared whether nothing is missing but the release
+     * @param needs what is missing, in the order in which it is done
+     * @param faultId the complaint it was set for; absent for none
+     * @param fell the release that does not stand any more; absent when there was none
+     */
     record OpenHold(
             UUID id,
             Instant at,
             String by,
-            boolean byPerson,
+            HoldOrigin origin,
             Step step,
             Set<Finding> findings,
             @Nullable String note,
-            boolean cleared) {}
+            boolean struck,
+            boolean cleared,
+            List<Need> needs,
+            @Nullable UUID faultId,
+            @Nullable FallenRelease fell) {}
+
+    /**
+     * A release that fell.
+     *
+     * @param step whose record it stood on, and which was struck out
+     */
+    record FallenRelease(Instant at, String by, Step step, Instant struckAt, String struckBy, String reason) {}
 
     /** A step that can be recorded outside a visit. */
     record QuickStep(
@@ -135,7 +158,7 @@ class SchedulePages {
                 standing.plan().bill().totalMinutes(),
                 standing.plan().rideAlongs(),
                 holds(saw, standing),
-                standing.ledger().mayRelease(),
+                standing.account().holds().mayRelease(),
                 standing.visit() == null ? null : standing.visit().id(),
                 quick);
     }
@@ -162,22 +185,41 @@ class SchedulePages {
     }
 
     private List<OpenHold> holds(Saw saw, Standing standing) {
-        Map<UUID, Boolean> cleared = new HashMap<>();
-        standing.ledger()
+        Map<UUID, HoldBook.Held> inForce = new HashMap<>();
+        standing.account()
                 .holds()
-                .forEach(hold -> cleared.put(
-                        (UUID) hold.id(),
-                        hold.cleared(standing.ledger().schedule().log())));
-        return worklog.openHolds(saw.id()).stream()
-                .map((SawHold h) -> new OpenHold(
-                        h.id(),
-                        h.at(),
-                        people.require(h.personId()).name(),
-                        h.recordId() == null,
-                        h.step(),
-                        h.findings(),
-                        h.note(),
-                        cleared.getOrDefault(h.id(), false)))
+                .inForce()
+                .forEach(held -> inForce.put((UUID) held.hold().id(), held));
+        List<SawHold> open = worklog.openHolds(saw.id());
+        Map<UUID, Worklog.Fallen> fallen = new HashMap<>();
+        worklog.fallen(open.stream().map(SawHold::id).toList()).forEach(fell -> fallen.put(fell.holdId(), fell));
+        return open.stream()
+                .filter(hold -> inForce.containsKey(hold.id()))
+                .map(hold -> view(hold, Objects.requireNonNull(inForce.get(hold.id())), fallen.get(hold.id())))
                 .toList();
+    }
+
+    private OpenHold view(SawHold hold, HoldBook.Held held, Worklog.@Nullable Fallen fallen) {
+        return new OpenHold(
+                hold.id(),
+                hold.at(),
+                people.require(hold.personId()).name(),
+                hold.origin(),
+                hold.step(),
+                hold.findings(),
+                hold.note(),
+                held.hold().struckBy() != null,
+                held.proving().proved(),
+                held.proving().missing(),
+                hold.faultId(),
+                fallen == null
+                        ? null
+                        : new FallenRelease(
+                                fallen.releasedAt(),
+                                people.require(fallen.releasedBy()).name(),
+                                fallen.step(),
+                                fallen.strike().at(),
+                                people.require(fallen.strike().personId()).name(),
+                                fallen.strike().reason()));
     }
 }

@@ -39,6 +39,7 @@ class SettingsController {
     private final OnceOnly onceOnly;
     private final FleetRevision revision;
     private final EntityManager records;
+    private final WatchesSettings watch;
     private final Clock clock;
 
     SettingsController(
@@ -48,6 +49,7 @@ class SettingsController {
             OnceOnly onceOnly,
             FleetRevision revision,
             EntityManager records,
+            WatchesSettings watch,
             Clock clock) {
         this.settings = settings;
         this.fleet = fleet;
@@ -55,6 +57,7 @@ class SettingsController {
         this.onceOnly = onceOnly;
         this.revision = revision;
         this.records = records;
+        this.watch = watch;
         this.clock = clock;
     }
 
@@ -173,7 +176,7 @@ class SettingsController {
     @PostMapping("/api/settings/changes")
     SettingsView change(@RequestBody NewValue given) {
         onceOnly.run(given.id(), given, () -> {
-            Person person = people.require(given.personId());
+            Person person = people.requireOfficer(given.personId());
             Violations wrong = new Violations();
             String reason = wrong.text("reason", given.reason(), 300);
             Reach reach = reach(given.scope(), given.scopeSaw());
@@ -182,8 +185,10 @@ class SettingsController {
             wrong.refuseIfAny();
             SettingChange change =
                     new SettingChange(given.id(), given.key(), reach, value, reason, clock.instant(), person.id());
+            Runnable afterwards = watch.before(person.id());
             HouseNumbers.find(given.key())
                     .ifPresentOrElse(number -> settings.record(number, change), () -> records.persist(change));
+            afterwards.run();
         });
         return settings(given.scope(), given.scopeSaw());
     }

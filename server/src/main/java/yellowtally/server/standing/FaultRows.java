@@ -10,15 +10,17 @@ import yellowtally.core.diagnosis.FaultEvent;
 import yellowtally.core.diagnosis.FaultEventKind;
 import yellowtally.core.oiling.Wet;
 
-/** Faults of a saw that nobody has closed, and what happened to them. */
+/** Faults of a saw that nobody has closed, or that a hold still stands for, and what happened to them. */
 final class FaultRows {
 
     private static final String FAULTS = """
             select f.id, f.complaint, e.kind, e.at, e.check_code, e.answer, e.cause, e.wet, e.seq
             from fault f left join fault_event e on e.fault_id = f.id
             where f.saw_id = ?
-            and not exists (select 1 from fault_event c where c.fault_id = f.id and c.kind =""" + Rows.word(FaultEventKind.CLOSED) + """
-            )
+            and (not exists (select 1 from fault_event c where c.fault_id = f.id and c.kind in (""" + Rows.words(FaultEventKind.ENDS) + """
+            ))
+            or exists (select 1 from saw_hold h where h.fault_id = f.id and not\s""" + HoldRows.RELEASED + """
+            ))
             order by f.at, f.id, e.at, e.seq""";
 
     private FaultRows() {}

@@ -1,5 +1,6 @@
 package yellowtally.server.standing;
 
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
@@ -22,13 +23,15 @@ import yellowtally.server.fleet.Sprocket;
  * A saw and what hangs on it, as values that may be kept and shared: what may change by itself, such as a price, is not told.
  *
  * @param newChain whether the loop was new when it was fitted
+ * @param fittedAt when the set was fitted; {@code null} when none ever was
  */
 public record FittedSaw(
         SawValue saw,
         @Nullable Hung<Loop> chain,
         @Nullable Hung<BarSpec> bar,
         @Nullable Hung<SprocketSpec> sprocket,
-        boolean newChain) {
+        boolean newChain,
+        @Nullable Instant fittedAt) {
 
     /** A part as it hangs on a saw. */
     public record Hung<T>(UUID id, String tag, Subject subject, T spec) {}
@@ -39,7 +42,8 @@ public record FittedSaw(
                 hung(Part.one(Chain.class, parts), Chain::loop),
                 hung(Part.one(Bar.class, parts), Bar::spec),
                 hung(Part.one(Sprocket.class, parts), Sprocket::spec),
-                fitting != null && fitting.newChain());
+                fitting != null && fitting.newChain(),
+                fitting == null ? null : fitting.at());
     }
 
     private static <P extends Part, T> @Nullable Hung<T> hung(@Nullable P part, Function<P, T> spec) {

@@ -1,12 +1,11 @@
 package yellowtally.server.standing;
 
 import jakarta.persistence.EntityManager;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -74,6 +73,9 @@ class FittedSaws {
         }
     }
 
+    /** When the set of a saw was fitted. */
+    record FittingRow(UUID sawId, Instant at, boolean newChain) {}
+
     /** All of them. */
     List<FittedSaw> inService() {
         return fitted(records.createQuery("select s.id from Saw s where s.retiredAt is null", UUID.class)
@@ -107,20 +109,23 @@ class FittedSaws {
         Map<UUID, SprocketRow> sprockets = new HashMap<>();
         of(saws, SprocketRow.class, """
                 select s.sawId, s.id, s.tag, s.kind, s.teeth, s.pitch from Sprocket s where s.sawId in :saws""").forEach(row -> sprockets.put(row.sawId(), row));
-        Set<UUID> withNewChain = new HashSet<>(of(saws, UUID.class, """
-                select s.id from Saw s join SetFitting f on f.id = s.fittingId where f.newChain = true and s.id in :saws"""));
+        Map<UUID, FittingRow> fittings = new HashMap<>();
+        of(saws, FittingRow.class, """
+                select s.id, f.at, f.newChain from Saw s join SetFitting f on f.id = s.fittingId where s.id in :saws""").forEach(row -> fittings.put(row.sawId(), row));
         return of(saws, SawValue.class, "select s.id, s.tag, s.fittingId, s.details from Saw s where s.id in :saws")
                 .stream()
                 .map(saw -> {
                     ChainRow chain = chains.get(saw.id());
                     BarRow bar = bars.get(saw.id());
                     SprocketRow sprocket = sprockets.get(saw.id());
+                    FittingRow fitting = fittings.get(saw.id());
                     return new FittedSaw(
                             saw,
                             chain == null ? null : chain.hung(),
                             bar == null ? null : bar.hung(),
                             sprocket == null ? null : sprocket.hung(),
-                            withNewChain.contains(saw.id()));
+                            fitting != null && fitting.newChain(),
+                            fitting == null ? null : fitting.at());
                 })
                 .toList();
     }

@@ -50,7 +50,8 @@ final class LedgerMaker {
                 schedule(fitted, records),
                 records.holds(),
                 oil(fitted, records),
-                records.faults().stream().map(this::fault).toList());
+                records.faults().stream().map(this::fault).toList(),
+                records.parts());
     }
 
     /** The oiler belongs to the saw: what its parts used elsewhere says nothing of it. */

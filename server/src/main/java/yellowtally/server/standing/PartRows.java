@@ -9,8 +9,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import yellowtally.core.fitness.MeasureEntry;
 import yellowtally.core.fitness.PartLedger;
+import yellowtally.core.log.MeasureEntry;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
@@ -58,12 +58,12 @@ final class PartRows {
 
     static PartLedger read(Rows rows, Hanging on) throws SQLException {
         List<MeasureEntry> measures = new ArrayList<>();
-        for (Subject part : List.of(Subject.CHAIN, Subject.BAR, Subject.SPROCKET)) {
+        for (Subject part : Subject.values()) {
             measures.addAll(measures(rows, on, part));
         }
         UUID bar = on.id(Subject.BAR);
         if (bar == null) {
-            return new PartLedger(measures, List.of(), List.of(), 0, null);
+            return PartLedger.of(measures, List.of(), List.of(), 0, null);
         }
         record Loops(int count, @Nullable Instant newChainAt) {}
         Loops loops = rows.read(
@@ -72,7 +72,7 @@ final class PartRows {
                         bar,
                         on.id(Subject.CHAIN))
                 .get(0);
-        return new PartLedger(
+        return PartLedger.of(
                 measures,
                 rows.read(DRESSINGS, row -> row.instant("at"), bar),
                 rows.read(TURNS, row -> row.instant("at"), bar),

@@ -110,6 +110,11 @@ final class Rows {
             return at.getLong(column(name));
         }
 
+        @Nullable
+        Long wholeOrNull(String name) throws SQLException {
+            return at.getObject(column(name), Long.class);
+        }
+
         double number(String name) throws SQLException {
             return at.getDouble(column(name));
         }

@@ -3,7 +3,7 @@ package yellowtally.server.standing;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import yellowtally.core.fitness.HoldEntry;
+import yellowtally.core.fitness.HoldRecords;
 import yellowtally.core.fitness.PartLedger;
 import yellowtally.core.log.SawLog;
 import yellowtally.server.usage.EndedOuting;
@@ -17,7 +17,7 @@ record SawRecords(
         List<CheckRow> checks,
         List<EndedOuting> outings,
         SawLog log,
-        List<HoldEntry> holds,
+        HoldRecords holds,
         List<Instant> loopsFitted,
         @Nullable Instant newSprocketAt,
         PartLedger parts,

@@ -122,22 +122,18 @@ public class Standings implements MayGoOut {
                 && !TransactionSynchronizationManager.isCurrentTransactionReadOnly();
     }
 
-    /** One saw among its sisters. */
+    /**
+     * One saw among its sisters. Within a write it is worked out from what the database holds, whatever is kept: what is
+     * remembered for reading never decides.
+     */
     public Standing of(Saw saw) {
+        if (writing()) {
+            return rebuilt(saw, settings.now());
+        }
         return all().stream()
                 .filter(s -> s.fitted().saw().id().equals(saw.id()))
                 .findFirst()
                 .orElseThrow(() -> Refusal.conflict("", "saw.retired", saw.tag()));
-    }
-
-    /** The records of one saw as they stand within the caller's transaction, whatever is kept. */
-    public SawLedger ledgerNow(Saw saw) {
-        SettingsInForce settingsNow = settings.now();
-        FittedSaw fitted = saws.inService(List.of(saw.id())).stream()
-                .findFirst()
-                .orElseThrow(() -> Refusal.conflict("", "saw.retired", saw.tag()));
-        return new LedgerMaker(settingsNow.rules(), settingsNow, knowledge, LocalDate.now(clock), this::day)
-                .ledger(fitted, reader.read(fitted, this::day));
     }
 
     /** One part alone, wherever it hangs, judged as on a saw that it hung on. Worked out anew each time. */
@@ -156,15 +152,30 @@ public class Standings implements MayGoOut {
 
     /** One saw worked out from its records alone, among its sisters as they are kept. */
     public Standing rebuilt(Saw saw) {
-        SettingsInForce inForce = settings.now();
+        return rebuilt(saw, settings.now());
+    }
+
+    /** The same by other settings than those in force. */
+    public Standing rebuilt(Saw saw, SettingsInForce by) {
         LocalDate today = LocalDate.now(clock);
         return Objects.requireNonNull(reading.execute(status -> {
-            FittedSaw fitted = saws.inService(List.of(saw.id())).get(0);
+            FittedSaw fitted = saws.inService(List.of(saw.id())).stream()
+                    .findFirst()
+                    .orElseThrow(() -> Refusal.conflict("", "saw.retired", saw.tag()));
             Booked book = booked(
                     new Read(fitted, reader.read(fitted, this::day)),
-                    new LedgerMaker(inForce.rules(), inForce, knowledge, today, this::day));
-            return standing(book, sistersOf(fitted), inForce.rules(), inForce, today);
+                    new LedgerMaker(by.rules(), by, knowledge, today, this::day));
+            return standing(book, sistersOf(fitted), by.rules(), by, today);
         }));
+    }
+
+    /** Every saw as it would stand by other settings, from the records as they are remembered: for a first look, no more. */
+    public List<Standing> remembered(SettingsInForce by) {
+        LocalDate today = LocalDate.now(clock);
+        LedgerMaker maker = new LedgerMaker(by.rules(), by, knowledge, today, this::day);
+        return worked(today).worked().values().stream()
+                .map(worked -> standing(booked(worked.booked().read(), maker), worked.sisters(), by.rules(), by, today))
+                .toList();
     }
 
     private SisterPaces sistersOf(FittedSaw fitted) {

@@ -51,6 +51,12 @@ public class FleetRevision {
         none.set(true);
     }
 
+    /** Forgets what was said of a write that is taken back whole. */
+    public void forget() {
+        touched.remove();
+        none.remove();
+    }
+
     /** A write was committed. */
     synchronized void written() {
         Set<UUID> saws = touched.get();

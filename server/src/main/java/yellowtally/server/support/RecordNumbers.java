@@ -20,6 +20,7 @@ public class RecordNumbers {
 
     private static final String HIGHEST = """
             select greatest(coalesce((select max(seq) from work_record), 0),
+                            coalesce((select max(seq) from work_void), 0),
                             coalesce((select max(seq) from visit_event), 0),
                             coalesce((select max(seq) from fault_event), 0))""";
 

@@ -68,7 +68,7 @@ class CalibrationController {
     }
 
     private void record(NewCalibration given) {
-        Person person = people.require(given.personId());
+        Person person = people.requireOfficer(given.personId());
         TensionSetting setting = ScaleCalibration.settingOf(given.method())
                 .orElseThrow(() -> Refusal.unfit("method", "calibration.method"));
         Saw saw = fleet.sawInService(given.sawTag());

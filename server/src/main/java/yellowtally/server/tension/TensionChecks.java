@@ -24,6 +24,7 @@ import yellowtally.core.tension.Work;
 import yellowtally.core.waiting.FitState;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
+import yellowtally.server.holds.Corrections;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.settings.FleetSettings;
@@ -67,6 +68,7 @@ class TensionChecks {
     private final Worklog worklog;
     private final VisitGate visits;
     private final Standings standings;
+    private final Corrections corrections;
     private final EntityManager records;
     private final Clock clock;
 
@@ -78,6 +80,7 @@ class TensionChecks {
             Worklog worklog,
             VisitGate visits,
             Standings standings,
+            Corrections corrections,
             EntityManager records,
             Clock clock) {
         this.fleet = fleet;
@@ -87,6 +90,7 @@ class TensionChecks {
         this.worklog = worklog;
         this.visits = visits;
         this.standings = standings;
+        this.corrections = corrections;
         this.records = records;
         this.clock = clock;
     }
@@ -100,7 +104,7 @@ class TensionChecks {
         Saw saw = fleet.sawInService(tag);
         CheckSubject on = CheckSubject.of(saw, fleet.set(saw), given.work(), rules.numbers());
         Instant now = clock.instant();
-        Instant at = given.at() == null ? now : given.at();
+        Instant at = madeAt(given, now);
 
         Violations wrong = new Violations();
         checkTime(tag, at, now, on, wrong);
@@ -118,35 +122,84 @@ class TensionChecks {
         List<Judged> judged = judged(given, on, rules, wrong);
         wrong.refuseIfAny();
 
+        TensionCheck before =
+                amendment == null ? null : checks.findById(amendment.amendsId()).orElseThrow();
+        Runnable store =
+                () -> store(given, new Made(saw, person, at, now, on, note, jointPlay), judged, amendment, before);
+        if (amendment == null) {
+            store.run();
+        } else {
+            // A wrong reading may be put right by anybody, unless that makes the saw more usable.
+            corrections.make(saw, person, false, () -> {
+                worklog.strike(amended(amendment), amendment.reason(), now, person.id());
+                records.flush();
+                store.run();
+            });
+        }
+    }
+
+    /** An amended reading keeps the moment at which it was made. */
+    private Instant madeAt(NewCheck given, Instant now) {
+        if (given.at() != null) {
+            return given.at();
+        }
+        return given.amends() == null
+                ? now
+                : worklog.find(given.amends()).map(WorkRecord::at).orElse(now);
+    }
+
+    private WorkRecord amended(TensionCheck.Amendment amendment) {
+        return worklog.find(amendment.amendsId()).orElseThrow();
+    }
+
+    /** On what, by whom, when. */
+    private record Made(
+            Saw saw,
+            Person person,
+            Instant at,
+            Instant now,
+            CheckSubject on,
+            @Nullable String note,
+            @Nullable Double jointPlay) {}
+
+    private void store(
+            NewCheck given,
+            Made made,
+            List<Judged> judged,
+            TensionCheck.@Nullable Amendment amendment,
+            @Nullable TensionCheck before) {
         TensionVerdict last = judged.get(judged.size() - 1).verdict();
         double turns = judged.stream().mapToDouble(j -> j.entry().turnsBefore()).sum();
-        WorkRecord record = log(given, saw, person, at, now, last, note);
+        // A reading is corrected; what the hand turned before it was turned all the same.
+        boolean turned = judged.stream().anyMatch(j -> j.entry().turnsBefore() != 0);
+        turns = before != null && !turned ? before.turns() : turns;
+        CheckOccasion occasion = before == null ? occasion(given, made.saw()) : before.occasion();
+        log(given, made, last);
         records.persist(new TensionCheck(
                 given.id(),
-                given.occasion(),
+                occasion,
                 given.work(),
                 new TensionCheck.Finding(
                         last.outcome(),
                         last.provisional(),
                         turns,
-                        on.subject().adjusterLeadMm(),
-                        on.subject().barLengthMm(),
-                        on.subject().tangDepthMm(),
-                        TensionTarget.pullDownMm(on.subject(), rules.numbers()),
-                        jointPlay),
+                        made.on().subject().adjusterLeadMm(),
+                        made.on().subject().barLengthMm(),
+                        made.on().subject().tangDepthMm(),
+                        TensionTarget.pullDownMm(
+                                made.on().subject(), settings.rules().numbers()),
+                        made.jointPlay()),
                 amendment));
         for (int seq = 0; seq < judged.size(); seq++) {
             Judged j = judged.get(seq);
             records.persist(new TensionReadingRow(
                     new TensionReadingRow.Place(given.id(), seq), j.given().value(), j.entry(), j.verdict()));
         }
-        if (amendment != null) {
-            worklog.find(amendment.amendsId()).ifPresent(before -> {
-                // A wrong reading may be put right by anybody; the hold that it made stays the officer's.
-                worklog.passHoldsOn(before, record);
-                worklog.strike(before, amendment.reason(), now, person.id());
-            });
-        }
+    }
+
+    /** That the set was apart the records know by themselves: turns made then are no growth (handbook section 11). */
+    private CheckOccasion occasion(NewCheck given, Saw saw) {
+        return standings.of(saw).tension().fitness().apart() ? CheckOccasion.SET_WAS_APART : given.occasion();
     }
 
     SavedCheck saved(String tag, UUID id) {
@@ -159,32 +212,23 @@ class TensionChecks {
     }
 
     /** The check as a step of the log: a throw risk fails and holds, what wants adjusting waits. */
-    private WorkRecord log(
-            NewCheck given,
-            Saw saw,
-            Person person,
-            Instant at,
-            Instant now,
-            TensionVerdict last,
-            @Nullable String note) {
-        WorkRecord.Parts parts = Worklog.parts(fleet.set(saw));
-        Visit visit = visits.openVisit(given.visitId(), saw);
+    private void log(NewCheck given, Made made, TensionVerdict last) {
+        Visit visit = visits.openVisit(given.visitId(), made.saw());
         WorkRecord record = new WorkRecord(
                 new WorkRecord.Head(
                         given.id(),
-                        saw.id(),
+                        made.saw().id(),
                         visit == null ? null : visit.id(),
                         Step.TENSION,
-                        at,
-                        now,
-                        person.id(),
+                        made.at(),
+                        made.now(),
+                        made.person().id(),
                         given.device(),
-                        parts),
+                        Worklog.parts(fleet.set(made.saw()))),
                 WorkOutcome.of(TensionStep.outcome(last)),
-                note,
+                made.note(),
                 null);
         worklog.add(record, Set.of());
-        return record;
     }
 
     private static void checkTime(String tag, Instant at, Instant now, CheckSubject on, Violations wrong) {

@@ -76,6 +76,7 @@ class OutAndBack {
     /** One tank more; {@code oilShare} is how much of the oil tank was filled with it, absent when nobody looked. */
     record NewRefuel(UUID id, UUID personId, @Nullable Double oilShare) {}
 
+    private static final List<Step> SAFETY = List.of(Step.OUTSIDE_LOOK, Step.BRAKE_LEVER, Step.CONTROLS);
     private static final int MOST_SAWS = 100;
     private static final double MOST_TANKS = 200;
     /** A clock that is a little off is no backdating. */
@@ -87,6 +88,7 @@ class OutAndBack {
     private final FleetSettings settings;
     private final Worklog worklog;
     private final TakesComplaints complaints;
+    private final SeesReturns returns;
     private final FleetRevision revision;
     private final EntityManager records;
     private final Clock clock;
@@ -99,6 +101,7 @@ class OutAndBack {
             FleetSettings settings,
             Worklog worklog,
             TakesComplaints complaints,
+            SeesReturns returns,
             FleetRevision revision,
             EntityManager records,
             Clock clock) {
@@ -109,6 +112,7 @@ class OutAndBack {
         this.settings = settings;
         this.worklog = worklog;
         this.complaints = complaints;
+        this.returns = returns;
         this.revision = revision;
         this.records = records;
         this.clock = clock;
@@ -121,6 +125,8 @@ class OutAndBack {
         Outing.Moment moment = moment(given.at(), given.reason(), wrong);
         refuseCount(given.saws(), wrong);
         wrong.refuseIfAny();
+        // In one order, so that two who issue the same saws at once do not wait for each other for ever.
+        given.saws().stream().sorted().forEach(fleet::sawInService);
         for (String tag : given.saws()) {
             Saw saw = fleet.sawInService(tag);
             if (outings.findByOpenSawId(saw.id()).isPresent()) {
@@ -149,6 +155,7 @@ class OutAndBack {
         Outing.Moment moment = moment(given.at(), given.reason(), wrong);
         refuseCount(given.saws().stream().map(BackSaw::tag).toList(), wrong);
         wrong.refuseIfAny();
+        given.saws().stream().map(BackSaw::tag).sorted().forEach(fleet::saw);
         for (int i = 0; i < given.saws().size(); i++) {
             takeBack(given, given.saws().get(i), "saws[" + i + "].", moment, person, wrong);
         }
@@ -176,14 +183,21 @@ class OutAndBack {
                             own(id, given.tag() + " fault"),
                             code,
                             wrong.optionalText(field + "complaint", given.complaint(), 300),
+                            given.hold(),
                             outing.id(),
                             person.id(),
                             device));
         }
-        if (given.hold()) {
+        if (given.hold() && code == null) {
             String why = use.complaint() == null ? wrong.text(field + "complaint", null, 300) : use.complaint();
-            worklog.hold(
-                    new SawHold(own(id, given.tag()), saw.id(), Step.OUTSIDE_LOOK, why, clock.instant(), person.id()));
+            // What is the matter nobody has found out yet: all that can be looked at in a minute has to pass.
+            for (Step step : SAFETY) {
+                UUID holdId = own(id, given.tag() + " " + step);
+                worklog.hold(new SawHold(holdId, saw.id(), step, why, clock.instant(), person.id()));
+            }
+        }
+        if (!wrong.found()) {
+            returns.back(saw, person.id());
         }
     }
 

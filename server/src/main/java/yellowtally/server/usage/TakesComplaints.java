@@ -12,8 +12,16 @@ public interface TakesComplaints {
      *
      * @param complaint its code
      * @param seen in a few words
+     * @param holds whether the saw is to be held, whatever the complaint
      */
-    record Said(UUID id, String complaint, @Nullable String seen, UUID outingId, UUID personId, String device) {}
+    record Said(
+            UUID id,
+            String complaint,
+            @Nullable String seen,
+            boolean holds,
+            UUID outingId,
+            UUID personId,
+            String device) {}
 
     /** A complaint in words; absent when there is none of this code. */
     @Nullable

@@ -1,11 +1,11 @@
 package yellowtally.server.visit;
 
-import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.judging.StepVerdict;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
+import yellowtally.server.holds.Corrections;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.support.OfSaw;
@@ -21,9 +22,6 @@ import yellowtally.server.support.OnceOnly;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Sentences;
 import yellowtally.server.support.Violations;
-import yellowtally.server.worklog.WorkOutcome;
-import yellowtally.server.worklog.WorkRecord;
-import yellowtally.server.worklog.Worklog;
 
 /** Records of single steps: look at what a report means, store it, strike one out. */
 @RestController
@@ -31,24 +29,16 @@ class RecordController {
 
     private final StepRecorder recorder;
     private final People people;
-    private final Worklog worklog;
+    private final Strikes strikes;
     private final OnceOnly onceOnly;
     private final Sentences sentences;
-    private final Clock clock;
 
-    RecordController(
-            StepRecorder recorder,
-            People people,
-            Worklog worklog,
-            OnceOnly onceOnly,
-            Sentences sentences,
-            Clock clock) {
+    RecordController(StepRecorder recorder, People people, Strikes strikes, OnceOnly onceOnly, Sentences sentences) {
         this.recorder = recorder;
         this.people = people;
-        this.worklog = worklog;
+        this.strikes = strikes;
         this.onceOnly = onceOnly;
         this.sentences = sentences;
-        this.clock = clock;
     }
 
     /** A report to look at; nothing is stored. */
@@ -88,18 +78,14 @@ class RecordController {
             Violations wrong = new Violations();
             String reason = wrong.text("reason", given.reason(), 300);
             wrong.refuseIfAny();
-            WorkRecord record = worklog.find(recordId).orElseThrow(() -> Refusal.gone("record.unknown"));
-            if (worklog.isStruck(recordId)) {
-                throw Refusal.conflict("", "record.struck");
-            }
-            if (record.replacedId() != null) {
-                throw Refusal.conflict("", "record.replaced");
-            }
-            if (record.outcome() == WorkOutcome.FAIL) {
-                people.requireOfficer(given.personId());
-            }
-            worklog.strike(record, reason, clock.instant(), person.id());
+            strikes.strike(recordId, person, reason);
         });
+    }
+
+    /** What striking a record out would do to its saw; nothing is done. */
+    @GetMapping("/api/records/{recordId}/strike")
+    Corrections.Effect effect(@PathVariable UUID recordId) {
+        return strikes.effect(recordId);
     }
 
     /** A write and the record it is for. */

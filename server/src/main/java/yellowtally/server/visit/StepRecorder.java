@@ -153,7 +153,7 @@ public class StepRecorder {
                         note,
                         replaced)
                 .with(verdict.findings(), judged.report().figures());
-        worklog.add(record, failed(verdict, standing));
+        worklog.add(record, failed(verdict));
         if (given.takes() != null && !given.takes().isEmpty()) {
             worklog.flush();
             stock.take(given.takes(), new Stock.ForWork(given.step(), saw.id(), record.id(), person.id()));
@@ -163,11 +163,10 @@ public class StepRecorder {
         }
     }
 
-    private static Set<Finding> failed(StepVerdict verdict, Standing standing) {
+    /** What must not go out, in this season or in another. */
+    private static Set<Finding> failed(StepVerdict verdict) {
         Set<Finding> failed = EnumSet.noneOf(Finding.class);
-        verdict.findings().stream()
-                .filter(f -> f.outcome(standing.profile()) == StepOutcome.FAIL)
-                .forEach(failed::add);
+        verdict.findings().stream().filter(Finding::mayFail).forEach(failed::add);
         return failed;
     }
 

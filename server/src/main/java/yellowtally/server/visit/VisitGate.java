@@ -3,6 +3,7 @@ package yellowtally.server.visit;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.worklog.Visit;
@@ -13,9 +14,11 @@ import yellowtally.server.worklog.VisitBook;
 public class VisitGate {
 
     private final VisitBook visits;
+    private final Fleet fleet;
 
-    VisitGate(VisitBook visits) {
+    VisitGate(VisitBook visits, Fleet fleet) {
         this.visits = visits;
+        this.fleet = fleet;
     }
 
     /** The visit that a record names; absent when it names none. */
@@ -30,9 +33,10 @@ public class VisitGate {
         return visit;
     }
 
-    /** The visit, if it is still open. */
+    /** The visit, if it is still open once every other write about its saw is done. */
     public Visit open(UUID visitId) {
-        Visit visit = visits.find(visitId).orElseThrow(() -> Refusal.gone("visit.unknown"));
+        fleet.lock(visits.sawOf(visitId).orElseThrow(() -> Refusal.gone("visit.unknown")));
+        Visit visit = visits.findNow(visitId);
         if (!visit.open()) {
             throw Refusal.conflict("", "visit.ended");
         }

@@ -194,7 +194,7 @@ class VisitPages {
                 complaint(visit.sawId()),
                 standing.account().state(),
                 standing.account().work(),
-                standing.ledger().mayRelease(),
+                standing.account().holds().mayRelease(),
                 hints(standing),
                 ended(visit, names));
     }

@@ -60,6 +60,7 @@ class Visits {
     private final VisitBook book;
     private final VisitGate gate;
     private final Worklog worklog;
+    private final Strikes strikes;
     private final FleetRevision revision;
     private final Clock clock;
 
@@ -71,6 +72,7 @@ class Visits {
             VisitBook book,
             VisitGate gate,
             Worklog worklog,
+            Strikes strikes,
             FleetRevision revision,
             Clock clock) {
         this.fleet = fleet;
@@ -80,6 +82,7 @@ class Visits {
         this.book = book;
         this.gate = gate;
         this.worklog = worklog;
+        this.strikes = strikes;
         this.revision = revision;
         this.clock = clock;
     }
@@ -166,7 +169,7 @@ class Visits {
     /** Strikes the last entry of the visit out; what only it had called for goes with it. */
     void undo(UUID visitId, Undo given) {
         Person person = people.require(given.personId());
-        Visit visit = gate.open(visitId);
+        gate.open(visitId);
         WorkRecord last = book.story(visitId)
                 .last()
                 .flatMap(done -> worklog.find((UUID) done.record()))
@@ -174,11 +177,7 @@ class Visits {
         if (last.replacedId() != null) {
             throw Refusal.conflict("", "record.replaced");
         }
-        if (last.outcome() == WorkOutcome.FAIL) {
-            people.requireOfficer(given.personId());
-        }
-        worklog.strike(last, "Taken back at the bench", clock.instant(), person.id());
-        revision.touches(visit.sawId());
+        strikes.strike(last, person, "Taken back at the bench");
     }
 
     /** Ends the visit with what the rules make of the saw now; open steps need a reason. */

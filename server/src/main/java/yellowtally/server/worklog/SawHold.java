@@ -13,10 +13,11 @@ import java.util.EnumSet;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.holds.Hold.HoldOrigin;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
 
-/** Record: a saw was held, by a failed step or by a person. Ended by a {@link SawHoldRelease}, never changed. */
+/** Record: a saw was held, by a failed step, by a rule or by a person. Ended by a {@link HoldRelease}, never changed. */
 @Entity
 public class SawHold {
 
@@ -27,6 +28,9 @@ public class SawHold {
 
     @Enumerated(EnumType.STRING)
     private Step step;
+
+    @Enumerated(EnumType.STRING)
+    private HoldOrigin origin = HoldOrigin.PERSON;
 
     private @Nullable UUID recordId;
     private @Nullable UUID faultId;
@@ -48,22 +52,12 @@ public class SawHold {
     /** A hold that a failed record makes. */
     public static SawHold of(UUID id, WorkRecord record, Set<Finding> failed) {
         SawHold hold = new SawHold(id, record.sawId(), record.step(), record.note(), record.at(), record.personId());
+        hold.origin = HoldOrigin.RULE;
         hold.recordId = record.id();
         hold.chainId = record.parts().chainId();
         hold.barId = record.parts().barId();
         hold.sprocketId = record.parts().sprocketId();
         hold.findings.addAll(failed);
-        return hold;
-    }
-
-    /** The same hold, made by another record. */
-    SawHold passedOnTo(WorkRecord record) {
-        SawHold hold = new SawHold(UUID.randomUUID(), sawId, step, note, at, personId);
-        hold.recordId = record.id();
-        hold.chainId = chainId;
-        hold.barId = barId;
-        hold.sprocketId = sprocketId;
-        hold.findings.addAll(findings);
         return hold;
     }
 
@@ -80,7 +74,18 @@ public class SawHold {
     /** Says which fault it was set for. */
     public SawHold forFault(UUID fault) {
         this.faultId = fault;
+        this.origin = HoldOrigin.COMPLAINT;
         return this;
+    }
+
+    /** A hold that a rule makes of several records together, such as those of the oil; a passing record clears it. */
+    public SawHold byRule() {
+        this.origin = HoldOrigin.RULE;
+        return this;
+    }
+
+    public HoldOrigin origin() {
+        return origin;
     }
 
     public UUID id() {

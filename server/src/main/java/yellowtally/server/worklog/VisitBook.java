@@ -43,6 +43,21 @@ public class VisitBook {
         revision.touches(visit.sawId());
     }
 
+    /** The saw of a visit, asked for without the visit itself. */
+    public Optional<UUID> sawOf(UUID id) {
+        return records.createQuery("select v.sawId from Visit v where v.id = :id", UUID.class)
+                .setParameter("id", id)
+                .getResultStream()
+                .findFirst();
+    }
+
+    /** A visit as the database holds it now, whatever the session remembers. */
+    public Visit findNow(UUID id) {
+        Visit visit = records.find(Visit.class, id);
+        records.refresh(visit);
+        return visit;
+    }
+
     public Optional<Visit> find(UUID id) {
         return Optional.ofNullable(records.find(Visit.class, id));
     }

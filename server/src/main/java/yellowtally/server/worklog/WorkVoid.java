@@ -1,17 +1,22 @@
 package yellowtally.server.worklog;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
+import yellowtally.server.support.Numbered;
+import yellowtally.server.support.RecordNumbers;
 
 /** Record: an earlier record was struck out, by undo or by an amendment. It stays readable and counts no more. */
 @Entity
-public class WorkVoid {
+@EntityListeners(RecordNumbers.class)
+public class WorkVoid implements Numbered {
 
     @Id
     private UUID recordId;
 
+    private long seq;
     private String reason;
     private Instant at;
     private UUID personId;
@@ -23,6 +28,16 @@ public class WorkVoid {
         this.reason = reason;
         this.at = at;
         this.personId = personId;
+    }
+
+    @Override
+    public void number(long given) {
+        this.seq = given;
+    }
+
+    /** Its place in the order in which records are written. */
+    public long seq() {
+        return seq;
     }
 
     public UUID recordId() {

@@ -10,6 +10,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Step;
 import yellowtally.server.fleet.FittedSet;
 import yellowtally.server.fleet.Part;
 import yellowtally.server.support.FleetRevision;
@@ -38,11 +39,15 @@ public class Worklog {
                 set.fitting() == null ? null : set.fitting().id());
     }
 
-    /** Stores a record; one that failed holds its saw. */
+    /**
+     * Stores a record; one that failed holds its saw.
+     *
+     * @param failed what must not go out, in this season or in another
+     */
     public void add(WorkRecord record, Set<Finding> failed) {
         records.persist(record);
         revision.touches(record.sawId());
-        if (record.outcome() == WorkOutcome.FAIL) {
+        if (record.outcome() == WorkOutcome.FAIL || !failed.isEmpty()) {
             records.persist(SawHold.of(UUID.randomUUID(), record, failed));
         }
     }
@@ -58,10 +63,7 @@ public class Worklog {
         revision.touches(hold.sawId());
     }
 
-    /**
-     * Strikes a record out. Its hold goes with it, so only an officer strikes out a failure: callers that let others amend
-     * one pass the hold on first, see {@link #passHoldsOn}.
-     */
+    /** Strikes a record out. A hold that it made stays until somebody looks anew. */
     public void strike(WorkRecord record, String reason, Instant at, UUID personId) {
         records.persist(new WorkVoid(record.id(), reason, at, personId));
         revision.touches(record.sawId());
@@ -72,13 +74,6 @@ public class Worklog {
         touchesSawOf(parts.sprocketId());
     }
 
-    /** The holds that a record made stand from now on for the record that takes its place. */
-    public void passHoldsOn(WorkRecord before, WorkRecord now) {
-        openHolds(before.sawId()).stream()
-                .filter(hold -> before.id().equals(hold.recordId()))
-                .forEach(hold -> records.persist(hold.passedOnTo(now)));
-    }
-
     private void touchesSawOf(@Nullable UUID partId) {
         UUID saw = partId == null ? null : records.find(Part.class, partId).sawId();
         if (saw != null) {
@@ -86,10 +81,23 @@ public class Worklog {
         }
     }
 
-    /** Releases a hold. */
-    public void release(UUID holdId, UUID sawId, Instant at, UUID personId) {
-        records.persist(new SawHoldRelease(holdId, at, personId));
-        revision.touches(sawId);
+    /**
+     * Releases a hold.
+     *
+     * @param proofs numbers of the records that the release stands on
+     */
+    public void release(SawHold hold, Collection<Long> proofs, Instant at, UUID personId) {
+        List<UUID> standsOn = proofs.isEmpty()
+                ? List.of()
+                : records.createQuery("select r.id from WorkRecord r where r.seq in :proofs", UUID.class)
+                        .setParameter("proofs", proofs)
+                        .getResultList();
+        records.persist(new HoldRelease(UUID.randomUUID(), hold.id(), at, personId, standsOn));
+        revision.touches(hold.sawId());
+    }
+
+    public Optional<SawHold> findHold(UUID id) {
+        return Optional.ofNullable(records.find(SawHold.class, id));
     }
 
     public Optional<WorkRecord> find(UUID id) {
@@ -109,15 +117,30 @@ public class Worklog {
                 .getResultList();
     }
 
-    /** Holds of a saw that nobody has released and whose record still counts. */
+    /** Holds of a saw without a release that stands. */
     public List<SawHold> openHolds(UUID sawId) {
         return records.createQuery("""
                         select h from SawHold h where h.sawId = :saw
-                        and not exists (select 1 from SawHoldRelease r where r.holdId = h.id)
-                        and not exists (select 1 from WorkVoid v where v.recordId = h.recordId)
+                        and not exists (select 1 from HoldRelease r where r.holdId = h.id
+                            and not exists (select 1 from WorkVoid v where v.recordId in elements(r.proofs)))
                         order by h.at""", SawHold.class)
                 .setParameter("saw", sawId)
                 .getResultList();
+    }
+
+    /** Why a release does not stand any more. */
+    public record Fallen(UUID holdId, Instant releasedAt, UUID releasedBy, Step step, WorkVoid strike) {}
+
+    /** Releases of these holds that fell, each with the strike that brought it down, the latest one last. */
+    public List<Fallen> fallen(Collection<UUID> holds) {
+        return holds.isEmpty()
+                ? List.of()
+                : records.createQuery("""
+                                select r.holdId, r.at, r.personId, w.step, v from HoldRelease r, WorkVoid v, WorkRecord w
+                                where r.holdId in :holds and v.recordId in elements(r.proofs) and w.id = v.recordId
+                                order by v.seq""", Fallen.class)
+                        .setParameter("holds", holds)
+                        .getResultList();
     }
 
     /** Which of these records are struck out, with the reason. */

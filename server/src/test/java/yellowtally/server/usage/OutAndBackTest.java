@@ -62,6 +62,7 @@ class OutAndBackTest {
     private final FleetSettings settings = mock(FleetSettings.class);
     private final Worklog worklog = mock(Worklog.class);
     private final TakesComplaints complaints = mock(TakesComplaints.class);
+    private final SeesReturns returns = mock(SeesReturns.class);
     private final EntityManager records = mock(EntityManager.class);
     private final OutAndBack comings = new OutAndBack(
             fleet,
@@ -71,6 +72,7 @@ class OutAndBackTest {
             settings,
             worklog,
             complaints,
+            returns,
             new FleetRevision(),
             records,
             Clock.fixed(NOW, ZoneOffset.UTC));
@@ -301,9 +303,12 @@ class OutAndBackTest {
         out(first, 2);
         takeBack(complaining("06", "Kicks", null, true));
         ArgumentCaptor<SawHold> hold = ArgumentCaptor.forClass(SawHold.class);
-        verify(worklog).hold(hold.capture());
-        assertThat(hold.getValue().note()).isEqualTo("Kicks");
-        assertThat(hold.getValue().step()).isEqualTo(Step.OUTSIDE_LOOK);
+        verify(worklog, times(3)).hold(hold.capture());
+        assertThat(hold.getAllValues()).extracting(SawHold::note).containsOnly("Kicks");
+        assertThat(hold.getAllValues())
+                .as("nobody knows what it is yet")
+                .extracting(SawHold::step)
+                .containsExactlyInAnyOrder(Step.OUTSIDE_LOOK, Step.BRAKE_LEVER, Step.CONTROLS);
         out(second, 2);
         assertThat(codes(() -> takeBack(complaining("07", " ", null, true))))
                 .containsExactly("saws[0].complaint missing");

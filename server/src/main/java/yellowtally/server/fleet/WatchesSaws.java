@@ -1,0 +1,10 @@
+package yellowtally.server.fleet;
+
+import yellowtally.server.people.Person;
+
+/** Sees to it that a change of a saw needs the rank of what it does; answered by the room that holds saws. */
+public interface WatchesSaws {
+
+    /** Makes the change, and refuses it where it would make the saw more usable and the person is no officer. */
+    void change(Saw saw, Person by, Runnable change);
+}
