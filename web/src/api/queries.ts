@@ -76,6 +76,9 @@ export function useWrite<P extends Written<M>, M extends 'post' | 'put' = 'post'
 
 export const useBoard = () => useAsked('/api/board', {}, { refetchInterval: 30_000 });
 export const useSaw = (tag: string) => useAsked('/api/saws/{tag}', { path: { tag } });
+/** What striking a record out would do to its saw; asked anew each time, since every write may change it. */
+export const useStrikeEffect = (recordId: string) =>
+  useAsked('/api/records/{recordId}/strike', { path: { recordId } }, { staleTime: 0 });
 export const useTensionPage = (tag: string) => useAsked('/api/saws/{tag}/tension', { path: { tag } });
 export const usePeople = () => useAsked('/api/people', {}, { staleTime: 300_000 });
 export const useCrews = () => useAsked('/api/crews', {}, { staleTime: 300_000 });

@@ -244,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/faults/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["end_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/faults/{id}/look": {
         parameters: {
             query?: never;
@@ -523,7 +539,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["effect"];
         put?: never;
         post: operations["strike"];
         delete?: never;
@@ -1549,6 +1565,22 @@ export interface components {
             personId: string;
             way?: components["schemas"]["FilingWay"];
         };
+        Doubt: {
+            /** Format: double */
+            before: number;
+            /** Format: date-time */
+            beforeAt: string;
+            /** Format: double */
+            figure: number;
+            measure: components["schemas"]["Measure"];
+        };
+        Doubted: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            figure: number;
+            measure: components["schemas"]["Measure"];
+        };
         DueDate: {
             /** Format: date */
             early: string;
@@ -1574,6 +1606,13 @@ export interface components {
             sharpeningsLeft?: components["schemas"]["Range"];
             tanksLeft?: components["schemas"]["Range"];
         };
+        Effect: {
+            after: components["schemas"]["FitState"];
+            before: components["schemas"]["FitState"];
+            gained: components["schemas"]["Waiting"][];
+            lost: components["schemas"]["Waiting"][];
+            officer: boolean;
+        };
         End: {
             /** Format: uuid */
             id: string;
@@ -1596,10 +1635,20 @@ export interface components {
         };
         /** @enum {string} */
         FairCondition: "NUTS_SLACK" | "BRAKE_OFF" | "NOSE_UP" | "COLD" | "OILED" | "PULLED_ROUND";
+        FallenRelease: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            reason: string;
+            step: components["schemas"]["Step"];
+            /** Format: date-time */
+            struckAt: string;
+            struckBy: string;
+        };
         /** @enum {string} */
         Family: "TENSION" | "EDGE" | "BAR" | "OILING" | "BRAKE" | "ENGINE";
         /** @enum {string} */
-        FaultEventKind: "ANSWERED" | "TAKEN_BACK" | "CAUSE_FOUND" | "CAUSE_DROPPED" | "TO_MECHANIC" | "STOOD" | "LOOKED" | "CLOSED";
+        FaultEventKind: "ANSWERED" | "TAKEN_BACK" | "CAUSE_FOUND" | "CAUSE_DROPPED" | "TO_MECHANIC" | "STOOD" | "LOOKED" | "CLOSED" | "NOT_CONFIRMED" | "MISTAKEN";
         FaultLine: {
             /** Format: date-time */
             at: string;
@@ -1745,11 +1794,12 @@ export interface components {
             title: string;
         };
         /** @enum {string} */
-        Finding: "HAND_GUARD_BROKEN" | "CATCHER_BROKEN" | "CHAIN_DAMAGE_SEEN" | "FASTENER_LOOSE" | "LEAK_SEEN" | "COMPLAINT_CONFIRMED" | "CABLE_DAMAGED" | "BATTERY_DAMAGED" | "CONTACTS_DIRTY" | "SLOTS_PACKED" | "LEVER_DOES_NOT_SNAP" | "CHAIN_DRAWN_WITH_BRAKE_ON" | "CHAIN_DRAGS_WITH_BRAKE_OFF" | "GUARD_TABS_WORN" | "INERTIA_NOT_TRIPPED" | "OIL_OUTLET_PACKED" | "COVER_CRACKED" | "BAND_THIN" | "BAND_CRACKED" | "DRUM_GREASY" | "GROOVE_WATCH" | "GROOVE_WORN_OUT" | "GROOVE_WIDE" | "CHAIN_TIPS" | "BAR_BENT" | "OIL_HOLE_BLOCKED" | "BURR" | "BLUING" | "RAILS_UNEVEN" | "RAILS_SPENT" | "RAILS_SPLAYED" | "BLUED_BY_DULL_CHAIN" | "BLUED_BY_TIGHT_CHAIN" | "BLUED_BY_NO_OIL" | "RAILS_STILL_UNEVEN" | "NOSE_SEIZED" | "NOSE_PLAY" | "ROLLERS_MISSING" | "NOSE_CHIPPED" | "GREASE_HOLE_BLOCKED" | "CUTTER_CRACKED" | "CUTTER_MISSING" | "STRAP_CRACKED" | "RIVET_OPEN" | "DRIVE_LINK_BENT" | "HOOKS_ROUNDED" | "CUTTER_PAST_MARK" | "CUTTERS_STRUCK" | "CUTTERS_DULL" | "JOINTS_STIFF" | "SPROCKET_PLAN" | "SPROCKET_WORN_OUT" | "TEETH_BROKEN" | "CLIP_OR_WASHER_BAD" | "BEARING_ROUGH" | "CLUTCH_GREASY" | "FOUND_STILL_CUTTING" | "FOUND_DULL" | "FOUND_STRUCK" | "STROKES_UNEQUAL" | "SIDES_LEAD_IN_A_CURVE" | "SIDES_FAR_APART" | "SIDE_UNEVEN" | "SHARPENED_PAST_MARK" | "DAMAGE_PAST_MARK" | "GAUGES_HIGH" | "GAUGES_LOW" | "GAUGES_KICKBACK" | "SIDES_STILL_UNEVEN" | "FILED_PAST_MARK" | "BAR_TURNED_OVER" | "BAR_SAME_WAY_UP" | "NUT_OR_STUD_BAD" | "FILTER_WORN" | "PLUG_DARK_OILY" | "PLUG_WHITE" | "PLUG_WORN" | "SCREEN_BLOCKED" | "SCREEN_HOLED" | "SCREEN_MISSING" | "ROPE_FRAYED" | "FINS_PACKED" | "RECOIL_WEAK" | "CAP_SEAL_WORN" | "PICK_UP_CLOGGED" | "HOSE_LEAKS" | "CASE_CRACKED" | "MOUNT_TORN" | "MUFFLER_LOOSE" | "SPIKE_BOLTS_LOOSE" | "FUEL_OLD" | "OIL_NOT_FOR_BARS" | "CHAIN_NOT_STOPPED" | "CHAIN_STOPS_SLOWLY" | "CHAIN_CREEPS" | "THROTTLE_LOCK_FAILS" | "STOP_SWITCH_FAILS" | "OIL_FAINT" | "OIL_NONE" | "BULB_STAYS_FLAT";
+        Finding: "HAND_GUARD_BROKEN" | "CATCHER_BROKEN" | "CHAIN_DAMAGE_SEEN" | "FASTENER_LOOSE" | "LEAK_SEEN" | "COMPLAINT_CONFIRMED" | "CABLE_DAMAGED" | "BATTERY_DAMAGED" | "CONTACTS_DIRTY" | "SLOTS_PACKED" | "LEVER_DOES_NOT_SNAP" | "CHAIN_DRAWN_WITH_BRAKE_ON" | "CHAIN_DRAGS_WITH_BRAKE_OFF" | "GUARD_TABS_WORN" | "INERTIA_NOT_TRIPPED" | "OIL_OUTLET_PACKED" | "COVER_CRACKED" | "BAND_THIN" | "BAND_CRACKED" | "DRUM_GREASY" | "GROOVE_WATCH" | "GROOVE_WORN_OUT" | "GROOVE_WIDE" | "CHAIN_TIPS" | "BAR_BENT" | "OIL_HOLE_BLOCKED" | "BURR" | "BLUING" | "RAILS_UNEVEN" | "RAILS_SPENT" | "RAILS_SPLAYED" | "BLUED_BY_DULL_CHAIN" | "BLUED_BY_TIGHT_CHAIN" | "BLUED_BY_NO_OIL" | "RAILS_STILL_UNEVEN" | "NOSE_SEIZED" | "NOSE_PLAY" | "ROLLERS_MISSING" | "NOSE_CHIPPED" | "GREASE_HOLE_BLOCKED" | "CUTTER_CRACKED" | "CUTTER_MISSING" | "STRAP_CRACKED" | "RIVET_OPEN" | "DRIVE_LINK_BENT" | "HOOKS_ROUNDED" | "CUTTER_PAST_MARK" | "CUTTERS_STRUCK" | "CUTTERS_DULL" | "JOINTS_STIFF" | "SPROCKET_PLAN" | "SPROCKET_WORN_OUT" | "TEETH_BROKEN" | "CLIP_OR_WASHER_BAD" | "BEARING_ROUGH" | "CLUTCH_GREASY" | "FOUND_STILL_CUTTING" | "FOUND_DULL" | "FOUND_STRUCK" | "NOTHING_FILED" | "STROKES_UNEQUAL" | "SIDES_LEAD_IN_A_CURVE" | "SIDES_FAR_APART" | "SIDE_UNEVEN" | "SHARPENED_PAST_MARK" | "DAMAGE_PAST_MARK" | "GAUGES_HIGH" | "GAUGES_LOW" | "GAUGES_KICKBACK" | "SIDES_STILL_UNEVEN" | "FILED_PAST_MARK" | "BAR_TURNED_OVER" | "BAR_SAME_WAY_UP" | "NUT_OR_STUD_BAD" | "FILTER_WORN" | "PLUG_DARK_OILY" | "PLUG_WHITE" | "PLUG_WORN" | "SCREEN_BLOCKED" | "SCREEN_HOLED" | "SCREEN_MISSING" | "ROPE_FRAYED" | "FINS_PACKED" | "RECOIL_WEAK" | "CAP_SEAL_WORN" | "PICK_UP_CLOGGED" | "HOSE_LEAKS" | "CASE_CRACKED" | "MOUNT_TORN" | "MUFFLER_LOOSE" | "SPIKE_BOLTS_LOOSE" | "FUEL_OLD" | "OIL_NOT_FOR_BARS" | "CHAIN_NOT_STOPPED" | "CHAIN_STOPS_SLOWLY" | "CHAIN_CREEPS" | "THROTTLE_LOCK_FAILS" | "STOP_SWITCH_FAILS" | "OIL_FAINT" | "OIL_NONE" | "BULB_STAYS_FLAT";
         /** @enum {string} */
         FindingHoldMatter: "FINDING_HOLDS";
         FindingHolds: {
             finding: components["schemas"]["Finding"];
+            needs: components["schemas"]["Need"][];
             state: components["schemas"]["FitState"];
             step: components["schemas"]["Step"];
             what: components["schemas"]["FindingHoldMatter"];
@@ -1903,6 +1953,8 @@ export interface components {
             nose?: components["schemas"]["NoseGrease"];
             pairing: components["schemas"]["PairingNote"][];
         };
+        /** @enum {string} */
+        HoldOrigin: "RULE" | "PERSON" | "COMPLAINT";
         HoldView: {
             /** Format: date-time */
             at: string;
@@ -1978,7 +2030,7 @@ export interface components {
             version: number;
         };
         /** @enum {string} */
-        Kind: "NONE" | "TURN_IN" | "TURN_OUT" | "READ_FAIRLY" | "READ_COLD" | "SLACKEN_BEFORE_COOLING" | "FIND_TIGHT_SPOT" | "MEASURE";
+        Kind: "NONE" | "TURN_IN" | "TURN_OUT" | "READ_FAIRLY" | "READ_COLD" | "SLACKEN_BEFORE_COOLING" | "FIND_TIGHT_SPOT" | "FIND_WHAT_HOLDS" | "MEASURE";
         /** @enum {string} */
         LeakState: "NOT_STANDING" | "STANDS" | "LOOK_DUE" | "DRY_SO_FAR" | "LAST_LOOK_DUE" | "WET" | "DRY";
         Leave: {
@@ -2061,7 +2113,7 @@ export interface components {
             placeMm: number;
         };
         /** @enum {string} */
-        Measure: "BAND_THICKNESS" | "GROOVE_DEPTH" | "GROOVE_WIDTH" | "RAIL_DIFFERENCE" | "SHORTEST_CUTTER" | "SPROCKET_WEAR" | "STROKES_LEFT" | "STROKES_RIGHT" | "LEFT_SHORTEST" | "LEFT_LONGEST" | "RIGHT_SHORTEST" | "RIGHT_LONGEST" | "DAMAGE_DEPTH" | "GAUGE_SETTING" | "EQUALISED_LENGTH" | "GREASE_PUMPS" | "FUEL_AGE" | "OIL_LEFT" | "OILER_TURNS" | "BULB_PRESSES";
+        Measure: "BAND_THICKNESS" | "GROOVE_DEPTH" | "GROOVE_WIDTH" | "RAIL_DIFFERENCE" | "SHORTEST_CUTTER" | "SPROCKET_WEAR" | "STROKES_LEFT" | "STROKES_RIGHT" | "LEFT_SHORTEST" | "LEFT_LONGEST" | "RIGHT_SHORTEST" | "RIGHT_LONGEST" | "FILED_SHORTEST" | "DAMAGE_DEPTH" | "GAUGE_SETTING" | "EQUALISED_LENGTH" | "GREASE_PUMPS" | "FUEL_AGE" | "OIL_LEFT" | "OILER_TURNS" | "BULB_PRESSES";
         MeasureView: {
             kind: components["schemas"]["FigureKind"];
             measure: components["schemas"]["Measure"];
@@ -2089,6 +2141,13 @@ export interface components {
         };
         /** @enum {string} */
         Movement: "ONE_FINGER" | "BY_HAND" | "WILL_NOT_MOVE";
+        Need: {
+            kind: components["schemas"]["NeedKind"];
+            measure?: components["schemas"]["Measure"];
+            step: components["schemas"]["Step"];
+        };
+        /** @enum {string} */
+        NeedKind: "CAUSE" | "NEW_PART" | "REPAIR" | "FIGURE" | "PASS" | "STAND";
         NewCalibration: {
             /** Format: double */
             figure: number;
@@ -2305,13 +2364,18 @@ export interface components {
             /** Format: date-time */
             at: string;
             by: string;
-            byPerson: boolean;
             cleared: boolean;
+            /** Format: uuid */
+            faultId?: string;
+            fell?: components["schemas"]["FallenRelease"];
             findings: components["schemas"]["Finding"][];
             /** Format: uuid */
             id: string;
+            needs: components["schemas"]["Need"][];
             note?: string;
+            origin: components["schemas"]["HoldOrigin"];
             step: components["schemas"]["Step"];
+            struck: boolean;
         };
         OpenOuting: {
             /** Format: uuid */
@@ -2575,6 +2639,16 @@ export interface components {
             times: number;
             where: string;
         };
+        /** @enum {string} */
+        RestMatter: "RESTED";
+        RestWaits: {
+            /** Format: int64 */
+            days: number;
+            needs: components["schemas"]["Need"][];
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["RestMatter"];
+        };
         Retire: {
             /** Format: uuid */
             id: string;
@@ -2779,6 +2853,7 @@ export interface components {
             wear: components["schemas"]["WearView"][];
         };
         SchedulePage: {
+            doubted: components["schemas"]["Doubted"][];
             holds: components["schemas"]["OpenHold"][];
             mayRelease: boolean;
             /** Format: double */
@@ -2801,6 +2876,14 @@ export interface components {
         };
         /** @enum {string} */
         Scope: "FLEET" | "MODEL" | "SAW";
+        /** @enum {string} */
+        SetBackMatter: "NOT_SET_BACK";
+        SetBackWaits: {
+            needs: components["schemas"]["Need"][];
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["SetBackMatter"];
+        };
         SetFitted: {
             /** Format: date-time */
             at: string;
@@ -2965,8 +3048,9 @@ export interface components {
             until?: string;
         };
         /** @enum {string} */
-        Step: "MAKE_SAFE" | "OUTSIDE_LOOK" | "ELECTRIC_LOOK" | "BRAKE_LEVER" | "INERTIA" | "CLEAN_COVER" | "BRAKE_BAND" | "GROOVE" | "RAILS" | "BLUING_CAUSE" | "DRESS_RAILS" | "NOSE" | "NOSE_GREASE" | "CHAIN_LOOK" | "SPROCKET" | "BEARING" | "REPLACE_SPROCKET" | "REPLACE_BAR" | "REPLACE_CHAIN" | "SHARPEN" | "DEPTH_GAUGES" | "EQUALISE" | "REFIT" | "TENSION" | "NUTS" | "AIR_FILTER" | "PLUG" | "ARRESTOR" | "STARTER" | "TANKS" | "STRIP_DOWN" | "FILL" | "BRAKE_RUNNING" | "CONTROLS" | "OIL_CARD";
+        Step: "MAKE_SAFE" | "OUTSIDE_LOOK" | "ELECTRIC_LOOK" | "BRAKE_LEVER" | "INERTIA" | "NEW_GUARD" | "NEW_CATCHER" | "NEW_POWER_PART" | "CLEAN_COVER" | "BRAKE_BAND" | "NEW_BAND" | "GROOVE" | "RAILS" | "BLUING_CAUSE" | "DRESS_RAILS" | "NOSE" | "NOSE_GREASE" | "CHAIN_LOOK" | "SPROCKET" | "BEARING" | "NEW_CASE_PART" | "STRIP_DOWN" | "REPLACE_SPROCKET" | "REPLACE_BAR" | "REPLACE_CHAIN" | "SHARPEN" | "DEPTH_GAUGES" | "EQUALISE" | "TIGHTEN" | "REFIT" | "TENSION" | "NUTS" | "AIR_FILTER" | "PLUG" | "TUNE" | "NEW_SCREEN" | "ARRESTOR" | "STARTER" | "NEW_HOSE" | "TANKS" | "NEW_CONTROL_PART" | "FILL" | "BRAKE_RUNNING" | "CONTROLS" | "OIL_CARD";
         StepAnswer: {
+            doubts: components["schemas"]["Doubt"][];
             figures: {
                 [key: string]: number;
             };
@@ -2981,8 +3065,9 @@ export interface components {
         /** @enum {string} */
         StepGroup: "MAKE_SAFE" | "COVER_OFF" | "BAR_OFF" | "EDGE" | "CLOSING" | "ENGINE" | "RUNNING";
         /** @enum {string} */
-        StepHoldMatter: "STEP_FAILED" | "PERSON_HOLDS";
+        StepHoldMatter: "STEP_FAILED" | "PERSON_HOLDS" | "COMPLAINT_HOLDS" | "LOOK_ANEW";
         StepHolds: {
+            needs: components["schemas"]["Need"][];
             state: components["schemas"]["FitState"];
             step: components["schemas"]["Step"];
             what: components["schemas"]["StepHoldMatter"];
@@ -2995,7 +3080,7 @@ export interface components {
             said: components["schemas"]["StepOutcome"];
         };
         /** @enum {string} */
-        StepKind: "CONFIRM" | "LOOK" | "FUNCTION_TEST" | "CLEAN" | "MEASURE" | "FILE" | "GREASE" | "TENSION" | "CARD" | "FILL" | "CAUSE" | "REPLACE";
+        StepKind: "CONFIRM" | "LOOK" | "FUNCTION_TEST" | "CLEAN" | "MEASURE" | "FILE" | "GREASE" | "TENSION" | "CARD" | "FILL" | "CAUSE" | "REPLACE" | "REPAIR";
         StepLine: {
             figures: {
                 [key: string]: number;
@@ -3162,11 +3247,11 @@ export interface components {
             targetSlackMm: number;
         };
         /** @enum {string} */
-        TensionMatter: "NO_SET_FITTED" | "THROW_RISK" | "NOT_READ_SINCE_APART" | "TOO_TIGHT" | "LOOSE" | "TIGHT_SPOT" | "READING_NOT_FAIR" | "READ_HOT" | "FIRST_CUTS_WAIT";
+        TensionMatter: "NO_SET_FITTED" | "THROW_RISK" | "JAMMED" | "STUCK_TIGHT" | "TOO_TIGHT" | "LOOSE" | "TIGHT_SPOT" | "READING_NOT_FAIR" | "READ_HOT" | "FIRST_CUTS_WAIT";
         /** @enum {string} */
         TensionMethod: "TANG_LINE" | "LIFT_AND_SNAP" | "RAIL_TOUCH" | "COIN_GAP" | "TWELFTH_PAST_TOUCH";
         /** @enum {string} */
-        TensionOutcome: "TOO_TIGHT" | "FIRM" | "RIGHT" | "LOOSE" | "THROW_RISK" | "TIGHT_SPOT" | "NO_VERDICT";
+        TensionOutcome: "TOO_TIGHT" | "FIRM" | "RIGHT" | "LOOSE" | "THROW_RISK" | "TIGHT_SPOT" | "JAMMED" | "STUCK_TIGHT" | "NO_VERDICT";
         TensionPage: {
             checks: components["schemas"]["CheckView"][];
             fittings: components["schemas"]["FittingView"][];
@@ -3184,7 +3269,7 @@ export interface components {
             work: components["schemas"]["Waiting"][];
         };
         /** @enum {string} */
-        TensionReason: "RATIO" | "BAND" | "BY_EYE" | "THROW_RATIO" | "TIPS_CLEAR_WITHOUT_PULL" | "WILL_NOT_MOVE" | "NOT_BY_ONE_FINGER" | "NO_SPRING_BACK" | "CONTRADICTORY" | "TIGHT_SPOT" | "UNFAIR" | "READ_HOT" | "TIGHTENED_HOT";
+        TensionReason: "RATIO" | "BAND" | "BY_EYE" | "THROW_RATIO" | "TIPS_CLEAR_WITHOUT_PULL" | "WILL_NOT_MOVE" | "NOT_BY_ONE_FINGER" | "NO_SPRING_BACK" | "CONTRADICTORY" | "TIGHT_SPOT" | "LOOSE_EVEN_DRY" | "UNFAIR" | "READ_HOT" | "TIGHTENED_HOT";
         TensionVerdict: {
             figures: components["schemas"]["TensionFigures"];
             next: components["schemas"]["NextMove"];
@@ -3276,7 +3361,7 @@ export interface components {
             tag: string;
             work: components["schemas"]["Waiting"][];
         };
-        Waiting: components["schemas"]["TensionWaits"] | components["schemas"]["RecheckWaits"] | components["schemas"]["GrowthWaits"] | components["schemas"]["TakeUpWaits"] | components["schemas"]["FindingHolds"] | components["schemas"]["StepHolds"] | components["schemas"]["ReleaseWaits"] | components["schemas"]["OilWaits"] | components["schemas"]["FaultWaits"] | components["schemas"]["FaultRests"] | components["schemas"]["FindingWaits"] | components["schemas"]["StepAttends"] | components["schemas"]["TaskWaits"];
+        Waiting: components["schemas"]["TensionWaits"] | components["schemas"]["RecheckWaits"] | components["schemas"]["GrowthWaits"] | components["schemas"]["TakeUpWaits"] | components["schemas"]["FindingHolds"] | components["schemas"]["StepHolds"] | components["schemas"]["ReleaseWaits"] | components["schemas"]["SetBackWaits"] | components["schemas"]["RestWaits"] | components["schemas"]["OilWaits"] | components["schemas"]["FaultWaits"] | components["schemas"]["FaultRests"] | components["schemas"]["FindingWaits"] | components["schemas"]["StepAttends"] | components["schemas"]["TaskWaits"];
         WatchView: {
             /** Format: date-time */
             dryAt?: string;
@@ -3697,6 +3782,30 @@ export interface operations {
             };
         };
     };
+    end_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["End"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     look: {
         parameters: {
             query?: never;
@@ -4100,6 +4209,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PersonView"][];
+                };
+            };
+        };
+    };
+    effect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recordId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Effect"];
                 };
             };
         };

@@ -109,9 +109,57 @@ export const stepWords: Record<Step, StepWords> = {
     how: 'Bring all cutters to the length of the shortest healthy one.',
     caution: 'Eyes and ears for the grinder; it throws the wheel’s grit.',
   },
+  NEW_GUARD: {
+    title: 'New hand guard',
+    how: 'Fit the maker’s own guard, its tabs in their seats. Then look it over and try the lever.',
+    caution: GLOVES,
+  },
+  NEW_CATCHER: {
+    title: 'New chain catcher',
+    how: 'Fit a new catcher and look it over. It stops a thrown chain from reaching the hand.',
+    caution: GLOVES,
+  },
+  NEW_POWER_PART: {
+    title: 'New cable or battery',
+    how: 'Only the maker’s own part. A cable is fitted by somebody qualified.',
+    caution: 'Battery out or unplugged before any step.',
+  },
+  NEW_BAND: {
+    title: 'New brake band',
+    how: 'By the maker’s manual, or at a qualified mechanic. Then measure it and test the brake.',
+    caution: 'The spring of a brake is under load: eyes, and the manual’s order.',
+  },
+  NEW_CASE_PART: {
+    title: 'New part of the case',
+    how: 'At a qualified mechanic. Say in the note who did it.',
+  },
+  TIGHTEN: {
+    title: 'Nuts, bolts, studs tightened or renewed',
+    how: 'Snug them in the maker’s order. A stud that turns in its seat goes to a mechanic.',
+    caution: GLOVES,
+  },
+  TUNE: {
+    title: 'Tuned, or the air leak mended',
+    how: 'Lean burns pistons: find the leak of air, or have it tuned by the maker’s figures.',
+    caution: 'Ears, eyes, outside. The chain must not creep at idle.',
+  },
+  NEW_SCREEN: {
+    title: 'New arrestor screen',
+    how: 'Fit a whole screen, cold muffler. Then look at it.',
+    caution: 'A muffler stays hot for long.',
+  },
+  NEW_HOSE: {
+    title: 'New hose',
+    how: 'Drain the tank, fit the hose, fill and look for the wet place.',
+    caution: 'No open fuel near sparks.',
+  },
+  NEW_CONTROL_PART: {
+    title: 'New trigger, lock or switch part',
+    how: 'Fit the maker’s own part. Then try idle, lock and stop switch, running.',
+  },
   REFIT: {
-    title: 'Bar turned over, chain on',
-    how: 'Turn the bar over. Top cutters point to the nose, drive links in groove and on sprocket, pin in its hole.',
+    title: 'Set back: bar, chain the right way round',
+    how: 'Turn the bar over where its turn has come. Top cutters point to the nose, drive links in groove and on sprocket, pin in its hole.',
     caution: GLOVES,
   },
   TENSION: { title: 'Tension', how: 'Nuts half a turn slack, nose held up until they are tight.' },
@@ -220,7 +268,8 @@ export const findingWords: Record<Schemas['Finding'], string> = {
   NOSE_CHIPPED: 'Nose chipped',
   GREASE_HOLE_BLOCKED: 'Grease hole blocked',
   CUTTER_CRACKED: 'Cutter cracked',
-  CUTTER_MISSING: 'Cutter missing',
+  NOTHING_FILED: 'No stroke was made',
+  CUTTER_MISSING: 'Cutter missing or broken off',
   STRAP_CRACKED: 'Strap cracked',
   RIVET_OPEN: 'Rivet open or proud',
   DRIVE_LINK_BENT: 'Drive link bent or broken',
@@ -302,6 +351,7 @@ export const measureWords: Record<Schemas['Measure'], string> = {
   OIL_LEFT: 'Oil left in the tank',
   OILER_TURNS: 'Adjuster turned, out +, in −',
   BULB_PRESSES: 'Presses until oil came',
+  FILED_SHORTEST: 'Shortest after filing',
 };
 
 export const figureUnit: Record<Schemas['FigureKind'], string> = {
@@ -339,6 +389,7 @@ export function saidWords(kind: Schemas['StepKind']): [Schemas['StepOutcome'], s
     case 'CLEAN':
     case 'FILE':
     case 'REPLACE':
+    case 'REPAIR':
     case 'CAUSE':
       return [['FINE', 'Done']];
     case 'LOOK':

@@ -20,6 +20,8 @@ export const words = {
     LOOSE: 'Loose',
     THROW_RISK: 'Throw risk',
     TIGHT_SPOT: 'Tight spot',
+    JAMMED: 'Jammed',
+    STUCK_TIGHT: 'Stuck, too tight',
     NO_VERDICT: 'No verdict',
   } satisfies Record<Schemas['TensionOutcome'], string>,
 

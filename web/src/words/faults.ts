@@ -154,6 +154,8 @@ export const happenedWords: Record<Schemas['FaultEventKind'], string> = {
   STOOD: 'Stood on fresh card',
   LOOKED: 'Looked at the card',
   CLOSED: 'Closed',
+  NOT_CONFIRMED: 'Ended: not confirmed',
+  MISTAKEN: 'Ended: entered by mistake',
 };
 
 export function repeatSentence(repeat: Schemas['RepeatView']): string {

@@ -54,6 +54,8 @@ export function reasonOf(verdict: Verdict, method: Schemas['TensionMethod']): st
         return 'It hardly lifts and yet does not spring back. Those two do not go together.';
       case 'TIGHT_SPOT':
         return 'It binds in one place.';
+      case 'LOOSE_EVEN_DRY':
+        return 'A dry chain reads falsely tight, and this one is loose all the same.';
       case 'UNFAIR':
         return 'The reading was not fair, so it says nothing about the chain.';
       case 'READ_HOT':
@@ -73,14 +75,17 @@ export function nextMoveOf(
 ): string {
   const next = verdict.next;
   const aim = next.aim === undefined ? '' : ` Aim for ${figure(next.aim, method, unit)} on this bar.`;
-  const held = verdict.outcome === 'THROW_RISK' ? 'Do not run the saw. ' : '';
+  const held =
+    verdict.outcome === 'THROW_RISK' || verdict.outcome === 'STUCK_TIGHT' ? 'Do not run the saw. ' : '';
   switch (next.kind) {
     case 'NONE':
       return 'Tighten the nuts, rear first, with the nose still up.';
     case 'TURN_IN':
       return `${held}Turn the adjuster in about ${turn(next.turn ?? { wholes: 0, parts: 0, of: 1 })}, then pull the chain round and read again.${aim}`;
     case 'TURN_OUT':
-      return `${verdict.outcome === 'FIRM' ? 'Usable. To ease it, turn' : 'Turn'} the adjuster out about ${turn(next.turn ?? { wholes: 0, parts: 0, of: 1 })}, then pull the chain round and read again.${aim}`;
+      return `${held}${verdict.outcome === 'FIRM' ? 'Usable. To ease it, turn' : 'Turn'} the adjuster out about ${turn(next.turn ?? { wholes: 0, parts: 0, of: 1 })}, then pull the chain round and read again.${aim}`;
+    case 'FIND_WHAT_HOLDS':
+      return 'Do not run the saw, do not tighten. Find what holds it: a bent link, a seized nose, the brake band, the chain off its sprocket.';
     case 'READ_FAIRLY': {
       const mending = verdict.unmet.map((c) => words.unfair[c]);
       return mending.length === 0 ? 'Take the reading again.' : `${sentence(list(mending))} Then read again.`;

@@ -40,6 +40,7 @@ describe('what waits, in words', () => {
   it('names what was found and what proves it again', () => {
     const held: Work = {
       what: 'FINDING_HOLDS',
+      needs: [],
       state: 'HELD',
       finding: 'CHAIN_NOT_STOPPED',
       step: 'BRAKE_RUNNING',
@@ -67,7 +68,10 @@ describe('what waits, in words', () => {
     expect(workReason(oil('OIL_USE_HIGH', 1.5))).toBe('Over the last tanks. An oil card proves it');
   });
   it.each([
-    [{ what: 'FINDING_HOLDS', state: 'HELD', step: 'BRAKE_LEVER', finding: 'GUARD_TABS_WORN' }, 'Brake'],
+    [
+      { what: 'FINDING_HOLDS', needs: [], state: 'HELD', step: 'BRAKE_LEVER', finding: 'GUARD_TABS_WORN' },
+      'Brake',
+    ],
     [{ what: 'STEP_FAILED', state: 'HELD', step: 'CHAIN_LOOK' }, 'Chain'],
     [{ what: 'THROW_RISK', state: 'HELD', step: 'TENSION' }, 'Chain'],
     [task({ what: 'BRAKE_NEVER_TESTED' }), 'Untested'],

@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { findingWords, stepWords } from './bench';
+import { findingWords, measureWords, stepWords } from './bench';
 import { capital, percent, rounded } from './format';
 import { eventWords, taskWords } from './schedule';
 
@@ -14,8 +14,20 @@ export function workTitle(work: Work): string {
       return 'Chain can be thrown. Tighten and read again';
     case 'RELEASE_WAITS':
       return 'Every reason is cleared. Release it';
-    case 'NOT_READ_SINCE_APART':
-      return 'Read the tension: the set was apart';
+    case 'JAMMED':
+      return 'Chain will not move. Find what holds it';
+    case 'STUCK_TIGHT':
+      return 'Chain too tight to move. Slacken and read again';
+    case 'NOT_SET_BACK':
+      return work.needs.length === 1 && work.step === 'TENSION'
+        ? 'Read the tension: the set was apart'
+        : 'Set it back: the set was apart';
+    case 'RESTED':
+      return `Unused for ${work.days} days. Look it over before use`;
+    case 'COMPLAINT_HOLDS':
+      return 'A complaint holds it';
+    case 'LOOK_ANEW':
+      return `${stepWords[work.step].title}: a failure was struck out. Look again`;
     case 'TOO_TIGHT':
       return 'Too tight when last read. Slacken and read again';
     case 'LOOSE':
@@ -79,6 +91,30 @@ export function workTitle(work: Work): string {
   }
 }
 
+/** What is missing until a hold may end, one proof. */
+export function needWords(need: Schemas['Need']): string {
+  const title = stepWords[need.step].title;
+  switch (need.kind) {
+    case 'CAUSE':
+      return 'Find the cause of the complaint';
+    case 'STAND':
+      return 'A dry day on fresh card';
+    case 'FIGURE':
+      return need.measure ? `${title}: ${measureWords[need.measure].toLowerCase()} measured` : title;
+    case 'NEW_PART':
+    case 'REPAIR':
+    case 'PASS':
+      return title;
+  }
+}
+
+/** The same in one line, in the order in which it is done. */
+export function stillMissing(needs: Schemas['Need'][]): string {
+  return needs.length === 0
+    ? 'Nothing is missing but the release'
+    : `Still missing: ${needs.map((need) => needWords(need).toLowerCase()).join('; ')}`;
+}
+
 /** Why it waits. */
 export function workReason(work: Work): string {
   switch (work.what) {
@@ -88,8 +124,14 @@ export function workReason(work: Work): string {
       return 'Last reading: throw risk';
     case 'RELEASE_WAITS':
       return 'Only an officer lifts a hold';
-    case 'NOT_READ_SINCE_APART':
-      return 'No reading on this set yet';
+    case 'NOT_SET_BACK':
+    case 'RESTED':
+    case 'COMPLAINT_HOLDS':
+    case 'LOOK_ANEW':
+      return stillMissing(work.needs);
+    case 'JAMMED':
+    case 'STUCK_TIGHT':
+      return 'Last reading';
     case 'RECHECK_ONE_MINUTE':
     case 'RECHECK_LIGHT_CUTTING':
     case 'RECHECK_FIRST_TANK':
@@ -99,9 +141,8 @@ export function workReason(work: Work): string {
       return 'Used since the last good reading';
     case 'FINDING_HOLDS':
     case 'STEP_FAILED':
-      return `Proved again by: ${stepWords[work.step].title.toLowerCase()}`;
     case 'PERSON_HOLDS':
-      return `Cleared by: ${stepWords[work.step].title.toLowerCase()}`;
+      return stillMissing(work.needs);
     case 'BRAKE_NEVER_TESTED':
       return 'No data, no release';
     case 'BRAKE_OVERDUE':
@@ -160,8 +201,13 @@ export function holdWord(headline: Work | undefined): string {
       return 'Chain';
     case 'RELEASE_WAITS':
       return 'Release';
-    case 'NOT_READ_SINCE_APART':
-      return 'Unread';
+    case 'NOT_SET_BACK':
+      return 'Apart';
+    case 'RESTED':
+      return 'Rested';
+    case 'JAMMED':
+    case 'STUCK_TIGHT':
+      return 'Chain';
     case 'BRAKE_NEVER_TESTED':
     case 'BRAKE_OVERDUE':
       return 'Untested';
@@ -172,6 +218,8 @@ export function holdWord(headline: Work | undefined): string {
       return headline.step === 'OUTSIDE_LOOK' ? 'Held' : (PART_WORD[headline.step] ?? 'Held');
     case 'FINDING_HOLDS':
     case 'STEP_FAILED':
+    case 'COMPLAINT_HOLDS':
+    case 'LOOK_ANEW':
       return PART_WORD[headline.step] ?? 'Held';
     // What does not hold is no headline of a held saw.
     case 'TOO_TIGHT':

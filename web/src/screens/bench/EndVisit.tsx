@@ -10,7 +10,8 @@ import { StateMark } from '../../parts/StateMark';
 import { usePerson } from '../../shell/person';
 import { findingWords, outcomeWords, stepWords } from '../../words/bench';
 import { momentOf } from '../../words/format';
-import { workReason, workTitle } from '../../words/work';
+import { needWords, workReason, workTitle } from '../../words/work';
+import { needsOf } from '../saw/StillNeeded';
 import { COMMANDS, useCommands } from '../../shell/commands';
 import { useSigned } from '../../shell/signed';
 
@@ -21,7 +22,14 @@ const DECISION: Record<Schemas['FitState'], string> = {
 };
 
 /** The end of a visit: what was done and found, what is open, the decision with its reasons, and the name under it. */
-export function EndVisit({ visit }: { visit: Schemas['VisitPage'] }) {
+export function EndVisit({
+  visit,
+  onGo,
+}: {
+  visit: Schemas['VisitPage'];
+  /** Goes to a step of the visit. */
+  onGo?: (step: Schemas['Step']) => void;
+}) {
   const { person } = usePerson();
   const [reason, setReason] = useState('');
   const end = useSigned('/api/visits/{visitId}/end', { path: { visitId: visit.id } });
@@ -31,6 +39,7 @@ export function EndVisit({ visit }: { visit: Schemas['VisitPage'] }) {
   const found = visit.steps.filter((s) => (s.record?.findings.length ?? 0) > 0);
   const skipped = visit.steps.filter((s) => s.record?.outcome === 'SKIPPED');
   const waits = visit.work.filter((w) => w.state !== 'FIT');
+  const needs = needsOf(visit.work);
   const hang = () => {
     if (!visit.ended) end.send(reason.trim() ? { leftOpenReason: reason } : {});
   };
@@ -73,6 +82,24 @@ export function EndVisit({ visit }: { visit: Schemas['VisitPage'] }) {
             </Box>
           ))}
       </Box>
+      {!visit.ended && needs.length > 0 && (
+        <Box component="section" aria-label="Still needed">
+          <Box sx={{ fontWeight: 600 }}>Still needed before it may go out, in this order</Box>
+          <Box component="ol" sx={{ m: 0, pl: 2.5, display: 'grid', gap: 0.5 }}>
+            {needs.map((need) => (
+              <Box component="li" key={`${need.kind} ${need.step}`}>
+                {visit.steps.some((s) => s.step === need.step) && onGo ? (
+                  <Button variant="text" sx={{ p: 0, textAlign: 'left' }} onClick={() => onGo(need.step)}>
+                    {needWords(need)}
+                  </Button>
+                ) : (
+                  needWords(need)
+                )}
+              </Box>
+            ))}
+          </Box>
+        </Box>
+      )}
       {visit.ended ? (
         <Box>
           Ended {momentOf(visit.ended.at)} by {visit.ended.by}.

@@ -180,7 +180,7 @@ function StepForm({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDon
           </Button>
         </Box>
       )}
-      <StepVerdict verdict={form.answer?.verdict} said={form.said} done={options.length === 1}>
+      <StepVerdict answer={form.answer} said={form.said} done={options.length === 1}>
         <Button variant="contained" disabled={form.pending} onClick={form.submit}>
           {form.outcome === 'FAIL' ? `Save and hold saw ${visit.tag}` : 'Save, next'}&nbsp;
           <Key of={COMMANDS.bench.keys.next} />

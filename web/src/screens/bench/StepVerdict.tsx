@@ -3,23 +3,24 @@ import type { ReactNode } from 'react';
 import type { Schemas } from '../../api/client';
 import { BenchBar } from '../../parts/BenchBar';
 import { figures } from '../../theme';
-import { findingWords, stepWords } from '../../words/bench';
+import { findingWords, measureWords, stepWords } from '../../words/bench';
 import { sampleWords } from '../../words/edge';
-import { rounded } from '../../words/format';
+import { dayOf, rounded } from '../../words/format';
 
 /** What the report means before it is saved: outcome, what was found, what opens, and the keys to go on. */
 export function StepVerdict({
-  verdict,
+  answer,
   said,
   done,
   children,
 }: {
-  verdict: Schemas['StepVerdict'] | undefined;
+  answer: Schemas['StepAnswer'] | undefined;
   said: Schemas['StepOutcome'] | undefined;
   /** The word for a step that has simply been done. */
   done: boolean;
   children: ReactNode;
 }) {
+  const verdict = answer?.verdict;
   const outcome = verdict?.outcome ?? said;
   return (
     <BenchBar
@@ -30,7 +31,7 @@ export function StepVerdict({
               {done && outcome === 'FINE' ? 'Done' : WORDS[outcome]}
             </Box>
           )}
-          <Box sx={{ flex: '1 1 200px' }}>{sentence(verdict, outcome)}</Box>
+          <Box sx={{ flex: '1 1 200px' }}>{sentence(answer, outcome)}</Box>
         </>
       }
     >
@@ -39,13 +40,19 @@ export function StepVerdict({
   );
 }
 
+/** Parts do not heal: said before it is saved, so that the hand measures again while it is there. */
+function doubtSentence(doubt: Schemas['Doubt']): string {
+  return `${measureWords[doubt.measure]} ${rounded(doubt.figure, 2)} mm is better than ${rounded(doubt.before, 2)} mm on ${dayOf(doubt.beforeAt)}: measure again. Until a second reading agrees it counts for nothing.`;
+}
+
 const WORDS: Record<Schemas['StepOutcome'], string> = { FINE: 'Fine', ATTEND: 'Attend', FAIL: 'Fail' };
 
 function sentence(
-  verdict: Schemas['StepVerdict'] | undefined,
+  answer: Schemas['StepAnswer'] | undefined,
   outcome: Schemas['StepOutcome'] | undefined,
 ): string {
-  const parts: string[] = [];
+  const verdict = answer?.verdict;
+  const parts = (answer?.doubts ?? []).map(doubtSentence);
   if (verdict) {
     if (verdict.clearanceMm !== undefined) {
       parts.push(

@@ -111,7 +111,7 @@ function Filled({ visit }: { visit: Schemas['VisitPage'] }) {
               onDone={() => setChosen(nextOf(visit, index))}
             />
           ) : (
-            <EndVisit visit={visit} />
+            <EndVisit visit={visit} onGo={setChosen} />
           )}
         </Box>
         <Box

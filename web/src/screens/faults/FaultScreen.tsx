@@ -10,6 +10,7 @@ import { Heading } from '../../parts/Heading';
 import { words } from '../../words/en';
 import { originWords, stageSentence } from '../../words/faults';
 import { momentOf } from '../../words/format';
+import { EndFault } from './EndFault';
 import { Finder } from './Finder';
 import { Happened } from './Happened';
 import { Ranking } from './Ranking';
@@ -43,6 +44,7 @@ export default function FaultScreen() {
       >
         <Box sx={{ display: 'grid', gap: 2.5, minWidth: 0, gridTemplateColumns: 'minmax(0, 1fr)' }}>
           {fault.stage === 'FIND' ? <Finder fault={fault} /> : <Repair fault={fault} />}
+          <EndFault fault={fault} />
         </Box>
         <Box sx={{ display: 'grid', gap: 2, minWidth: 0 }}>
           {fault.ranking.length > 0 && <Ranking fault={fault} />}

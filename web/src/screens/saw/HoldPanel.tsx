@@ -6,15 +6,18 @@ import { Heading } from '../../parts/Heading';
 import { findingWords, stepWords } from '../../words/bench';
 import { momentOf } from '../../words/format';
 import { useSigned } from '../../shell/signed';
+import { StillNeeded } from './StillNeeded';
 
-/** Holds: why, who, what clears each, and the release once every one is cleared. */
+/** A held saw: why, who, what is still needed, and the release once everything is proved. */
 export function HoldPanel({
   tag,
   holds,
+  work,
   mayRelease,
 }: {
   tag: string;
   holds: Schemas['OpenHold'][];
+  work: Schemas['Waiting'][];
   mayRelease: boolean;
 }) {
   const release = useSigned('/api/saws/{tag}/release', { path: { tag } });
@@ -28,25 +31,41 @@ export function HoldPanel({
         Held: must not be used
       </Heading>
       {holds.map((hold) => (
-        <Box key={hold.id} sx={{ my: 0.75, overflowWrap: 'anywhere' }}>
-          <Box sx={{ fontWeight: 600 }}>{reason(hold)}</Box>
-          <Box sx={{ fontSize: 14 }}>
-            Held {momentOf(hold.at)} by {hold.by}.
-            {hold.note && !hold.byPerson && ` ${hold.note.replace(/\.$/, '')}.`}{' '}
-            {hold.cleared
-              ? 'Cleared by a passing record.'
-              : `Still to be proved: ${stepWords[hold.step].title.toLowerCase()}.`}
-          </Box>
-        </Box>
+        <HoldLine key={hold.id} hold={hold} />
       ))}
+      <StillNeeded tag={tag} work={work} faultId={holds.find((hold) => hold.faultId)?.faultId} />
       <ProblemNote sentences={release.error ? [release.error.message] : []} />
       {mayRelease ? (
-        <Button variant="contained" disabled={!release.ready} onClick={() => release.send({})}>
+        <Button variant="contained" sx={{ mt: 1 }} disabled={!release.ready} onClick={() => release.send({})}>
           Release saw {tag}
         </Button>
       ) : (
-        <Box sx={{ fontSize: 14, color: 'text.secondary' }}>
-          Only an officer lifts it, when every reason is cleared.
+        holds.length > 0 && (
+          <Box sx={{ fontSize: 14, color: 'text.secondary', mt: 1 }}>
+            Only an officer lifts it, when everything is proved.
+          </Box>
+        )
+      )}
+    </Box>
+  );
+}
+
+function HoldLine({ hold }: { hold: Schemas['OpenHold'] }) {
+  const fell = hold.fell;
+  return (
+    <Box sx={{ my: 0.75, overflowWrap: 'anywhere' }}>
+      <Box sx={{ fontWeight: 600 }}>{reason(hold)}</Box>
+      <Box sx={{ fontSize: 14 }}>
+        Held {momentOf(hold.at)} by {hold.by}.
+        {hold.note && hold.origin !== 'PERSON' && ` ${hold.note.replace(/\.$/, '')}.`}{' '}
+        {hold.struck && 'That failure was struck out: what is so, nobody knows until somebody looks. '}
+        {hold.cleared && 'Proved. Only the release is missing.'}
+      </Box>
+      {fell && (
+        <Box sx={{ fontSize: 14 }}>
+          Released {momentOf(fell.at)} by {fell.by}. That release fell {momentOf(fell.struckAt)}:{' '}
+          {fell.struckBy} struck out its proof, {stepWords[fell.step].title.toLowerCase()} (
+          {fell.reason.replace(/\.$/, '')}).
         </Box>
       )}
     </Box>
@@ -55,6 +74,10 @@ export function HoldPanel({
 
 function reason(hold: Schemas['OpenHold']): string {
   if (hold.findings.length > 0) return hold.findings.map((f) => findingWords[f]).join(', ');
-  if (hold.byPerson) return hold.note ?? 'Held by a person';
-  return hold.step === 'TENSION' ? 'The chain can be thrown' : `${stepWords[hold.step].title}: failed`;
+  if (hold.origin !== 'RULE') return hold.note ?? 'Held by a person';
+  return hold.step === 'TENSION'
+    ? 'The tension was not safe'
+    : hold.step === 'OIL_CARD' && hold.note
+      ? 'Not oiling'
+      : `${stepWords[hold.step].title}: failed`;
 }

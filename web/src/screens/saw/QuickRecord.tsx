@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useSchedule } from '../../api/queries';
 import { Caution } from '../../parts/Caution';
@@ -19,7 +19,8 @@ import { StepVerdict } from '../bench/StepVerdict';
 export default function QuickRecord() {
   const { tag = '' } = useParams();
   const { data, error } = useSchedule(tag);
-  const [step, setStep] = useState<Schemas['Step']>('SHARPEN');
+  const [asked, setAsked] = useSearchParams({ step: 'SHARPEN' });
+  const step = asked.get('step');
   // What was read before still holds when asking again fails.
   if (error && !data) return <ProblemNote sentences={[error.message]} />;
   if (!data) return <Quiet>{words.loading}</Quiet>;
@@ -42,9 +43,9 @@ export default function QuickRecord() {
       <Box sx={{ display: 'grid', gap: 2, maxWidth: 720 }}>
         <Pick
           label="What was done"
-          value={chosen?.step ?? step}
+          value={chosen?.step ?? 'SHARPEN'}
           options={steps.map((q) => ({ value: q.step, label: stepWords[q.step].title }))}
-          onChange={setStep}
+          onChange={(next) => setAsked({ step: next }, { replace: true })}
         />
         {chosen && <Task key={chosen.step} tag={tag} step={chosen} />}
       </Box>
@@ -86,7 +87,7 @@ function Task({ tag, step }: { tag: string; step: Schemas['QuickStep'] }) {
         />
       </Box>
       <ProblemNote sentences={form.problems} />
-      <StepVerdict verdict={form.answer?.verdict} said={form.said} done={saidWords(step.kind).length === 1}>
+      <StepVerdict answer={form.answer} said={form.said} done={saidWords(step.kind).length === 1}>
         <Button variant="contained" disabled={!form.said || form.pending} onClick={form.submit}>
           Save the record
         </Button>

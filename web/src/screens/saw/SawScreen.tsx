@@ -15,6 +15,7 @@ import { words } from '../../words/en';
 import { barLength, dayOf, tanks } from '../../words/format';
 import { workReason, workTitle } from '../../words/work';
 import { GrowthWords } from './GrowthWords';
+import { DoubtedFigures } from './DoubtedFigures';
 import { HoldPanel } from './HoldPanel';
 import { HoldForm } from './HoldForm';
 import { SawHistory } from './SawHistory';
@@ -154,9 +155,15 @@ function Filled({
         }}
       >
         <Box sx={{ minWidth: 0 }}>
-          {schedule && schedule.holds.length > 0 && (
-            <HoldPanel tag={saw.tag} holds={schedule.holds} mayRelease={schedule.mayRelease} />
+          {schedule?.state === 'HELD' && (
+            <HoldPanel
+              tag={saw.tag}
+              holds={schedule.holds}
+              work={schedule.work}
+              mayRelease={schedule.mayRelease}
+            />
           )}
+          {schedule && <DoubtedFigures tag={saw.tag} doubted={schedule.doubted} />}
           {!retired && <Waiting tension={tension} />}
           {!retired && <SawFaults tag={saw.tag} />}
           {schedule && <SchedulePanel schedule={schedule} />}

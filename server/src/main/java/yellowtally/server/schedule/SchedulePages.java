@@ -17,6 +17,8 @@ import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.holds.Hold.HoldOrigin;
 import yellowtally.core.holds.HoldBook;
 import yellowtally.core.holds.Need;
+import yellowtally.core.log.Figures;
+import yellowtally.core.log.MeasureEntry;
 import yellowtally.core.schedule.Condition;
 import yellowtally.core.schedule.DueDate;
 import yellowtally.core.schedule.DueEvent;
@@ -29,6 +31,7 @@ import yellowtally.core.settings.NumberSetting;
 import yellowtally.core.stages.Stage;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Power;
+import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepKind;
 import yellowtally.core.visit.PlannedStep;
@@ -65,6 +68,7 @@ class SchedulePages {
      *
      * @param minutes bench minutes that a visit begun now would take, ride-alongs left out (est.)
      * @param mayRelease whether every hold is cleared, so that an officer may lift them
+     * @param doubted figures that wait for a second reading
      * @param visitId the open visit; absent when it is not on the bench
      */
     record SchedulePage(
@@ -78,6 +82,7 @@ class SchedulePages {
             List<RideAlong> rideAlongs,
             List<OpenHold> holds,
             boolean mayRelease,
+            List<Doubted> doubted,
             @Nullable UUID visitId,
             List<QuickStep> quick) {}
 
@@ -128,6 +133,9 @@ class SchedulePages {
      */
     record FallenRelease(Instant at, String by, Step step, Instant struckAt, String struckBy, String reason) {}
 
+    /** A figure that is better than the one before it, with nothing done that could have bettered it. */
+    record Doubted(Measure measure, double figure, Instant at) {}
+
     /** A step that can be recorded outside a visit. */
     record QuickStep(
             Step step, StepKind kind, List<StepChoices.FindingView> findings, List<StepChoices.MeasureView> measures) {}
@@ -159,8 +167,19 @@ class SchedulePages {
                 standing.plan().rideAlongs(),
                 holds(saw, standing),
                 standing.account().holds().mayRelease(),
+                standing.parts().figures().doubted().stream()
+                        .filter(entry -> waits(standing.parts().figures(), entry))
+                        .map(entry -> new Doubted(entry.measure(), entry.figure(), entry.at()))
+                        .toList(),
                 standing.visit() == null ? null : standing.visit().id(),
                 quick);
+    }
+
+    /** Once a figure that counts was taken after it, nobody has to measure again. */
+    private static boolean waits(Figures figures, MeasureEntry doubted) {
+        return figures.latest(doubted.measure())
+                .filter(entry -> entry.at().isAfter(doubted.at()))
+                .isEmpty();
     }
 
     private static TaskView view(TaskDue due, Standing standing) {

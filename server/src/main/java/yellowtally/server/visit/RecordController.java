@@ -1,5 +1,6 @@
 package yellowtally.server.visit;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -45,7 +46,11 @@ class RecordController {
     record StepQuestion(Step step, StepInput input, boolean noted) {}
 
     /** What it means, or what is wrong with it in words; {@code figures} as they were understood. */
-    record StepAnswer(@Nullable StepVerdict verdict, Map<Measure, Double> figures, List<Said> wrong) {}
+    record StepAnswer(
+            @Nullable StepVerdict verdict, Map<Measure, Double> figures, List<Doubt> doubts, List<Said> wrong) {}
+
+    /** A figure that is better than the last one, with nothing done that could have bettered it. */
+    record Doubt(Measure measure, double figure, double before, Instant beforeAt) {}
 
     /** Something wrong and its sentence. */
     record Said(String field, String code, String sentence) {}
@@ -59,6 +64,13 @@ class RecordController {
         return new StepAnswer(
                 judged.verdict(),
                 judged.report().figures(),
+                judged.doubts().stream()
+                        .map(doubt -> new Doubt(
+                                doubt.measure(),
+                                doubt.figure(),
+                                doubt.before().figure(),
+                                doubt.before().at()))
+                        .toList(),
                 judged.wrong().faults().stream()
                         .map((Refusal.Fault fault) -> new Said(fault.field(), fault.code(), sentences.of(fault)))
                         .toList());

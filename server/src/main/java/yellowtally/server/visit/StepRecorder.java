@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
@@ -13,6 +14,7 @@ import org.springframework.stereotype.Service;
 import yellowtally.core.judging.StepJudge;
 import yellowtally.core.judging.StepVerdict;
 import yellowtally.core.schedule.ScheduleSetting;
+import yellowtally.core.log.Figures;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepKind;
@@ -72,8 +74,9 @@ public class StepRecorder {
         this.clock = clock;
     }
 
-    /** What a report would mean; {@code verdict} is absent while something is wrong with it. */
-    record Judged(StepReport report, @Nullable StepVerdict verdict, Violations wrong) {}
+    /** What a report would mean, and what of it cannot be believed yet; {@code verdict} is absent while something is wrong with it. */
+    record Judged(
+            StepReport report, @Nullable StepVerdict verdict, List<Figures.Doubt> doubts, Violations wrong) {}
 
     /** Judges without recording. */
     Judged judge(String tag, Step step, StepInput input, boolean noted) {
@@ -82,12 +85,16 @@ public class StepRecorder {
         return judge(standings.of(fleet.sawInService(tag)), step, report, noted, wrong);
     }
 
-    private static Judged judge(Standing standing, Step step, StepReport report, boolean noted, Violations wrong) {
+    private Judged judge(Standing standing, Step step, StepReport report, boolean noted, Violations wrong) {
         StepJudge judge = new StepJudge(standing.profile(), standing.numbers());
         if (!wrong.found()) {
             judge.refusal(step, report, noted).ifPresent(refusal -> add(refusal, wrong));
         }
-        return new Judged(report, wrong.found() ? null : judge.verdict(step, report), wrong);
+        return new Judged(
+                report,
+                wrong.found() ? null : judge.verdict(step, report),
+                standing.parts().figures().doubts(report.figures(), clock.instant()),
+                wrong);
     }
 
     private static void add(StepRefusal refusal, Violations wrong) {
