@@ -1620,6 +1620,11 @@ export interface components {
             /** Format: uuid */
             personId: string;
         };
+        EndWithoutCause: {
+            by: components["schemas"]["By"];
+            mistake: boolean;
+            note?: string;
+        };
         Ended: {
             /** Format: date-time */
             at: string;
@@ -3793,7 +3798,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["End"];
+                "application/json": components["schemas"]["EndWithoutCause"];
             };
         };
         responses: {

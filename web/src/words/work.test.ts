@@ -40,13 +40,13 @@ describe('what waits, in words', () => {
   it('names what was found and what proves it again', () => {
     const held: Work = {
       what: 'FINDING_HOLDS',
-      needs: [],
+      needs: [{ kind: 'PASS', step: 'BRAKE_RUNNING' }],
       state: 'HELD',
       finding: 'CHAIN_NOT_STOPPED',
       step: 'BRAKE_RUNNING',
     };
     expect(workTitle(held)).toBe('Chain does not stop');
-    expect(workReason(held)).toBe('Proved again by: brake stops the chain');
+    expect(workReason(held)).toBe('Still missing: brake stops the chain');
   });
   it('names a fault by its cause once that is found, and what comes next', () => {
     const repair = fault('FAULT_REPAIR', 'Oil hole of the bar blocked', 'GROOVE');

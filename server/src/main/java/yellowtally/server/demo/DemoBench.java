@@ -137,6 +137,15 @@ final class DemoBench {
         }
     }
 
+    /** Records one step as fine. */
+    WorkRecord record(Step step, Instant at) {
+        return add(step, at, null, StepOutcome.FINE, Set.of(), figures(step), null);
+    }
+
+    SawProfile profile() {
+        return profile;
+    }
+
     /** Records a step with what it found; a failure holds the saw. */
     WorkRecord found(Step step, Instant at, @Nullable UUID visit, StepOutcome outcome, Finding finding, String note) {
         WorkRecord record = add(step, at, visit, outcome, Set.of(finding), Map.of(), note);

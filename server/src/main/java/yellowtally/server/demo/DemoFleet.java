@@ -34,7 +34,9 @@ final class DemoFleet {
             new DemoSaw("13", Model.HARROWGILL_OLD_90, Work.BUCKING, null, Story.BRAKE_FAILED, RACK),
             new DemoSaw("14", Model.BRACKENFELL_E14, Work.BRUSH, null, Story.FIT, RACK),
             new DemoSaw("15", Model.HARROWGILL_60, Work.FELLING, null, Story.WET_DAY, RACK),
-            new DemoSaw("16", Model.KESTRUP_50, Work.LIMBING, null, Story.ON_THE_BENCH, RACK));
+            new DemoSaw("16", Model.KESTRUP_50, Work.LIMBING, null, Story.ON_THE_BENCH, RACK),
+            new DemoSaw("17", Model.KESTRUP_50, Work.FELLING, null, Story.RELEASE_FELL, RACK),
+            new DemoSaw("18", Model.HARROWGILL_60, Work.BUCKING, null, Story.LONG_REST, RACK));
 
     private DemoFleet() {}
 }

@@ -210,7 +210,8 @@ final class DemoHistory {
             turns = next.kind() == NextMove.Kind.TURN_IN
                     ? next.turn().turns()
                     : -next.turn().turns();
-            slack = Math.max(0.01, slack - 2 * turns * subject.adjusterLeadMm());
+            // A rule reads half millimetres; the hand feels more finely.
+            slack = round > 0 ? aimSlack() : Math.max(0.01, slack - 2 * turns * subject.adjusterLeadMm());
         }
         save(at, occasion, entries, null);
     }

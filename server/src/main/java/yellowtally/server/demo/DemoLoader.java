@@ -17,6 +17,7 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import yellowtally.core.edge.LoopCutters;
 import yellowtally.core.edge.Schools;
+import yellowtally.core.holds.SetBack;
 import yellowtally.core.schedule.Wood;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
@@ -38,8 +39,10 @@ import yellowtally.server.fleet.SawChoices;
 import yellowtally.server.fleet.SetFitting;
 import yellowtally.server.fleet.Sprocket;
 import yellowtally.server.people.Person;
+import yellowtally.server.worklog.HoldRelease;
 import yellowtally.server.worklog.VisitSeed;
 import yellowtally.server.worklog.WorkRecord;
+import yellowtally.server.worklog.WorkVoid;
 
 /**
  * Fills an empty database: with the demo fleet, or with {@code --no-demo} only with people and crews to begin with. Never
@@ -50,6 +53,7 @@ class DemoLoader implements SmartInitializingSingleton {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
     private static final int WEEKS = 8;
+    private static final int REST_DAYS = 44;
     private static final int OLD_CHAIN_WEEKS = 26;
 
     private final EntityManager records;
@@ -153,7 +157,8 @@ class DemoLoader implements SmartInitializingSingleton {
         history.recheck(startOf(start).plusSeconds(3000), CheckOccasion.RECHECK_LIGHT_CUTTING);
         history.outing(start - 1, 0.3);
         history.recheck(history.morning(start - 2), CheckOccasion.RECHECK_FIRST_TANK);
-        for (int day = start - 4; day > 3; day -= 3) {
+        int until = line.story() == DemoSaw.Story.LONG_REST ? REST_DAYS : 3;
+        for (int day = start - 4; day > until; day -= 3) {
             history.outingAndCheck(day, growthPerTank(line.story(), day));
         }
         end(line, history, bench, saw, bar, sprocket, people);
@@ -179,7 +184,7 @@ class DemoLoader implements SmartInitializingSingleton {
             case FIT, SLACK_TOO_FAST, NEARLY_GROWN_OUT -> history.outingAndCheck(1, growthPerTank(line.story(), 1));
             case DUE -> history.outing(1, 0.15);
             case READ_HOT -> {
-                history.outing(1, 0.05);
+                history.outing(1, 0.01);
                 history.hotCheck(history.day(1, 15, 50));
             }
             case THROW_RISK -> {
@@ -203,6 +208,10 @@ class DemoLoader implements SmartInitializingSingleton {
                         0.15,
                         history.use(
                                 4, EnumSet.of(Wood.HARD), true, "Pulls to the left and had to be pushed at the end"));
+            case RELEASE_FELL -> releaseThatFell(bench, history, people);
+            case LONG_REST -> {
+                // Nothing since.
+            }
             case ON_THE_BENCH -> {
                 history.outing(1, 0.15, history.use(3, EnumSet.of(Wood.HARD, Wood.DIRTY), false, null));
                 onTheBench(saw, bench, history, people.officers().get(0));
@@ -221,7 +230,8 @@ class DemoLoader implements SmartInitializingSingleton {
                 FleetSeed.unhang(saw, records);
                 FleetSeed.hang(saw, record, next, bar, sprocket);
                 history.changeChain(new FittedSet(next, bar, sprocket, record));
-                bench.serve(history.day(1, 14, 5));
+                bench.serve(history.day(1, 14, 1));
+                bench.record(SetBack.steps(bench.profile()), history.day(1, 14, 12), null);
                 history.firstCheck(history.day(1, 14, 15));
                 history.recheck(history.day(1, 14, 40), CheckOccasion.RECHECK_ONE_MINUTE);
             }
@@ -229,6 +239,33 @@ class DemoLoader implements SmartInitializingSingleton {
         if (line.crew() != DemoSaw.ON_THE_RACK) {
             history.goesOut();
         }
+    }
+
+    /** What was written down as its retest was that of another saw. */
+    private void releaseThatFell(DemoBench bench, DemoHistory history, DemoHistory.People people) {
+        WorkRecord failed = bench.found(
+                Step.BRAKE_RUNNING,
+                history.day(2, 15, 10),
+                null,
+                StepOutcome.FAIL,
+                Finding.CHAIN_NOT_STOPPED,
+                "Chain ran on at full throttle.");
+        WorkRecord retest = bench.record(Step.BRAKE_RUNNING, history.day(2, 16, 0));
+        records.flush();
+        UUID hold = records.createQuery("select h.id from SawHold h where h.recordId = :record", UUID.class)
+                .setParameter("record", failed.id())
+                .getSingleResult();
+        records.persist(new HoldRelease(
+                UUID.randomUUID(),
+                hold,
+                history.day(2, 16, 20),
+                people.officers().get(0),
+                List.of(retest.id())));
+        records.persist(new WorkVoid(
+                retest.id(),
+                "That was the test of saw 04, written on the wrong card",
+                history.day(1, 8, 30),
+                people.operators().get(0)));
     }
 
     /** A visit begun this morning and left at the bar, with a burr found. */

@@ -211,6 +211,10 @@ record DemoSaw(String tag, Model model, Work work, @Nullable TensionMethod ownMe
         /** Back from a wet day in hard wood with a complaint. */
         WET_DAY,
         /** Lies on the bench, the visit half done. */
-        ON_THE_BENCH
+        ON_THE_BENCH,
+        /** Failed, retested, released; the retest was struck out, and the release fell with it. */
+        RELEASE_FELL,
+        /** Nobody has used it for weeks. */
+        LONG_REST
     }
 }

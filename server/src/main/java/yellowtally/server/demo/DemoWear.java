@@ -21,7 +21,7 @@ final class DemoWear {
         this.newCutterMm = newCutterMm;
         this.random = new Random(saw.hashCode() * 53L);
         this.cutterMm = newCutterMm;
-        this.grooveMm = tangMm + 2.2;
+        this.grooveMm = tangMm + ("07".equals(saw) ? 2.6 : 2.2);
     }
 
     /** A new loop from now on. */

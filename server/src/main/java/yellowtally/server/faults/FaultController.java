@@ -127,7 +127,7 @@ class FaultController {
     /** Not confirmed, or entered by mistake. */
     @PostMapping("/api/faults/{id}/end")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void end(@PathVariable UUID id, @RequestBody Faults.End given) {
+    void end(@PathVariable UUID id, @RequestBody Faults.EndWithoutCause given) {
         once(id, "end", given.by(), given, () -> faults.end(id, given));
     }
 

@@ -45,7 +45,7 @@ class Faults {
     record Act(By by) {}
 
     /** An end without a proof; the note says why. */
-    record End(By by, boolean mistake, @Nullable String note) {}
+    record EndWithoutCause(By by, boolean mistake, @Nullable String note) {}
 
     /** A look at the card. */
     record Look(By by, Wet wet, @Nullable String note) {}
@@ -220,7 +220,7 @@ class Faults {
      * Ends a fault that nobody could confirm, or that was entered by mistake: not without a reason, and not before what it was
      * about has passed its test (handbook section 11, rule 1).
      */
-    void end(UUID faultId, End given) {
+    void end(UUID faultId, EndWithoutCause given) {
         people.requireOfficer(given.by().personId());
         Live live = live(faultId);
         live.refuseClosed();

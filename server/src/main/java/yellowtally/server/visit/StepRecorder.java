@@ -13,8 +13,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.judging.StepJudge;
 import yellowtally.core.judging.StepVerdict;
-import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.log.Figures;
+import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepKind;
@@ -75,8 +75,7 @@ public class StepRecorder {
     }
 
     /** What a report would mean, and what of it cannot be believed yet; {@code verdict} is absent while something is wrong with it. */
-    record Judged(
-            StepReport report, @Nullable StepVerdict verdict, List<Figures.Doubt> doubts, Violations wrong) {}
+    record Judged(StepReport report, @Nullable StepVerdict verdict, List<Figures.Doubt> doubts, Violations wrong) {}
 
     /** Judges without recording. */
     Judged judge(String tag, Step step, StepInput input, boolean noted) {
