@@ -1,6 +1,7 @@
 package yellowtally.server;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -54,6 +55,14 @@ final class Checks {
         for (String step : new String[] {"BRAKE_LEVER", "REFIT", "NUTS", "BRAKE_RUNNING"}) {
             api.post("/api/saws/" + tag + "/records", step(api, step, "FINE", "", ""));
         }
+    }
+
+    /** The set goes back on, chain the right way round, read and tight, and the brake stops it. */
+    static void setBack(Api api, String tag) {
+        for (String step : new String[] {"REFIT", "NUTS", "BRAKE_RUNNING"}) {
+            api.post("/api/saws/" + tag + "/records", step(api, step, "FINE", "", ""));
+        }
+        api.post("/api/saws/" + tag + "/tension-checks", check(api, RunningServer.id(), reading("6")));
     }
 
     /** Every step but tension done today, in one write, so that only what a test does makes the saw due. */
@@ -148,11 +157,12 @@ final class Checks {
                 {"id":"%s","personId":"%s","device":"test","tag":"%s","saw":%s,"set":%s}""".formatted(id, api.officer(), tag, card, set(tag, chainLinks));
     }
 
+    /** In service for so short a time that nobody has to look it over for having rested. */
     static String card(String make) {
         return """
-                {"make":"%s","model":"K50","power":"PETROL","handle":"REAR","displacementCc":50,"inService":"2026-01-05",
+                {"make":"%s","model":"K50","power":"PETROL","handle":"REAR","displacementCc":50,"inService":"%s",
                  "fuelRatio":50,"oiler":"AUTOMATIC_FIXED","brakeSeat":"COVER","adjuster":"SIDE","adjusterLeadMm":0.8,
-                 "adjusterTravelMm":20,"captiveNuts":true,"sparkArrestor":true,"usualWork":"FELLING"}""".formatted(make);
+                 "adjusterTravelMm":20,"captiveNuts":true,"sparkArrestor":true,"usualWork":"FELLING"}""".formatted(make, LocalDate.now().minusDays(25));
     }
 
     static String set(String tag, int chainLinks) {

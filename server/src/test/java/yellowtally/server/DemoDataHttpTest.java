@@ -33,7 +33,9 @@ class DemoDataHttpTest {
         "12, FIT,  TAKES_UP_FAST",
         "13, HELD, FINDING_HOLDS",
         "15, DUE,  FAULT_FIND",
-        "16, DUE,  FINDING_WAITS",
+        "16, HELD, NOT_SET_BACK",
+        "17, HELD, FINDING_HOLDS",
+        "18, HELD, RESTED",
     })
     void everyStoryIsOnTheBoard(String tag, String state, String headline) {
         assertThat(api.plate(tag).path("state").asString()).isEqualTo(state);

@@ -110,6 +110,7 @@ class FaultHttpTest {
                         .path("answer")
                         .asString())
                 .isEqualTo("free");
+        Checks.setBack(api, tag);
         api.post("/api/outings/issue", Checks.issue(api, tag));
         assertThat(api.post("/api/outings/return", Checks.back(api, Checks.backSaw(tag, 1, "")))
                         .status())
@@ -214,13 +215,16 @@ class FaultHttpTest {
         Answer release = api.post("/api/saws/" + tag + "/release", Checks.release(api, api.officer()));
         assertThat(release.status()).isEqualTo(409);
         assertThat(release.body().path("detail").asString())
-                .isEqualTo("Saw " + tag
-                        + " stays held. Still to be proved by a passing record: brake test at full throttle.");
+                .isEqualTo("Saw " + tag + " stays held. Still missing: brake test at full throttle.");
         record("BRAKE_RUNNING", "FINE", "");
         assertThat(api.post("/api/saws/" + tag + "/release", Checks.release(api, api.officer()))
                         .status())
                 .isEqualTo(204);
         assertThat(act(id, "close", "").status()).isEqualTo(204);
+        assertThat(api.plate(tag).path("headline").path("what").asString())
+                .as("the band was looked at: the cover was off")
+                .isEqualTo("NOT_SET_BACK");
+        Checks.setBack(api, tag);
         assertThat(api.plate(tag).path("state").asString()).isEqualTo("FIT");
     }
 

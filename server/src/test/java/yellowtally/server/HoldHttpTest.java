@@ -60,7 +60,7 @@ class HoldHttpTest {
         assertThat(state()).isEqualTo("HELD");
         JsonNode hold = holds().get(0);
         assertThat(hold.path("note").asString()).isEqualTo("Smells of fuel");
-        assertThat(hold.path("byPerson").asBoolean()).isTrue();
+        assertThat(hold.path("origin").asString()).isEqualTo("PERSON");
         assertThat(hold.path("cleared").asBoolean()).isFalse();
         assertThat(api.post("/api/outings/issue", Checks.issue(api, tag)).status())
                 .isEqualTo(409);
@@ -87,6 +87,11 @@ class HoldHttpTest {
         record("TANKS", "FAIL", "\"HOSE_LEAKS\"");
         assertThat(release(api.officer()).status()).isEqualTo(409);
         assertThat(holds().size()).as("the failure holds too").isEqualTo(2);
+        record("TANKS", "FINE", "");
+        assertThat(release(api.officer()).body().path("detail").asString())
+                .as("a hose that leaks is not whole for being called fine")
+                .contains("the repair: new hose");
+        record("NEW_HOSE", "FINE", "");
         record("TANKS", "FINE", "");
         assertThat(release(api.operator()).sentenceAt("personId")).contains("is not an officer");
         assertThat(state()).isEqualTo("HELD");
