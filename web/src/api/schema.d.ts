@@ -2039,6 +2039,7 @@ export interface components {
         /** @enum {string} */
         LeakState: "NOT_STANDING" | "STANDS" | "LOOK_DUE" | "DRY_SO_FAR" | "LAST_LOOK_DUE" | "WET" | "DRY";
         Leave: {
+            device: string;
             /** Format: uuid */
             id: string;
             /** Format: uuid */

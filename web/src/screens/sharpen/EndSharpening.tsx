@@ -82,7 +82,7 @@ function Leave({ sharpeningId, onDone }: { sharpeningId: string; onDone: () => v
     path: '/api/sharpenings/{sharpeningId}/leave',
     params: { path: { sharpeningId } },
     start: { reason: '' },
-    body: (typed) => typed,
+    body: (typed) => ({ ...typed, device: device() }),
     onDone,
   });
   return (

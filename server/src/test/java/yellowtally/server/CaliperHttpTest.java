@@ -119,7 +119,7 @@ class CaliperHttpTest {
         vice = known;
         api.post(
                 "/api/sharpenings/" + vice + "/leave",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"Wrong loop\"}"
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"t\",\"reason\":\"Wrong loop\"}"
                         .formatted(RunningServer.id(), api.officer()));
         assertThat(start(0).status()).isEqualTo(409);
         assertThat(api.get("/api/caliper").body().path("running").asBoolean()).isFalse();

@@ -32,6 +32,9 @@ public record TensionLedger(
         List<CheckEntry> checks,
         List<OutingEntry> outings) {
 
+    /** Two readings of the play of one joint may differ by so much (est., general practice). */
+    private static final double PLAY_ERROR_MM = 0.03;
+
     public TensionLedger {
         checks = checks.stream().sorted(Comparator.comparing(CheckEntry::at)).toList();
         outings = outings.stream()
@@ -98,11 +101,31 @@ public record TensionLedger(
         if (loop == null) {
             return null;
         }
-        Double play = checks.stream()
-                .map(CheckEntry::playPerJointMm)
-                .reduce(null, (before, now) -> now == null ? before : now);
         return ChainGrowth.of(
-                loop.lengthMm(), loop.driveLinks(), takenUpMm(checks), play, travelMm, travelUsedMm(), settings);
+                loop.lengthMm(),
+                loop.driveLinks(),
+                takenUpMm(checks),
+                believedPlay(),
+                travelMm,
+                travelUsedMm(),
+                settings);
+    }
+
+    /** Joints do not heal: less play than before counts once a second reading agrees (handbook section 11, rule 7). */
+    private @Nullable Double believedPlay() {
+        Double believed = null;
+        Double waiting = null;
+        for (CheckEntry check : checks) {
+            Double now = check.playPerJointMm();
+            if (now == null) {
+                continue;
+            }
+            boolean heals = believed != null && believed - now > PLAY_ERROR_MM;
+            boolean agrees = waiting != null && Math.abs(waiting - now) <= PLAY_ERROR_MM;
+            believed = heals && !agrees ? believed : now;
+            waiting = heals && !agrees ? now : null;
+        }
+        return believed;
     }
 
     /** Growth by turns after each check since new. Cost grows in proportion to checks and outings. */

@@ -317,7 +317,7 @@ public enum TensionSetting implements LinedSetting {
             .forTheWholeFleet()),
     JOINT_PLAY_MOST(SettingLine.estimate(
                     "tension.joint-play.most",
-                    1,
+                    0.4,
                     SettingUnit.MM,
                     0.1,
                     3,

@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import yellowtally.core.holds.SetBack;
 import yellowtally.core.judging.StepVerdict;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.stages.Bill;
@@ -120,7 +119,7 @@ public final class VisitStory {
                     .orElse(null);
             wanted.put(opened, new PlannedStep(opened, finding == null ? Why.FOLLOWS : Why.FINDING, null, finding));
         }
-        return called(wanted, saw, step.replaces() != null || (step.takesApart() && closed(saw)));
+        return called(wanted, saw, step.takesApart());
     }
 
     /**
@@ -133,11 +132,6 @@ public final class VisitStory {
                 .filter(step -> step.appliesTo(saw))
                 .forEach(step -> wanted.put(step, new PlannedStep(step, why, null, null)));
         return called(wanted, saw, false);
-    }
-
-    /** Whether it was being set back already: what is taken apart then has to be set back anew. */
-    private boolean closed(SawProfile saw) {
-        return SetBack.steps(saw).stream().anyMatch(step -> recordOf(step) != null);
     }
 
     private List<PlannedStep> called(Map<Step, PlannedStep> wanted, SawProfile saw, boolean refitted) {

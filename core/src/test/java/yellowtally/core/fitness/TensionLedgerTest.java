@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.LoopSpec;
 import yellowtally.core.cuttingset.Pitch;
@@ -67,15 +70,25 @@ class TensionLedgerTest {
         assertThat(growth.travelLeftMm()).isCloseTo(19.2, within(1e-9));
     }
 
-    @Test
-    void theJointPlayMeasuredLastCounts() {
-        TensionLedger ledger = ledger(
-                List.of(
-                        check(1, true, CheckOccasion.ROUTINE, 0, 0.2),
-                        check(2, true, CheckOccasion.ROUTINE, 0, 0.05),
-                        check(3, true, CheckOccasion.ROUTINE, 0, null)),
-                List.of());
-        assertThat(ledger.growth(Numbers.STANDARD).fromPlayMm()).isCloseTo(6.8, within(1e-9));
+    /** The play measured last counts; one that is less than before once a second reading agrees: joints do not heal. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "0.05 0.08 -|0.08",
+                "0.1 0.08|0.08",
+                "0.2 0.05 -|0.2",
+                "0.2 0.05 0.06|0.06",
+                "0.2 0.05 0.2 0.05|0.2"
+            })
+    void theJointPlayThatIsBelievedCounts(String measured, double counts) {
+        List<CheckEntry> checks = new ArrayList<>();
+        for (String play : measured.split(" ")) {
+            checks.add(check(
+                    checks.size() + 1, true, CheckOccasion.ROUTINE, 0, play.equals("-") ? null : Double.valueOf(play)));
+        }
+        assertThat(ledger(checks, List.of()).growth(Numbers.STANDARD).fromPlayMm())
+                .isCloseTo(2 * 68 * counts, within(1e-9));
     }
 
     @Test

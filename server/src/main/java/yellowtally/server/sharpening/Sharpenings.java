@@ -51,7 +51,7 @@ class Sharpenings {
             @Nullable List<StockTake> takes) {}
 
     /** Leaves the loop without a record. */
-    record Leave(UUID id, UUID personId, String reason) {}
+    record Leave(UUID id, UUID personId, String device, String reason) {}
 
     /** Strokes that a cutter got; absent when it was not filed after all. */
     record Filed(
@@ -208,7 +208,25 @@ class Sharpenings {
         Violations wrong = new Violations();
         String reason = wrong.text("reason", given.reason(), 300);
         wrong.refuseIfAny();
-        open(id).end(clock.instant(), null, null, reason);
+        Sharpening open = open(id);
+        Instant now = clock.instant();
+        // What takes the loop out of use was seen all the same.
+        EdgeOfLoop.filed(open)
+                .condemned()
+                .ifPresent(told -> recorder.saveOver(
+                        fleet.tag(open.sawId()),
+                        new StepDone(
+                                UUID.randomUUID(),
+                                given.personId(),
+                                given.device(),
+                                null,
+                                now,
+                                told.step(),
+                                told.report(),
+                                reason,
+                                null,
+                                null)));
+        open.end(now, null, null, reason);
     }
 
     /** Records what was done: sharpened, brought to one length, or out of use. */
