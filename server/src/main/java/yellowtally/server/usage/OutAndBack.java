@@ -122,11 +122,12 @@ class OutAndBack {
         Person person = people.require(given.personId());
         UUID crew = fleet.crew(given.crewId()).id();
         Violations wrong = new Violations();
-        Outing.Moment moment = moment(given.at(), given.reason(), wrong);
         refuseCount(given.saws(), wrong);
         wrong.refuseIfAny();
         // In one order, so that two who issue the same saws at once do not wait for each other for ever.
         given.saws().stream().sorted().forEach(fleet::sawInService);
+        Outing.Moment moment = moment(given.at(), given.reason(), wrong);
+        wrong.refuseIfAny();
         for (String tag : given.saws()) {
             Saw saw = fleet.sawInService(tag);
             if (outings.findByOpenSawId(saw.id()).isPresent()) {
