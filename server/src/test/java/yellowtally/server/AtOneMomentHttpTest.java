@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jakarta.persistence.EntityManager;
 import java.util.List;
+import java.util.UUID;
 import java.util.concurrent.CyclicBarrier;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -122,17 +123,19 @@ class AtOneMomentHttpTest {
     void aFailureBesideAnIssueIsSeen() {
         EntityManager records = RunningServer.bean(EntityManager.class);
         for (int round = 0; round < ROUNDS; round++) {
-            List<Answer> answers =
-                    both(this::issueNow, () -> record("BRAKE_LEVER", "FAIL", "\"LEVER_DOES_NOT_SNAP\"", ""));
+            String failure = RunningServer.id();
+            List<Answer> answers = both(
+                    this::issueNow,
+                    () -> api.post(
+                            "/api/saws/" + tag + "/records",
+                            Checks.stepOf(api, failure, "BRAKE_LEVER", "FAIL", "\"LEVER_DOES_NOT_SNAP\"", "{}", "")));
             assertThat(answers.get(1).status()).isEqualTo(204);
             assertThat(answers.get(0).status()).isIn(204, 409);
             if (answers.get(0).status() == 204) {
                 Long failedBefore = records.createQuery("""
-                                select count(r) from WorkRecord r, Outing o, Saw s
-                                where s.tag = :tag and r.sawId = s.id and o.openSawId = s.id and r.outcome = WorkOutcome.FAIL
-                                and r.recordedAt < o.outRecordedAt and r.recordedAt > :since""", Long.class)
-                        .setParameter("tag", tag)
-                        .setParameter("since", java.time.Instant.now().minusMillis(3000))
+                                select count(r) from WorkRecord r join Outing o on o.openSawId = r.sawId
+                                where r.id = :failure and r.recordedAt < o.outRecordedAt""", Long.class)
+                        .setParameter("failure", UUID.fromString(failure))
                         .getSingleResult();
                 assertThat(failedBefore).as("round %d", round).isZero();
                 takeBack();
