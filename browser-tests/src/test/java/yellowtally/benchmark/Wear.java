@@ -15,10 +15,10 @@ import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.edge.Cutter;
 import yellowtally.core.edge.SharpeningPlan;
 import yellowtally.core.edge.Side;
-import yellowtally.core.fitness.MeasureEntry;
 import yellowtally.core.fitness.PartLedger;
 import yellowtally.core.fitness.SawWear;
 import yellowtally.core.fitness.TensionLedger;
+import yellowtally.core.log.MeasureEntry;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.schedule.ScheduleLedger;
 import yellowtally.core.settings.Numbers;
@@ -115,7 +115,7 @@ final class Wear {
                 .map(use -> new TensionLedger.OutingEntry(use.backAt(), use.tanks(), true))
                 .toList();
         return new SawWear.Ledgers(
-                new PartLedger(measures, List.of(), List.of(), 1, null),
+                PartLedger.of(measures, List.of(), List.of(), 1, null),
                 schedule,
                 new TensionLedger(new LoopSpec(Pitch.P_325, Gauge.G_050, 68), true, false, null, checks, outings));
     }

@@ -85,7 +85,8 @@ final class Fleet {
     void addFitSaw(String tag, Kit kit) {
         addSaw(tag, kit);
         String schedule = application.get("/api/saws/" + tag + "/schedule");
-        Matcher quick = Pattern.compile("\"step\":\"([A-Z_]+)\",\"kind\"").matcher(schedule);
+        Matcher quick =
+                Pattern.compile("\"step\":\"([A-Z_]+)\",\"kind\":\"(?!REPAIR)").matcher(schedule);
         List<String> steps = new ArrayList<>();
         while (quick.find()) {
             steps.add(quick.group(1));
@@ -93,7 +94,7 @@ final class Fleet {
         steps.remove("BLUING_CAUSE");
         did(tag, steps.toArray(String[]::new));
         // Turning the bar over comes before a sharpening, and is due after one that is recorded later.
-        did(tag, "GROOVE");
+        did(tag, "GROOVE", "REFIT", "NUTS", "BRAKE_RUNNING");
         send("/api/saws/" + tag + "/tension-checks", """
                 {"id":"%s","personId":"%s","device":"test","occasion":"ROUTINE","work":"FELLING","readings":[
                  {"method":"TANG_LINE","value":"6","met":["NUTS_SLACK","BRAKE_OFF","NOSE_UP","COLD","OILED","PULLED_ROUND"],

@@ -19,7 +19,7 @@ class FleetBrowserTest {
     @Test
     void aNewSawIsAddedOnceItsSetFitsAndIsHeldUntilRead(Screens.Opener screens) {
         Page page = screens.open("/saws/new");
-        page.getByLabel("Tag", new Page.GetByLabelOptions().setExact(true)).fill("17");
+        page.getByLabel("Tag", new Page.GetByLabelOptions().setExact(true)).fill("19");
         page.getByLabel("Make").fill("Kestrup");
         page.getByLabel("Model").fill("K50");
         page.getByLabel("Bar tag").fill("YB-40");
@@ -30,7 +30,7 @@ class FleetBrowserTest {
                 .fill("66");
         page.getByLabel("Sprocket tag").fill("YS-40");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("This loop has 66 drive links, the bar asks for 68.");
-        button(page, "Add saw 17").click();
+        button(page, "Add saw 19").click();
         assertThat(page).hasURL(Pattern.compile("/saws/new$"));
 
         page.getByLabel("Drive links", new Page.GetByLabelOptions().setExact(true))
@@ -39,14 +39,14 @@ class FleetBrowserTest {
         page.getByLabel("Displacement, cc").fill("fifty");
         assertThat(page.getByText("This is not a number.")).isVisible();
         page.getByLabel("Displacement, cc").fill("50");
-        button(page, "Add saw 17").click();
-        assertThat(page).hasURL(Pattern.compile("/saws/17$"));
-        assertThat(page.getByText("Read the tension: the set was apart")).isVisible();
+        button(page, "Add saw 19").click();
+        assertThat(page).hasURL(Pattern.compile("/saws/19$"));
+        assertThat(page.getByText("Set it back: the set was apart")).isVisible();
         assertThat(page.getByText("Test the chain brake: there is no test on record"))
                 .isVisible();
         page.keyboard().press("b");
-        assertThat(rail(page, "Held").getByLabel(Pattern.compile("^Saw 17,")))
-                .hasAccessibleName("Saw 17, 18 in, Held: Untested");
+        assertThat(rail(page, "Held").getByLabel(Pattern.compile("^Saw 19,")))
+                .hasAccessibleName("Saw 19, 18 in, Held: Untested");
     }
 
     @Test

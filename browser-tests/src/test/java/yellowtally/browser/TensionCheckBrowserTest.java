@@ -69,7 +69,7 @@ class TensionCheckBrowserTest {
         assertThat(verdict(page)).containsText("Do not run the saw");
         button(page, "Save and hold saw 07").click();
 
-        assertThat(page.getByText("The chain can be thrown", new Page.GetByTextOptions().setExact(true)))
+        assertThat(page.getByText("The tension was not safe", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         assertThat(button(page, "Release saw 07")).hasCount(0);
         page.keyboard().press("o");
@@ -90,7 +90,7 @@ class TensionCheckBrowserTest {
         page.getByLabel("Recorded by").selectOption("Ida Marsh");
         page.reload();
         button(page, "Release saw 07").click();
-        assertThat(page.getByText("The chain can be thrown", new Page.GetByTextOptions().setExact(true)))
+        assertThat(page.getByText("The tension was not safe", new Page.GetByTextOptions().setExact(true)))
                 .hasCount(0);
         page.keyboard().press("b");
         assertThat(plate(page, "On the rack", "07")).hasAccessibleName("Saw 07, 20 in, Fit");

@@ -137,7 +137,7 @@ class WearBrowserTest {
         replace(page, "New chain", "YC-90, 72 drive links", "Grown out");
         assertThat(step(page, "Sprocket wear, open")).isVisible();
         assertThat(step(page, "Tension, open")).isVisible();
-        assertThat(page.getByText("Held: Read the tension: the set was apart")).isVisible();
+        assertThat(page.getByText("Held: Set it back: the set was apart")).isVisible();
 
         page.navigate(screens.application().address() + "/parts/YC-90");
         assertThat(page.getByText("loop 1 of 1 on YS-90")).isVisible();

@@ -85,4 +85,25 @@ class KeptBesideWritesTest {
         });
         assertKeptAsRecorded(tag);
     }
+
+    /** An edit that is refused leaves nothing on the board that nobody has, whoever looks meanwhile. */
+    @Test
+    void whatWasRefusedIsNotKept() {
+        String tag = aSaw();
+        int version = api.get("/api/saws/" + tag).body().path("version").asInt();
+        String without = Checks.card("Nowhere").replace("\"sparkArrestor\":true", "\"sparkArrestor\":false");
+        for (int round = 0; round < 20; round++) {
+            CompletableFuture<Void> looks = CompletableFuture.runAsync(() -> api.get("/api/board"));
+            assertThat(api.put(
+                                    "/api/saws/" + tag,
+                                    "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"bench\",\"version\":%d,\"saw\":%s}"
+                                            .formatted(RunningServer.id(), api.operator(), version + 3, without))
+                            .status())
+                    .isEqualTo(409);
+            looks.join();
+        }
+        assertKeptAsRecorded(tag);
+        assertThat(standings.of(fleet.saw(tag)).fitted().saw().details().model().make())
+                .isEqualTo("Kestrup");
+    }
 }
