@@ -3,6 +3,7 @@ package yellowtally.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static yellowtally.browser.Screens.button;
 import static yellowtally.browser.Screens.rail;
+import static yellowtally.browser.Screens.region;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;

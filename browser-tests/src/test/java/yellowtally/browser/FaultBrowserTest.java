@@ -3,6 +3,7 @@ package yellowtally.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static yellowtally.browser.Screens.button;
 import static yellowtally.browser.Screens.rail;
+import static yellowtally.browser.Screens.region;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -21,11 +22,6 @@ class FaultBrowserTest {
 
     private static Locator heading(Page page, String text) {
         return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(text));
-    }
-
-    private static Locator region(Page page, String name) {
-        return page.getByRole(
-                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     /** The cause that leads. */

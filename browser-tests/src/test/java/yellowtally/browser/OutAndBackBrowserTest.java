@@ -3,6 +3,7 @@ package yellowtally.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static yellowtally.browser.Screens.button;
 import static yellowtally.browser.Screens.rail;
+import static yellowtally.browser.Screens.region;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -18,11 +19,6 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class OutAndBackBrowserTest {
 
     private static final DateTimeFormatter FIELD = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm");
-
-    private static Locator region(Page page, String name) {
-        return page.getByRole(
-                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
 
     private static Locator saw(Page page, String tag) {
         return page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Saw " + tag));

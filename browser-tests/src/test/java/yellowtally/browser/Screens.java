@@ -85,6 +85,12 @@ public final class Screens implements ParameterResolver {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
     }
 
+    /** A part of the page by its name. */
+    static Locator region(Page page, String name) {
+        return page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
     /** A rail of the board, by its title. */
     static Locator rail(Page page, String title) {
         return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(title));
