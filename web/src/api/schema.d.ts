@@ -3236,6 +3236,7 @@ export interface components {
             expected?: components["schemas"]["DueDate"];
             /** Format: double */
             fraction: number;
+            needs: components["schemas"]["Need"][];
             state: components["schemas"]["FitState"];
             task: components["schemas"]["Task"];
             what: components["schemas"]["TaskMatter"];

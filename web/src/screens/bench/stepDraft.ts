@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
+import { saidWords } from '../../words/bench';
 import { device, newId } from '../../api/client';
 import { usePreviewed, useWrite } from '../../api/queries';
 import { takesOf } from '../../parts/TakeFields';
@@ -53,7 +54,7 @@ export function useStepDraft(key: string) {
 
 /** Fine by default where the hand has simply done it; a look must be said. */
 export function saidOf(draft: StepDraft, kind: Schemas['StepKind']): Schemas['StepOutcome'] | undefined {
-  const done = ['CONFIRM', 'CLEAN', 'GREASE', 'FILL', 'FILE', 'REPLACE', 'CAUSE'].includes(kind);
+  const done = saidWords(kind).length === 1;
   const measured = kind === 'MEASURE' && Object.values(draft.figures).some((f) => f.trim() !== '');
   return draft.said ?? (done || measured || draft.findings.length > 0 ? 'FINE' : undefined);
 }

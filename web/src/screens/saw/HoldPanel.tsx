@@ -5,6 +5,7 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { Heading } from '../../parts/Heading';
 import { findingWords, stepWords } from '../../words/bench';
 import { momentOf } from '../../words/format';
+import { workTitle } from '../../words/work';
 import { useSigned } from '../../shell/signed';
 import { StillNeeded } from './StillNeeded';
 
@@ -33,6 +34,11 @@ export function HoldPanel({
       {holds.map((hold) => (
         <HoldLine key={hold.id} hold={hold} />
       ))}
+      {byItself(work, holds).map((waits) => (
+        <Box key={workTitle(waits)} sx={{ my: 0.75, fontWeight: 600 }}>
+          {workTitle(waits)}
+        </Box>
+      ))}
       <StillNeeded tag={tag} work={work} faultId={holds.find((hold) => hold.faultId)?.faultId} />
       <ProblemNote sentences={release.error ? [release.error.message] : []} />
       {mayRelease ? (
@@ -47,6 +53,25 @@ export function HoldPanel({
         )
       )}
     </Box>
+  );
+}
+
+/** What a hold says by itself. */
+const SAID_BY_HOLDS: Schemas['Waiting']['what'][] = [
+  'STEP_FAILED',
+  'PERSON_HOLDS',
+  'COMPLAINT_HOLDS',
+  'LOOK_ANEW',
+  'RELEASE_WAITS',
+];
+
+/** What holds without anybody having held it: the set was apart, it rested, the brake was not tried. */
+function byItself(work: Schemas['Waiting'][], holds: Schemas['OpenHold'][]): Schemas['Waiting'][] {
+  return work.filter(
+    (waits) =>
+      waits.state === 'HELD' &&
+      !SAID_BY_HOLDS.includes(waits.what) &&
+      !(waits.what === 'FINDING_HOLDS' && holds.some((hold) => hold.findings.includes(waits.finding))),
   );
 }
 

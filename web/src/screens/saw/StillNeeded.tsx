@@ -52,11 +52,18 @@ const keyOf = (need: Schemas['Need']) => `${need.kind} ${need.step} ${need.measu
 export function needsOf(work: Schemas['Waiting'][]): Schemas['Need'][] {
   const found = new Map<string, Schemas['Need']>();
   for (const waits of work) {
-    if (waits.state === 'HELD' && 'needs' in waits) {
-      for (const need of waits.needs) found.set(keyOf(need), found.get(keyOf(need)) ?? need);
+    for (const need of waits.state === 'HELD' ? provedBy(waits) : []) {
+      found.set(keyOf(need), found.get(keyOf(need)) ?? need);
     }
   }
   return [...found.values()];
+}
+
+/** What says no more than its step is proved by that step. */
+function provedBy(waits: Schemas['Waiting']): Schemas['Need'][] {
+  if ('needs' in waits) return waits.needs;
+  if (waits.what === 'NO_SET_FITTED') return [{ kind: 'NEW_PART', step: waits.step }];
+  return 'step' in waits ? [{ kind: 'PASS', step: waits.step }] : [];
 }
 
 function placeOf(tag: string, need: Schemas['Need'], faultId: string | undefined): string {

@@ -115,8 +115,8 @@ class OutAndBackBrowserTest {
                 .filter(new Locator.FilterOptions().setHasText("New hose"))
                 .getByRole(AriaRole.LINK)
                 .click();
-        button(page, "Done").click();
         button(page, "Save the record").click();
+        assertThat(page).hasURL(Pattern.compile("/saws/OB2$"));
         page.keyboard().press("r");
         page.getByLabel("What was done").selectOption("Tanks, caps, hoses, pick-ups");
         button(page, "Fine").click();

@@ -1,7 +1,9 @@
 package yellowtally.core.waiting;
 
+import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.holds.Need;
 import yellowtally.core.schedule.DueDate;
 import yellowtally.core.schedule.DueEvent;
 import yellowtally.core.schedule.Task;
@@ -14,6 +16,7 @@ import yellowtally.core.steps.Step;
  * @param fraction how much of its nearest limit is used up; 1 and more is due
  * @param events what made it due at once
  * @param expected when it will fall due (est.); {@code null} when it is due or unknown
+ * @param needs the steps that it holds for; empty when it does not hold
  */
 public record TaskWaits(
         TaskMatter what,
@@ -21,7 +24,9 @@ public record TaskWaits(
         Task task,
         double fraction,
         Set<DueEvent> events,
-        @Nullable DueDate expected) implements Waiting {
+        @Nullable DueDate expected,
+        List<Need> needs)
+        implements Waiting {
 
     /** How it waits. */
     public enum TaskMatter {
@@ -44,10 +49,18 @@ public record TaskWaits(
 
     public TaskWaits {
         events = Set.copyOf(events);
+        needs = List.copyOf(needs);
     }
 
     public static TaskWaits of(TaskMatter what, TaskDue due) {
-        return new TaskWaits(what, what.state, due.task(), due.fraction(), due.events(), due.expected());
+        return new TaskWaits(
+                what,
+                what.state,
+                due.task(),
+                due.fraction(),
+                due.events(),
+                due.expected(),
+                what.state == FitState.HELD ? SetBackWaits.passing(due.task().steps()) : List.of());
     }
 
     @Override

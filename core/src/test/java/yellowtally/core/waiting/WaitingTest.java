@@ -29,7 +29,7 @@ class WaitingTest {
 
     private static TaskWaits task(TaskMatter what, double fraction) {
         FitState state = what == TaskMatter.TASK_SOON ? FitState.FIT : FitState.DUE;
-        return new TaskWaits(what, state, Task.SHARPEN, fraction, Set.of(), null);
+        return new TaskWaits(what, state, Task.SHARPEN, fraction, Set.of(), null, List.of());
     }
 
     /** One of every kind. */

@@ -112,9 +112,6 @@ public class RuleHolds implements SeesReturns, WatchesSettings {
     private static List<Step> proving(Waiting waits) {
         List<Step> steps =
                 new ArrayList<>(waits.needs().stream().map(Need::step).toList());
-        if (steps.isEmpty() && waits.task() != null) {
-            steps.addAll(waits.task().steps());
-        }
         if (steps.isEmpty() && waits.step() != null) {
             steps.add(waits.step());
         }
