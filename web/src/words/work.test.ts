@@ -10,6 +10,7 @@ const task = (more: Partial<Schemas['TaskWaits']>): Schemas['TaskWaits'] => ({
   task: 'SHARPEN',
   fraction: 1,
   events: [],
+  needs: [],
   ...more,
 });
 

@@ -25,7 +25,7 @@ export function StillNeeded({
         {needs.map((need) => (
           <Box component="li" key={keyOf(need)}>
             <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'center' }}>
-              <Box sx={{ flex: '1 1 220px' }}>{needWords(need)}</Box>
+              <Box sx={{ flex: '1 1 150px' }}>{needWords(need)}</Box>
               <Button component={Link} to={placeOf(tag, need, faultId)} size="small" variant="outlined">
                 {ACTS[need.kind]}
               </Button>
