@@ -145,8 +145,10 @@ class SharpeningHttpTest {
     void oneLoopLiesInOneViceAndIsLeftWithAReason() {
         assertThat(begin(RunningServer.id()).body().path("detail").asString())
                 .isEqualTo("Loop C-" + tag + " lies in the vice already.");
-        assertThat(write("leave", ",\"reason\":\" \"").sentenceAt("reason")).isEqualTo("This is needed.");
-        assertThat(write("leave", ",\"reason\":\"Wrong loop\"").status()).isEqualTo(204);
+        assertThat(write("leave", ",\"device\":\"t\",\"reason\":\" \"").sentenceAt("reason"))
+                .isEqualTo("This is needed.");
+        assertThat(write("leave", ",\"device\":\"t\",\"reason\":\"Wrong loop\"").status())
+                .isEqualTo(204);
         assertThat(length(0, "7", false).body().path("detail").asString())
                 .isEqualTo("This loop is out of the vice already.");
     }

@@ -2,6 +2,7 @@ package yellowtally.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -496,5 +497,44 @@ class WaysRoundAHoldHttpTest {
                         .path("at")
                         .asString()))
                 .isBefore(Instant.now().plusSeconds(60));
+    }
+
+    /** What is written down later belongs to the parts that were on the saw then: the new loop was not out last week. */
+    @Test
+    void anOutingOfLastWeekBelongsToTheLoopOfThen() {
+        String next = "N" + RunningServer.id().substring(0, 6);
+        api.post(
+                "/api/parts",
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"costCents\":2600,\"chain\":{\"tag\":\"%s\",\"create\":true,\"pitch\":\"P_325\",\"gauge\":\"G_050\",\"driveLinks\":68,\"newCutter\":\"9.5 mm\"}}"
+                        .formatted(RunningServer.id(), api.officer(), next));
+        record(
+                "REPLACE_CHAIN",
+                "FINE",
+                "",
+                "{}",
+                ",\"part\":{\"tag\":\"" + next + "\",\"newChain\":false,\"soakHours\":12}");
+        Checks.setBack(api, tag);
+        fine("SPROCKET");
+        Checks.setBack(api, tag);
+        String lastWeek = Checks.issue(api, tag)
+                .replaceFirst("\"at\":\"[^\"]*\"", "\"at\":\"" + Instant.now().minusSeconds(7 * 86_400) + "\"");
+        assertThat(api.post("/api/outings/issue", lastWeek).status()).isEqualTo(204);
+        String back = Checks.back(
+                        api, Checks.backSaw(tag, 2, "").replace("\"groundStruck\":false", "\"groundStruck\":true"))
+                .replaceFirst(
+                        "\\{",
+                        "{\"at\":\"" + Instant.now().minusSeconds(6 * 86_400) + "\",\"reason\":\"Found on a slip\",");
+        assertThat(api.post("/api/outings/return", back).status()).isEqualTo(204);
+        assertThat(struck()).as("the new loop struck nothing").isFalse();
+        assertThat(api.get("/api/parts/" + next).body().path("tanks").asDouble())
+                .isZero();
+        assertThat(RunningServer.bean(EntityManager.class)
+                        .createQuery(
+                                "select c.tag from Outing o join Chain c on c.id = o.chainId join Saw s on s.id = o.sawId"
+                                        + " where s.tag = :tag",
+                                String.class)
+                        .setParameter("tag", tag)
+                        .getResultList())
+                .containsExactly("C-" + tag);
     }
 }

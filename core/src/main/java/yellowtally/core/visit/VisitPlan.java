@@ -141,7 +141,7 @@ public record VisitPlan(List<PlannedStep> steps, Bill bill, List<RideAlong> ride
             }
             waits.needs().stream()
                     .filter(need -> need.kind() != NeedKind.CAUSE)
-                    .forEach(need -> put(need.step(), why, null, finding));
+                    .forEach(need -> put(need.step(), why, waits.task(), finding));
             if (finding != null && finding.opens() != null) {
                 put(finding.opens(), Why.FINDING, null, finding);
             }

@@ -1,6 +1,7 @@
 package yellowtally.server.fleet;
 
 import jakarta.persistence.EntityManager;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -91,6 +92,24 @@ public class Fleet {
                 saw.fittingId() == null
                         ? null
                         : fittings.findById(saw.fittingId()).orElse(null));
+    }
+
+    /**
+     * What hung on a saw at a moment: what is written down later belongs to the parts of then (handbook section 11, rule 10).
+     * Before its first fitting that one hung on it already: a saw comes with its set.
+     */
+    public FittedSet setAt(Saw saw, Instant at) {
+        SetFitting then = fittings.findFirstBySawIdAndAtLessThanEqualOrderByAtDesc(saw.id(), at)
+                .or(() -> fittings.findFirstBySawIdOrderByAtAsc(saw.id()))
+                .orElse(null);
+        if (then == null || then.id().equals(saw.fittingId())) {
+            return set(saw);
+        }
+        List<Part> hung = parts.findAllById(Stream.<@Nullable UUID>of(then.chainId(), then.barId(), then.sprocketId())
+                .<UUID>flatMap(Stream::ofNullable)
+                .toList());
+        return new FittedSet(
+                Part.one(Chain.class, hung), Part.one(Bar.class, hung), Part.one(Sprocket.class, hung), then);
     }
 
     public Crew crew(UUID id) {

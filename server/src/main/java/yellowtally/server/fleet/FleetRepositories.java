@@ -1,5 +1,6 @@
 package yellowtally.server.fleet;
 
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -41,5 +42,9 @@ final class FleetRepositories {
 
     interface Fittings extends ListCrudRepository<SetFitting, UUID> {
         List<SetFitting> findBySawIdOrderByAtDesc(UUID sawId);
+
+        Optional<SetFitting> findFirstBySawIdAndAtLessThanEqualOrderByAtDesc(UUID sawId, Instant at);
+
+        Optional<SetFitting> findFirstBySawIdOrderByAtAsc(UUID sawId);
     }
 }

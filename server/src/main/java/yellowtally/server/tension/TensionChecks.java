@@ -224,7 +224,7 @@ class TensionChecks {
                         made.now(),
                         made.person().id(),
                         given.device(),
-                        Worklog.parts(fleet.set(made.saw()))),
+                        Worklog.parts(fleet.setAt(made.saw(), made.at()))),
                 WorkOutcome.of(TensionStep.outcome(last)),
                 made.note(),
                 null);

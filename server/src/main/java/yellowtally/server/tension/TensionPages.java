@@ -189,6 +189,8 @@ class TensionPages {
                 house,
                 standing.tension().fitness().occasion(),
                 worklog.openHolds(saw.id()).stream()
+                        .filter(h -> standing.account().holds().inForce().stream()
+                                .anyMatch(held -> held.hold().id().equals(h.id())))
                         .findFirst()
                         .map(h -> new HoldView(h.at(), names.getOrDefault(h.personId(), "")))
                         .orElse(null),

@@ -135,7 +135,8 @@ class OutAndBack {
             }
             mayGoOut.refuseUnfit(saw);
             refuseOverlap(saw, moment.at());
-            records.persist(new Outing(own(given.id(), tag), saw, fleet.set(saw), crew, moment, person.id()));
+            records.persist(
+                    new Outing(own(given.id(), tag), saw, fleet.setAt(saw, moment.at()), crew, moment, person.id()));
             revision.touches(saw.id());
         }
     }

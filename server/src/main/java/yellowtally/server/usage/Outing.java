@@ -107,7 +107,7 @@ public class Outing {
         this.chainId = set.chain() == null ? null : set.chain().id();
         this.barId = set.bar() == null ? null : set.bar().id();
         this.sprocketId = set.sprocket() == null ? null : set.sprocket().id();
-        this.fittingId = saw.fittingId();
+        this.fittingId = set.fitting() == null ? null : set.fitting().id();
         this.outAt = out.at();
         this.outRecordedAt = out.recordedAt();
         this.outReason = out.reason();

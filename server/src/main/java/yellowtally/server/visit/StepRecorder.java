@@ -154,7 +154,7 @@ public class StepRecorder {
                                 now,
                                 person.id(),
                                 given.device(),
-                                Worklog.parts(fleet.set(saw))),
+                                Worklog.parts(given.step().replaces() == null ? fleet.setAt(saw, at) : fleet.set(saw))),
                         WorkOutcome.of(verdict.outcome()),
                         note,
                         replaced)

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
@@ -88,7 +89,7 @@ class OutAndBackTest {
         when(saw.details()).thenReturn(details);
         when(fleet.saw(tag)).thenReturn(saw);
         when(fleet.sawInService(tag)).thenReturn(saw);
-        when(fleet.set(saw)).thenReturn(new FittedSet(null, null, null, null));
+        when(fleet.setAt(eq(saw), any())).thenReturn(new FittedSet(null, null, null, null));
         when(settings.numbers(saw)).thenReturn(Numbers.STANDARD);
         when(settings.rules())
                 .thenReturn(new HouseRules(Numbers.STANDARD, Seasons.STANDARD, TensionMethod.TANG_LINE, LengthUnit.MM));
