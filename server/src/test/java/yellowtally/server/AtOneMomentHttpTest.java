@@ -145,9 +145,10 @@ class AtOneMomentHttpTest {
         }
     }
 
+    /** Only what would hold: that other work waits does not matter here. */
     private void putRight() {
-        Checks.serve(api, tag);
-        api.post("/api/saws/" + tag + "/tension-checks", Checks.check(api, RunningServer.id(), Checks.reading("6")));
+        record("BRAKE_LEVER", "FINE", "", "");
+        record("BRAKE_RUNNING", "FINE", "", "");
         assertThat(release().status()).isEqualTo(204);
     }
 
@@ -161,10 +162,8 @@ class AtOneMomentHttpTest {
             assertThat(done).as("round %d", round).isEqualTo(1);
             if (answers.get(0).status() < 300) {
                 takeBack();
-                Checks.testBrake(api, tag);
-                api.post(
-                        "/api/saws/" + tag + "/tension-checks",
-                        Checks.check(api, RunningServer.id(), Checks.reading("6")));
+                record("BRAKE_LEVER", "FINE", "", "");
+                record("BRAKE_RUNNING", "FINE", "", "");
             } else {
                 endVisit(visit);
             }

@@ -178,16 +178,21 @@ public class Standings implements MayGoOut {
                 .toList();
     }
 
+    /** How fast sisters take up is a suspicion and no hold: a write does not read the whole fleet anew for it. */
     private SisterPaces sistersOf(FittedSaw fitted) {
+        Kept known = kept;
         return fitted.chain() == null
                 ? SisterPaces.NONE
-                : new SisterPaces(all().stream()
-                        .filter(other -> other.fitted().chain() != null
-                                && other.fitted().chain().spec().pitch()
-                                        == fitted.chain().spec().pitch())
-                        .flatMap(other ->
-                                Optional.ofNullable(other.ledger().tension().growthPerTank()).stream())
-                        .toList());
+                : new SisterPaces((known != null && writing() ? known.all() : all())
+                        .stream()
+                                .filter(other -> other.fitted().chain() != null
+                                        && other.fitted().chain().spec().pitch()
+                                                == fitted.chain().spec().pitch())
+                                .flatMap(
+                                        other -> Optional.ofNullable(
+                                                other.ledger().tension().growthPerTank())
+                                                .stream())
+                                .toList());
     }
 
     /** Works everything out from the records alone, as after a restart. */
