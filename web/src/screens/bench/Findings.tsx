@@ -1,10 +1,10 @@
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import type { Schemas } from '../../api/client';
-import { findingWords, figureUnit, measureWords, stepWords } from '../../words/bench';
+import { findingWords, figureUnit, measureWords } from '../../words/bench';
 import { percent, rounded } from '../../words/format';
 import { taskWords } from '../../words/schedule';
-import { workTitle } from '../../words/work';
+import { workReason, workTitle } from '../../words/work';
 
 /** To the right of the hand: what was found and measured, what life is left, what comes after. */
 export function Findings({ visit }: { visit: Schemas['VisitPage'] }) {
@@ -53,8 +53,7 @@ export function Findings({ visit }: { visit: Schemas['VisitPage'] }) {
         {holds.length > 0 ? (
           holds.map((w, i) => (
             <Box key={i} sx={{ py: 0.25 }}>
-              Held: {workTitle(w)}
-              {'step' in w ? `, proved by ${stepWords[w.step].title.toLowerCase()}` : ''}
+              Held: {workTitle(w)}. {workReason(w)}
             </Box>
           ))
         ) : (

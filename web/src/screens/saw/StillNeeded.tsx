@@ -56,8 +56,15 @@ export function needsOf(work: Schemas['Waiting'][]): Schemas['Need'][] {
       found.set(keyOf(need), found.get(keyOf(need)) ?? need);
     }
   }
-  return [...found.values()];
+  // A saw that lies open is closed before it runs.
+  const needs = [...found.values()];
+  return [
+    ...needs.filter((need) => !RUNNING.includes(need.step)),
+    ...needs.filter((need) => RUNNING.includes(need.step)),
+  ];
 }
+
+const RUNNING: Schemas['Step'][] = ['BRAKE_RUNNING', 'CONTROLS', 'OIL_CARD'];
 
 /** What says no more than its step is proved by that step. */
 function provedBy(waits: Schemas['Waiting']): Schemas['Need'][] {
