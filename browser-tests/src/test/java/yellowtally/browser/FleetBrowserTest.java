@@ -3,7 +3,9 @@ package yellowtally.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static yellowtally.browser.Screens.button;
 import static yellowtally.browser.Screens.rail;
+import static yellowtally.browser.Screens.region;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.UUID;
@@ -41,9 +43,9 @@ class FleetBrowserTest {
         page.getByLabel("Displacement, cc").fill("50");
         button(page, "Add saw 19").click();
         assertThat(page).hasURL(Pattern.compile("/saws/19$"));
-        assertThat(page.getByText("Set it back: the set was apart")).isVisible();
-        assertThat(page.getByText("Test the chain brake: there is no test on record"))
-                .isVisible();
+        Locator hold = region(page, "Hold");
+        assertThat(hold).containsText("Set it back: the set was apart");
+        assertThat(hold).containsText("Test the chain brake: there is no test on record");
         page.keyboard().press("b");
         assertThat(rail(page, "Held").getByLabel(Pattern.compile("^Saw 19,")))
                 .hasAccessibleName("Saw 19, 18 in, Held: Untested");
