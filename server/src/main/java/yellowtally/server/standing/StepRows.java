@@ -1,6 +1,7 @@
 package yellowtally.server.standing;
 
 import java.sql.SQLException;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -13,6 +14,7 @@ import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepKind;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.server.worklog.WorkOutcome;
 
@@ -27,6 +29,13 @@ final class StepRows {
             select r.id, r.seq, r.step, r.at, r.outcome, r.visit_id, r.saw_id, r.chain_id, r.bar_id, r.sprocket_id
             from work_record r""" + Rows.STANDING + "r.outcome <> " + Rows.word(WorkOutcome.SKIPPED) + " and ";
     private static final String SHARPENINGS = WORK + "r.step = " + Rows.word(Step.SHARPEN) + " and ";
+
+    /** Small repairs are rare: all of them at once are fewer rows than questions about each. */
+    private static final List<Step> REPAIRS = Arrays.stream(Step.values())
+            .filter(step -> step.kind() == StepKind.REPAIR)
+            .toList();
+
+    private static final String REPAIRED = WORK + "r.saw_id = ? and r.step in (" + Rows.words(REPAIRS) + ")";
 
     /** In the order of its index, from its end: the database reads one row of a step done a thousand times. */
     private static final String LATEST = WORK + """
@@ -43,7 +52,8 @@ final class StepRows {
         for (Map.Entry<String, Object[]> own : on.conditions("r").entrySet()) {
             keep(found, rows.read(SHARPENINGS + own.getKey(), StepRows::work, own.getValue()));
         }
-        for (Step step : Step.values()) {
+        keep(found, rows.read(REPAIRED, StepRows::work, on.saw()));
+        for (Step step : EnumSet.complementOf(EnumSet.copyOf(REPAIRS))) {
             List<WorkRow> latest = latest(rows, on, step, EnumSet.allOf(StepOutcome.class));
             keep(found, latest);
             if (!latest.isEmpty() && !step.passing().contains(latest.get(0).outcome())) {
