@@ -89,7 +89,11 @@ export function EndVisit({
             {needs.map((need) => (
               <Box component="li" key={`${need.kind} ${need.step}`}>
                 {visit.steps.some((s) => s.step === need.step) && onGo ? (
-                  <Button variant="text" sx={{ p: 0, textAlign: 'left' }} onClick={() => onGo(need.step)}>
+                  <Button
+                    variant="text"
+                    sx={{ p: 0, minWidth: 0, textAlign: 'left' }}
+                    onClick={() => onGo(need.step)}
+                  >
                     {needWords(need)}
                   </Button>
                 ) : (
