@@ -25,9 +25,4 @@ public enum FaultEventKind {
 
     /** What ends a fault. */
     public static final Set<FaultEventKind> ENDS = EnumSet.of(CLOSED, NOT_CONFIRMED, MISTAKEN);
-
-    /** Whether it ends the fault. */
-    public boolean ends() {
-        return ENDS.contains(this);
-    }
 }

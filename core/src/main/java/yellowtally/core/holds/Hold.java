@@ -1,6 +1,7 @@
 package yellowtally.core.holds;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.steps.Finding;
@@ -36,6 +37,9 @@ public record Hold(
         PERSON,
         COMPLAINT
     }
+
+    /** What can be looked at in a minute: all of it where a person holds and nobody knows yet what is the matter (rule 1). */
+    public static final List<Step> ALL_ROUND = List.of(Step.OUTSIDE_LOOK, Step.BRAKE_LEVER, Step.CONTROLS);
 
     public Hold {
         findings = Set.copyOf(findings);

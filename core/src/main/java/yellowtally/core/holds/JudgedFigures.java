@@ -35,9 +35,6 @@ public final class JudgedFigures {
             Measure.SPROCKET_WEAR,
             Measure.GAUGE_SETTING);
 
-    /** Nothing measured. */
-    public static final JudgedFigures NONE = new JudgedFigures(Map.of());
-
     private final Map<Measure, Judged> byMeasure;
 
     private JudgedFigures(Map<Measure, Judged> byMeasure) {

@@ -1,5 +1,7 @@
 package yellowtally.core.holds;
 
+import java.util.Collection;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
@@ -35,6 +37,11 @@ public record Need(NeedKind kind, Step step, @Nullable Measure measure) {
             return of(NeedKind.NEW_PART, Step.replacing(finding.condemns()));
         }
         return finding.measure() == null ? pass(finding.seenBy()) : figure(finding.measure());
+    }
+
+    /** Each of these steps again, and nothing found. */
+    public static List<Need> passing(Collection<Step> steps) {
+        return steps.stream().map(Need::pass).toList();
     }
 
     static Need pass(Step step) {

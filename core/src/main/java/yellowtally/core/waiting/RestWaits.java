@@ -24,11 +24,7 @@ public record RestWaits(RestMatter what, FitState state, Step step, long days, L
     /** A rest with at least one step missing. */
     public static RestWaits of(Rest rest) {
         return new RestWaits(
-                RestMatter.RESTED,
-                FitState.HELD,
-                rest.missing().get(0),
-                rest.days(),
-                SetBackWaits.passing(rest.missing()));
+                RestMatter.RESTED, FitState.HELD, rest.missing().get(0), rest.days(), Need.passing(rest.missing()));
     }
 
     @Override

@@ -2,7 +2,6 @@ package yellowtally.core.waiting;
 
 import java.util.List;
 import yellowtally.core.holds.Need;
-import yellowtally.core.holds.Need.NeedKind;
 import yellowtally.core.steps.Step;
 
 /** The set was apart and is not set back and proved (handbook section 11, rule 5). */
@@ -23,11 +22,7 @@ public record SetBackWaits(SetBackMatter what, FitState state, Step step, List<N
      * @param missing closing steps, in their order, at least one
      */
     public static SetBackWaits of(List<Step> missing) {
-        return new SetBackWaits(SetBackMatter.NOT_SET_BACK, FitState.HELD, missing.get(0), passing(missing));
-    }
-
-    static List<Need> passing(List<Step> steps) {
-        return steps.stream().map(step -> new Need(NeedKind.PASS, step, null)).toList();
+        return new SetBackWaits(SetBackMatter.NOT_SET_BACK, FitState.HELD, missing.get(0), Need.passing(missing));
     }
 
     @Override

@@ -60,7 +60,7 @@ public record TaskWaits(
                 due.fraction(),
                 due.events(),
                 due.expected(),
-                what.state == FitState.HELD ? SetBackWaits.passing(due.task().steps()) : List.of());
+                what.state == FitState.HELD ? Need.passing(due.task().steps()) : List.of());
     }
 
     @Override

@@ -55,6 +55,15 @@ public sealed interface Waiting
         return List.of();
     }
 
+    /** The steps that prove it: those that are missing, or its own where it names no more than that. */
+    default List<Step> provedBy() {
+        if (!needs().isEmpty()) {
+            return needs().stream().map(Need::step).toList();
+        }
+        Step own = step();
+        return own == null ? List.of() : List.of(own);
+    }
+
     /** The task of the schedule; {@code null} when it is none. */
     default @Nullable Task task() {
         return null;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -112,6 +113,14 @@ class WaitingTest {
         assertThat(waits.step()).isEqualTo(step);
         assertThat(waits.forToday()).isEqualTo(today);
         assertThat(waits.failed()).isEqualTo(failed);
+    }
+
+    /** What names needs is proved by these in their order; what does not, by its own step; a release by none. */
+    @ParameterizedTest
+    @CsvSource({"NOT_SET_BACK, REFIT NUTS", "THROW_RISK, TENSION", "NOT_OILING, OIL_CARD", "RELEASE_WAITS, ''"})
+    void whatProvesIt(String what, String steps) {
+        assertThat(of(what).provedBy().stream().map(Step::name).collect(Collectors.joining(" ")))
+                .isEqualTo(steps);
     }
 
     /** A watch leaves the saw fit, and the next visit looks at it again. */

@@ -2,7 +2,6 @@ package yellowtally.server.holds;
 
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -13,7 +12,6 @@ import org.springframework.stereotype.Service;
 import yellowtally.core.fitness.MoreUsable;
 import yellowtally.core.fitness.SawAccount;
 import yellowtally.core.holds.Hold.HoldOrigin;
-import yellowtally.core.holds.Need;
 import yellowtally.core.steps.Step;
 import yellowtally.core.waiting.FitState;
 import yellowtally.core.waiting.OilWaits.OilMatter;
@@ -105,17 +103,8 @@ public class RuleHolds implements SeesReturns, WatchesSettings {
         lifted(
                         standings.rebuilt(saw, before).account(),
                         standings.rebuilt(saw, after).account())
-                .forEach(waits -> steps.addAll(proving(waits)));
+                .forEach(waits -> steps.addAll(waits.provedBy()));
         steps.forEach(step -> hold(saw, step, LOOSER, personId));
-    }
-
-    private static List<Step> proving(Waiting waits) {
-        List<Step> steps =
-                new ArrayList<>(waits.needs().stream().map(Need::step).toList());
-        if (steps.isEmpty() && waits.step() != null) {
-            steps.add(waits.step());
-        }
-        return steps;
     }
 
     private void hold(Saw saw, Step step, String why, UUID personId) {

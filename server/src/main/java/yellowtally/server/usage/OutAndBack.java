@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import yellowtally.core.holds.Hold;
 import yellowtally.core.oiling.FilledOut;
 import yellowtally.core.schedule.Burn;
 import yellowtally.core.schedule.ScheduleSetting;
@@ -76,7 +77,6 @@ class OutAndBack {
     /** One tank more; {@code oilShare} is how much of the oil tank was filled with it, absent when nobody looked. */
     record NewRefuel(UUID id, UUID personId, @Nullable Double oilShare) {}
 
-    private static final List<Step> SAFETY = List.of(Step.OUTSIDE_LOOK, Step.BRAKE_LEVER, Step.CONTROLS);
     private static final int MOST_SAWS = 100;
     private static final double MOST_TANKS = 200;
     /** A clock that is a little off is no backdating. */
@@ -192,8 +192,7 @@ class OutAndBack {
         }
         if (given.hold() && code == null) {
             String why = use.complaint() == null ? wrong.text(field + "complaint", null, 300) : use.complaint();
-            // What is the matter nobody has found out yet: all that can be looked at in a minute has to pass.
-            for (Step step : SAFETY) {
+            for (Step step : Hold.ALL_ROUND) {
                 UUID holdId = own(id, given.tag() + " " + step);
                 worklog.hold(new SawHold(holdId, saw.id(), step, why, clock.instant(), person.id()));
             }
