@@ -75,10 +75,22 @@ export function useWrite<P extends Written<M>, M extends 'post' | 'put' = 'post'
 }
 
 export const useBoard = () => useAsked('/api/board', {}, { refetchInterval: 30_000 });
+/** The crew that a saw is out with; nothing while it is in. */
+export function useOutWith(tag: string): string | undefined {
+  const { data: board } = useBoard();
+  return board?.rails.find((rail) => rail.kind === 'CREW' && rail.plates.some((p) => p.tag === tag))?.crew;
+}
 export const useSaw = (tag: string) => useAsked('/api/saws/{tag}', { path: { tag } });
 /** What striking a record out would do to its saw; asked anew each time, since every write may change it. */
 export const useStrikeEffect = (recordId: string) =>
   useAsked('/api/records/{recordId}/strike', { path: { recordId } }, { staleTime: 0 });
+export const useOutingStrikeEffect = (outingId: string) =>
+  useAsked('/api/outings/{outingId}/strike', { path: { outingId } }, { staleTime: 0 });
+/** An entry of an outing to put right; read anew each time, since somebody else may have done it. */
+export const useOutingEntry = (outingId: string) =>
+  useAsked('/api/outings/{outingId}', { path: { outingId } }, { staleTime: 0 });
+export const useVisitStrikeEffect = (visitId: string) =>
+  useAsked('/api/visits/{visitId}/strike', { path: { visitId } }, { staleTime: 0 });
 export const useTensionPage = (tag: string) => useAsked('/api/saws/{tag}/tension', { path: { tag } });
 export const usePeople = () => useAsked('/api/people', {}, { staleTime: 300_000 });
 export const useCrews = () => useAsked('/api/crews', {}, { staleTime: 300_000 });
@@ -110,7 +122,7 @@ export const useVisit = (visitId: string, personId: string | undefined) =>
     '/api/visits/{visitId}',
     { path: { visitId }, query: personId ? { person: personId, device: device() } : {} },
     {
-      refetchInterval: (query) => (query.state.data?.ended ? false : 15_000),
+      refetchInterval: (query) => (query.state.data?.ended || query.state.data?.struck ? false : 15_000),
       enabled: personId !== undefined,
     },
   );

@@ -452,6 +452,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/outings/{outingId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["entry"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{outingId}/correction": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["correct"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{outingId}/correction/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["correctionEffect"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{outingId}/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["strikeEffect"];
+        put?: never;
+        post: operations["strike_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parts": {
         parameters: {
             query?: never;
@@ -541,7 +605,7 @@ export interface paths {
         };
         get: operations["effect"];
         put?: never;
-        post: operations["strike"];
+        post: operations["strike_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -708,6 +772,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/saws/{tag}/refuels/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBackRefuel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/saws/{tag}/release": {
         parameters: {
             query?: never;
@@ -740,6 +820,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/saws/{tag}/retirement/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/saws/{tag}/schedule": {
         parameters: {
             query?: never;
@@ -766,6 +862,22 @@ export interface paths {
         get: operations["page"];
         put?: never;
         post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/tag": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["changeTag"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1108,6 +1220,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{visitId}/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{visitId}/move/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["moveEffect"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits/{visitId}/skip": {
         parameters: {
             query?: never;
@@ -1134,6 +1278,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{visitId}/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["visitStrikeEffect"];
+        put?: never;
+        post: operations["strike"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1193,6 +1353,7 @@ export interface components {
             /** Format: double */
             oilShare?: number;
             rain: boolean;
+            sure?: boolean;
             tag: string;
             /** Format: double */
             tanks: number;
@@ -1315,12 +1476,14 @@ export interface components {
             at: string;
             back?: components["schemas"]["BackLine"];
             by: string;
+            corrects?: components["schemas"]["StrikeLine"];
             crew?: string;
             /** Format: uuid */
             id: string;
             /** @enum {string} */
             kind: "BACK";
             note?: string;
+            struck?: components["schemas"]["StrikeLine"];
             tag: string;
         };
         Card: {
@@ -1455,6 +1618,7 @@ export interface components {
             outcome: components["schemas"]["TensionOutcome"];
             provisional: boolean;
             readings: components["schemas"]["ReadingView"][];
+            struck: boolean;
             /** Format: double */
             targetMm: number;
             /** Format: double */
@@ -1484,6 +1648,19 @@ export interface components {
         };
         /** @enum {string} */
         Condition: "HARD" | "DIRTY" | "FROZEN" | "RAIN" | "LIMBING";
+        CorrectedOuting: {
+            back?: components["schemas"]["CorrectedReturn"];
+            /** Format: uuid */
+            crewId: string;
+            /** Format: date-time */
+            outAt: string;
+            tag: string;
+        };
+        CorrectedReturn: {
+            /** Format: date-time */
+            at: string;
+            use: components["schemas"]["UseInput"];
+        };
         CostPage: {
             loops: components["schemas"]["LoopCost"][];
             saws: components["schemas"]["SawCost"][];
@@ -1607,11 +1784,8 @@ export interface components {
             tanksLeft?: components["schemas"]["Range"];
         };
         Effect: {
-            after: components["schemas"]["FitState"];
-            before: components["schemas"]["FitState"];
-            gained: components["schemas"]["Waiting"][];
-            lost: components["schemas"]["Waiting"][];
             officer: boolean;
+            saws: components["schemas"]["SawEffect"][];
         };
         End: {
             /** Format: uuid */
@@ -1828,6 +2002,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             note?: string;
+            outThere?: boolean;
             /** Format: uuid */
             personId: string;
             takes?: components["schemas"]["StockTake"][];
@@ -2042,6 +2217,7 @@ export interface components {
             device: string;
             /** Format: uuid */
             id: string;
+            outThere?: boolean;
             /** Format: uuid */
             personId: string;
             reason: string;
@@ -2065,9 +2241,9 @@ export interface components {
             /** Format: double */
             tanks: number;
         };
-        LogEntry: components["schemas"]["StepTaken"] | components["schemas"]["WentOut"] | components["schemas"]["CameBack"] | components["schemas"]["SetFitted"] | components["schemas"]["HeldByPerson"] | components["schemas"]["Released"] | components["schemas"]["VisitEnded"] | components["schemas"]["FaultTold"];
+        LogEntry: components["schemas"]["StepTaken"] | components["schemas"]["SetFitted"] | components["schemas"]["SawChanged"] | components["schemas"]["HeldByPerson"] | components["schemas"]["Released"] | components["schemas"]["VisitEnded"] | components["schemas"]["WentOut"] | components["schemas"]["CameBack"] | components["schemas"]["FaultTold"];
         /** @enum {string} */
-        LogKind: "STEP" | "OUT" | "BACK" | "FITTED" | "HELD" | "RELEASED" | "VISIT_ENDED" | "FAULT";
+        LogKind: "STEP" | "OUT" | "BACK" | "FITTED" | "HELD" | "RELEASED" | "VISIT_ENDED" | "SAW" | "FAULT";
         LogPage: {
             entries: components["schemas"]["LogEntry"][];
             /** Format: date-time */
@@ -2200,6 +2376,7 @@ export interface components {
             device: string;
             /** Format: uuid */
             id: string;
+            outThere?: boolean;
             /** Format: uuid */
             personId: string;
             set: components["schemas"]["SetInput"];
@@ -2231,6 +2408,7 @@ export interface components {
             id: string;
             input: components["schemas"]["StepInput"];
             note?: string;
+            outThere?: boolean;
             part?: components["schemas"]["NewPart"];
             /** Format: uuid */
             personId: string;
@@ -2270,6 +2448,16 @@ export interface components {
             personId: string;
             step: components["schemas"]["Step"];
         };
+        NewTag: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            reason: string;
+            tag: string;
+            /** Format: int32 */
+            version: number;
+        };
         NewValue: {
             /** Format: uuid */
             id: string;
@@ -2295,6 +2483,12 @@ export interface components {
             exactTurns?: number;
             kind: components["schemas"]["Kind"];
             turn?: components["schemas"]["HandTurn"];
+        };
+        NoRefuel: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
         };
         NoseGrease: {
             clearFirst: boolean;
@@ -2386,6 +2580,8 @@ export interface components {
         OpenOuting: {
             /** Format: uuid */
             crewId: string;
+            /** Format: uuid */
+            id: string;
             oilOfAll: boolean;
             /** Format: double */
             oilTanks?: number;
@@ -2422,6 +2618,43 @@ export interface components {
         OrderReason: "RESERVED_EXCEEDS_SHELF" | "BELOW_LEAST" | "RUNS_OUT_BEFORE_DELIVERY" | "PARTS_WEAR_OUT";
         /** @enum {string} */
         Outcome: "ASKS" | "CLEAR" | "UNCLEAR";
+        OutingCorrection: {
+            device: string;
+            /** Format: uuid */
+            id: string;
+            outing: components["schemas"]["CorrectedOuting"];
+            /** Format: uuid */
+            personId: string;
+            reason: string;
+            /** Format: int32 */
+            version: number;
+        };
+        OutingEntry: {
+            /** Format: date-time */
+            backAt?: string;
+            complaints: string[];
+            /** Format: uuid */
+            crewId: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            outAt: string;
+            power: components["schemas"]["Power"];
+            struck: boolean;
+            tag: string;
+            use?: components["schemas"]["Use"];
+            /** Format: int32 */
+            version: number;
+        };
+        OutingStrike: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            reason: string;
+            /** Format: int32 */
+            version: number;
+        };
         /** @enum {string} */
         PairingNote: "NEW_LOOP_ON_WORN_SPROCKET" | "SPROCKET_NOT_MEASURED" | "WORN_LOOP_ON_NEW_SPROCKET" | "LOOPS_APART";
         PartGroup: {
@@ -2721,6 +2954,19 @@ export interface components {
             provisional: boolean;
             state: components["schemas"]["FitState"];
         };
+        SawChanged: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            change: components["schemas"]["SawEventKind"];
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "SAW";
+            note: string;
+            tag: string;
+            tagBefore?: string;
+        };
         SawCost: {
             cost?: components["schemas"]["CostPerTank"];
             saw: string;
@@ -2759,6 +3005,15 @@ export interface components {
             /** Format: double */
             volts?: number;
         };
+        SawEffect: {
+            after: components["schemas"]["FitState"];
+            before: components["schemas"]["FitState"];
+            gained: components["schemas"]["Waiting"][];
+            lost: components["schemas"]["Waiting"][];
+            tag: string;
+        };
+        /** @enum {string} */
+        SawEventKind: "RETIRED" | "BROUGHT_BACK" | "TAGGED";
         SawInput: {
             adjuster: components["schemas"]["Adjuster"];
             /** Format: double */
@@ -2829,6 +3084,7 @@ export interface components {
             chain?: components["schemas"]["ChainView"];
             /** Format: date-time */
             fittedAt?: string;
+            formerTags: string[];
             /** Format: uuid */
             id: string;
             /** Format: date-time */
@@ -3169,6 +3425,14 @@ export interface components {
             by: string;
             reason: string;
         };
+        StruckVisit: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: uuid */
+            instead?: string;
+            reason: string;
+        };
         /** @enum {string} */
         Subject: "SAW" | "CHAIN" | "BAR" | "SPROCKET";
         /** @enum {string} */
@@ -3321,6 +3585,19 @@ export interface components {
             woods: components["schemas"]["Wood"][];
             works: components["schemas"]["Work"][];
         };
+        UseInput: {
+            complaint?: string;
+            dustSeen: boolean;
+            groundStruck: boolean;
+            /** Format: double */
+            oilShare?: number;
+            rain: boolean;
+            sure?: boolean;
+            /** Format: double */
+            tanks?: number;
+            woods?: components["schemas"]["Wood"][];
+            works?: components["schemas"]["Work"][];
+        };
         UsePoint: {
             /** Format: date-time */
             at: string;
@@ -3344,6 +3621,16 @@ export interface components {
             /** @enum {string} */
             kind: "VISIT_ENDED";
             note?: string;
+            struck?: components["schemas"]["StrikeLine"];
+            tag: string;
+        };
+        VisitMove: {
+            device: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            reason: string;
             tag: string;
         };
         VisitPage: {
@@ -3365,8 +3652,16 @@ export interface components {
             startedBy: string;
             state: components["schemas"]["FitState"];
             steps: components["schemas"]["StepView"][];
+            struck?: components["schemas"]["StruckVisit"];
             tag: string;
             work: components["schemas"]["Waiting"][];
+        };
+        VisitStrike: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            reason: string;
         };
         Waiting: components["schemas"]["TensionWaits"] | components["schemas"]["RecheckWaits"] | components["schemas"]["GrowthWaits"] | components["schemas"]["TakeUpWaits"] | components["schemas"]["FindingHolds"] | components["schemas"]["StepHolds"] | components["schemas"]["ReleaseWaits"] | components["schemas"]["SetBackWaits"] | components["schemas"]["RestWaits"] | components["schemas"]["OilWaits"] | components["schemas"]["FaultWaits"] | components["schemas"]["FaultRests"] | components["schemas"]["FindingWaits"] | components["schemas"]["StepAttends"] | components["schemas"]["TaskWaits"];
         WatchView: {
@@ -3419,12 +3714,14 @@ export interface components {
             /** Format: date-time */
             at: string;
             by: string;
+            corrects?: components["schemas"]["StrikeLine"];
             crew?: string;
             /** Format: uuid */
             id: string;
             /** @enum {string} */
             kind: "OUT";
             note?: string;
+            struck?: components["schemas"]["StrikeLine"];
             tag: string;
         };
         /** @enum {string} */
@@ -4088,6 +4385,124 @@ export interface operations {
             };
         };
     };
+    entry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                outingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OutingEntry"];
+                };
+            };
+        };
+    };
+    correct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                outingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutingCorrection"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    correctionEffect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                outingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutingCorrection"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Effect"];
+                };
+            };
+        };
+    };
+    strikeEffect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                outingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Effect"];
+                };
+            };
+        };
+    };
+    strike_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                outingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutingStrike"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     parts: {
         parameters: {
             query?: never;
@@ -4242,7 +4657,7 @@ export interface operations {
             };
         };
     };
-    strike: {
+    strike_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4554,6 +4969,30 @@ export interface operations {
             };
         };
     };
+    takeBackRefuel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoRefuel"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     release: {
         parameters: {
             query?: never;
@@ -4579,6 +5018,32 @@ export interface operations {
         };
     };
     retire: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Retirement"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SawView"];
+                };
+            };
+        };
+    };
+    bringBack: {
         parameters: {
             query?: never;
             header?: never;
@@ -4669,6 +5134,32 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    changeTag: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTag"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SawView"];
+                };
             };
         };
     };
@@ -5167,6 +5658,56 @@ export interface operations {
             };
         };
     };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                visitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VisitMove"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    moveEffect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                visitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VisitMove"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Effect"];
+                };
+            };
+        };
+    };
     skip: {
         parameters: {
             query?: never;
@@ -5216,6 +5757,52 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["VisitPage"];
                 };
+            };
+        };
+    };
+    visitStrikeEffect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                visitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Effect"];
+                };
+            };
+        };
+    };
+    strike: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                visitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VisitStrike"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

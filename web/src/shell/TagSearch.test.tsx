@@ -25,10 +25,19 @@ describe('the search for a tag', () => {
     expect(screen.getByLabelText('Tag number')).toHaveProperty('value', '');
   });
 
+  it('finds a saw by an old label, and one that is retired', async () => {
+    const view = show(<TagSearch />, {
+      at: '/stores',
+      answers: { '/api/board': BOARD, '/api/saws/7': { tag: '17' } },
+    });
+    await view.user.type(screen.getByLabelText('Tag number'), '7{Enter}');
+    await waitFor(() => expect(view.address()).toBe('/saws/17'));
+  });
+
   it('tells what is not there and stays where it is', async () => {
     const view = await search('99');
+    expect((await screen.findByRole('alert')).textContent).toContain('There is no saw 99');
     expect(view.address()).toBe('/stores');
-    expect(screen.getByRole('alert').textContent).toContain('There is no saw 99');
     await view.user.type(screen.getByLabelText('Tag number'), '{Escape}');
     expect(screen.queryByRole('alert')).toBeNull();
   });

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { get } from '../api/client';
 import { useBoard } from '../api/queries';
 
 /** Finds a saw by its tag from anywhere: 6 finds 06. */
@@ -11,19 +12,27 @@ export function TagSearch() {
   const [unknown, setUnknown] = useState<string>();
   const tags = board?.rails.flatMap((rail) => rail.plates.map((plate) => plate.tag)) ?? [];
 
+  const go = (tag: string) => {
+    setText('');
+    setUnknown(undefined);
+    if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+    void navigate(`/saws/${tag}`);
+  };
+
   const find = () => {
     const typed = text.trim();
     if (typed === '') return;
     const plain = (tag: string) => tag.toLowerCase().replace(/^0+/, '');
     const tag = tags.find((t) => t === typed) ?? tags.find((t) => plain(t) === plain(typed));
-    if (tag === undefined) {
-      setUnknown(typed);
+    if (tag !== undefined) {
+      go(tag);
       return;
     }
-    setText('');
-    setUnknown(undefined);
-    if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
-    void navigate(`/saws/${tag}`);
+    // What hangs on no rail may be retired, or be an old label of a saw that was given another tag.
+    get('/api/saws/{tag}', { path: { tag: typed } }).then(
+      (saw) => go(saw.tag),
+      () => setUnknown(typed),
+    );
   };
 
   return (
@@ -93,7 +102,7 @@ export function TagSearch() {
             borderRadius: '5px',
           })}
         >
-          There is no saw {unknown} in service. Check the tag on its plate.
+          There is no saw {unknown}. Check the tag on its plate.
         </Box>
       )}
     </Box>

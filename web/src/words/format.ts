@@ -38,6 +38,17 @@ export function momentOf(instant: string): string {
   return `${dayOf(instant)} ${timeOf(instant)}`;
 }
 
+/** A moment as a field of day and time takes it, by the clock of who types. */
+export function typedMoment(instant: string): string {
+  return new Date(instant).toLocaleString('sv-SE').slice(0, 16).replace(' ', 'T');
+}
+
+/** What was typed as a moment; one that was not changed keeps its seconds. */
+export function momentTyped(typed: string, before?: string): string {
+  if (before !== undefined && typed === typedMoment(before)) return before;
+  return typed === '' ? '' : new Date(typed).toISOString();
+}
+
 function rounded(value: number, digits: number): string {
   return String(Number(value.toFixed(digits)));
 }

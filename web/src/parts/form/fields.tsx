@@ -1,9 +1,10 @@
-import type { ComponentProps } from 'react';
+import type { ComponentProps, ReactNode } from 'react';
 import type { Control, FieldPath, FieldPathValue, FieldValues } from 'react-hook-form';
 import { useController } from 'react-hook-form';
 import { Choice } from '../Choice';
 import { Field, Pick } from '../Field';
 import { Tick } from '../Tick';
+import { Ticks } from '../Ticks';
 
 interface Of<V extends FieldValues, N extends FieldPath<V>> {
   control: Control<V>;
@@ -66,4 +67,14 @@ export function FormTick<V extends FieldValues, N extends FieldPath<V>>({
 }: Of<V, N> & { label: string }) {
   const { field } = useController({ control, name });
   return <Tick label={label} checked={field.value} onChange={field.onChange} />;
+}
+
+/** Several of a few, in a form. */
+export function FormTicks<V extends FieldValues, N extends FieldPath<V>, T extends string>({
+  control,
+  name,
+  ...rest
+}: Of<V, N> & { title: string; options: Record<T, string>; children?: ReactNode }) {
+  const { field } = useController({ control, name });
+  return <Ticks<T> {...rest} value={field.value as T[]} onChange={field.onChange} />;
 }

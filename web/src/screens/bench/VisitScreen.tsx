@@ -19,6 +19,7 @@ import { StepCard } from './StepCard';
 import { StepList } from './StepList';
 import { COMMANDS, useCommands } from '../../shell/commands';
 import { useSigned } from '../../shell/signed';
+import { CorrectVisit } from '../corrections/CorrectVisit';
 
 /** One saw on the bench, the whole visit: steps left, the step in the middle, findings right. */
 export default function VisitScreen() {
@@ -39,13 +40,43 @@ export default function VisitScreen() {
   return (
     <>
       <ProblemNote sentences={error ? [error.message] : []} />
-      <Filled key={visit.id} visit={visit} />
+      {visit.struck ? (
+        <StruckNote visit={visit} struck={visit.struck} />
+      ) : (
+        <Filled key={visit.id} visit={visit} />
+      )}
     </>
   );
 }
 
 /** Where the hand is: a step, or the end. */
 type Place = Schemas['Step'] | 'END';
+
+/** The visit was put right meanwhile: what was done stands elsewhere, or nowhere. */
+function StruckNote({ visit, struck }: { visit: Schemas['VisitPage']; struck: Schemas['StruckVisit'] }) {
+  return (
+    <>
+      <title>{`Bench, saw ${visit.tag} – Yellow Tally`}</title>
+      <Head visit={visit} />
+      <ProblemNote
+        sentences={[
+          `${struck.by} struck this visit out, ${momentOf(struck.at)}: ${struck.reason}.`,
+          struck.instead
+            ? 'What was done stands on the right saw now.'
+            : 'Its records stay readable in the log and count no more.',
+        ]}
+      >
+        <Box sx={{ mt: 1 }}>
+          {struck.instead ? (
+            <Link to={`/bench/${struck.instead}`}>Go on there</Link>
+          ) : (
+            <Link to={`/saws/${visit.tag}`}>To saw {visit.tag}</Link>
+          )}
+        </Box>
+      </ProblemNote>
+    </>
+  );
+}
 
 function Filled({ visit }: { visit: Schemas['VisitPage'] }) {
   const firstOpen = visit.steps.find((s) => !s.record)?.step;
@@ -100,6 +131,9 @@ function Filled({ visit }: { visit: Schemas['VisitPage'] }) {
               <AddStep visit={visit} onAdded={(added) => setChosen(added)} />
             </Box>
           )}
+          <Box sx={{ mt: 1 }}>
+            <CorrectVisit visitId={visit.id} label="This is another saw" />
+          </Box>
         </Box>
         <Box id="visit-step" sx={{ order: { xs: 1, md: 2 }, minWidth: 0 }}>
           {step && !visit.ended ? (

@@ -129,6 +129,7 @@ export function useStepForm(
     'findings',
     'note',
     'at',
+    'outThere',
     'part.tag',
     'takes',
     'set',

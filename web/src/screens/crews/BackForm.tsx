@@ -9,6 +9,8 @@ import { Panel } from '../../parts/Panel';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Tick } from '../../parts/Tick';
+import { Sure } from '../../parts/Sure';
+import { Ticks } from '../../parts/Ticks';
 import { useKept } from '../../shell/kept';
 import { usePerson } from '../../shell/person';
 import { words } from '../../words/en';
@@ -25,6 +27,8 @@ interface Row {
   complaint: string;
   complaintCode: string;
   hold: boolean;
+  /** What is unlikely is right all the same. */
+  sure: boolean;
 }
 
 interface Draft {
@@ -45,6 +49,7 @@ const EMPTY_ROW: Row = {
   complaint: '',
   complaintCode: '',
   hold: false,
+  sure: false,
 };
 
 const fresh = (): Draft => ({
@@ -78,8 +83,6 @@ export function BackForm({ board, out }: { board: Schemas['Board']; out: Schemas
   };
   const powerOf = (tag: string) =>
     board.rails.flatMap((r) => r.plates).find((p) => p.tag === tag)?.power ?? 'PETROL';
-  const toggled = <T,>(list: T[], item: T) =>
-    list.includes(item) ? list.filter((x) => x !== item) : [...list, item];
 
   const send = () => {
     if (!person || tags.length === 0 || back.isPending) return;
@@ -102,7 +105,7 @@ export function BackForm({ board, out }: { board: Schemas['Board']; out: Schemas
     );
   };
   const shown = tags.flatMap((_, i) =>
-    ['tanks', 'oilShare', 'complaint', 'complaintCode'].map((field) => `saws[${i}].${field}`),
+    ['tanks', 'oilShare', 'complaint', 'complaintCode', 'sure'].map((field) => `saws[${i}].${field}`),
   );
   return (
     <Panel title="Back">
@@ -137,27 +140,20 @@ export function BackForm({ board, out }: { board: Schemas['Board']; out: Schemas
           }}
           problem={back.error?.at('saws')}
         />
-        <Chips title="Work">
-          {(Object.keys(words.work) as Schemas['Work'][]).map((work) => (
-            <Tick
-              key={work}
-              label={words.work[work]}
-              checked={draft.works.includes(work)}
-              onChange={() => change({ works: toggled(draft.works, work) })}
-            />
-          ))}
-        </Chips>
-        <Chips title="Wood and weather">
-          {(Object.keys(words.wood) as Schemas['Wood'][]).map((wood) => (
-            <Tick
-              key={wood}
-              label={words.wood[wood]}
-              checked={draft.woods.includes(wood)}
-              onChange={() => change({ woods: toggled(draft.woods, wood) })}
-            />
-          ))}
+        <Ticks
+          title="Work"
+          options={words.work}
+          value={draft.works}
+          onChange={(works) => change({ works })}
+        />
+        <Ticks
+          title="Wood and weather"
+          options={words.wood}
+          value={draft.woods}
+          onChange={(woods) => change({ woods })}
+        >
           <Tick label="Rain" checked={draft.rain} onChange={(rain) => change({ rain })} />
-        </Chips>
+        </Ticks>
         {tags.map((tag, i) => (
           <SawBack
             key={tag}
@@ -196,18 +192,8 @@ function backSaw(tag: string, row: Row, draft: Draft): Schemas['BackSaw'] {
     ...(row.complaint.trim() ? { complaint: row.complaint } : {}),
     ...(row.complaintCode ? { complaintCode: row.complaintCode } : {}),
     hold: row.hold,
+    ...(row.sure ? { sure: true } : {}),
   };
-}
-
-function Chips({ title, children }: { title: string; children: React.ReactNode }) {
-  return (
-    <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, minWidth: 0 }}>
-      <Box component="legend" sx={{ p: 0, mb: 0.5, fontSize: 13, fontWeight: 600, color: 'text.secondary' }}>
-        {title}
-      </Box>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>{children}</Box>
-    </Box>
-  );
 }
 
 function SawBack({
@@ -245,10 +231,16 @@ function SawBack({
           label={fuel}
           inputMode="decimal"
           value={row.tanks}
-          onChange={(tanks) => onChange({ tanks })}
+          onChange={(tanks) => onChange({ tanks, sure: false })}
           problem={problemAt('tanks')}
         />
       </Box>
+      <Sure
+        asked={problemAt('sure')}
+        figure={row.tanks}
+        sure={row.sure}
+        onChange={(sure) => onChange({ sure })}
+      />
       <Field
         label="Bar oil, tanks"
         inputMode="decimal"

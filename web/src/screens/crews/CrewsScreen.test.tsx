@@ -16,7 +16,15 @@ function board(...plates: Schemas['Plate'][]): Partial<Schemas['Board']> {
 }
 
 function out(tag: string, more: Partial<Schemas['OpenOuting']> = {}): Schemas['OpenOuting'] {
-  return { tag, crewId: CREW.id, outAt: '2026-05-01T07:15:00Z', refuels: 0, oilOfAll: false, ...more };
+  return {
+    id: `o${tag}`,
+    tag,
+    crewId: CREW.id,
+    outAt: '2026-05-01T07:15:00Z',
+    refuels: 0,
+    oilOfAll: false,
+    ...more,
+  };
 }
 
 function crews(...open: Schemas['OpenOuting'][]) {

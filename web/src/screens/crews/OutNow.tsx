@@ -9,6 +9,7 @@ import { TallyStrip } from '../../parts/TallyStrip';
 import { momentOf, rounded } from '../../words/format';
 import { units } from '../../words/schedule';
 import { byTag } from '../../words/tags';
+import { CorrectOuting } from '../corrections/CorrectOuting';
 import { useSigned } from '../../shell/signed';
 
 /** How much of the oil tank went in with a tank of fuel; most often nobody says, and one press is enough. */
@@ -83,7 +84,7 @@ function OutLine({
     <Box
       role="group"
       aria-label={`Out: ${outing.tag}`}
-      sx={{ display: 'flex', alignItems: 'center', gap: 1.25, py: 0.5, minHeight: 44 }}
+      sx={{ display: 'flex', alignItems: 'start', gap: 1.25, py: 0.5, minHeight: 44 }}
     >
       <TagPlate tag={outing.tag} />
       <Box sx={{ flexGrow: 1, fontSize: 13.5, color: 'text.secondary' }}>
@@ -101,10 +102,12 @@ function OutLine({
             {write.error.message}
           </Box>
         )}
+        <CorrectOuting outingId={outing.id} label={`Put ${outing.tag} right`} />
       </Box>
+      <Undo outing={outing} power={power} />
       <Button
         variant="outlined"
-        aria-label={`One ${power === 'PETROL' ? 'tank' : power === 'BATTERY' ? 'charge' : 'hour'} more on saw ${outing.tag}`}
+        aria-label={`One ${ONE[power]} more on saw ${outing.tag}`}
         disabled={!write.ready}
         onClick={() => write.send(oil ? { oilShare: Number(oil) } : {}, { onSuccess: onLogged })}
       >
@@ -113,3 +116,21 @@ function OutLine({
     </Box>
   );
 }
+
+/** The key was pressed once too often. */
+function Undo({ outing, power }: { outing: Schemas['OpenOuting']; power: Schemas['Power'] }) {
+  const write = useSigned('/api/saws/{tag}/refuels/undo', { path: { tag: outing.tag } });
+  if (outing.refuels === 0) return null;
+  return (
+    <Button
+      variant="text"
+      aria-label={`One ${ONE[power]} less on saw ${outing.tag}`}
+      disabled={!write.ready}
+      onClick={() => write.send({})}
+    >
+      −1
+    </Button>
+  );
+}
+
+const ONE: Record<Schemas['Power'], string> = { PETROL: 'tank', BATTERY: 'charge', CORDED: 'hour' };

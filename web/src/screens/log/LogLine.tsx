@@ -1,19 +1,23 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { TagPlate } from '../../parts/Plate';
 import { momentOf } from '../../words/format';
 import { stepWords } from '../../words/bench';
-import type { GatheredLine } from './gathered';
+import type { GatheredLine, StepEntry } from './gathered';
 import { lineOf } from './lineOf';
-import { StrikeOut } from './StrikeOut';
+import { CorrectOuting } from '../corrections/CorrectOuting';
+import { CorrectVisit } from '../corrections/CorrectVisit';
+import { StrikeOut } from '../corrections/StrikeOut';
 
 /** One record as a line that reads: when, which saw, what, who. What was struck out stays readable. */
 export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolean }) {
   const { entry } = line;
-  const { head, rest } = line.with.length > 0 ? visitLine(line) : lineOf(entry);
-  const strike = entry.kind === 'STEP' ? entry.struck : undefined;
-  const note = entry.kind === 'RELEASED' ? undefined : entry.note;
-  const struck = strike !== undefined;
+  const steps = line.with.length > 0 && entry.kind === 'STEP' ? [...line.with, entry] : [];
+  const [each, setEach] = useState(false);
+  const { head, rest } = steps.length > 0 ? visitLine(steps) : lineOf(entry);
+  const struck = strikeOf(entry) !== undefined;
   return (
     <Box
       component="li"
@@ -47,29 +51,71 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
             {rest}
           </Box>
         )}
-        <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
-          {[entry.by, note?.replace(/\.$/, ''), struckOut(strike)].filter(Boolean).join('. ')}
-        </Box>
-        {canStrike(line) && <StrikeOut recordId={entry.id} />}
+        <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>{aside(entry)}</Box>
+        {steps.length > 0 ? (
+          <>
+            <Button
+              variant="text"
+              size="small"
+              aria-expanded={each}
+              sx={{ p: 0, minHeight: 28, fontSize: 13 }}
+              onClick={() => setEach(!each)}
+            >
+              {each ? 'Gather them' : 'Step by step'}
+            </Button>
+            {each && (
+              <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+                {steps.map((step) => (
+                  <LogLine key={step.id} line={{ entry: step, with: [] }} withTag={false} />
+                ))}
+              </Box>
+            )}
+          </>
+        ) : (
+          !struck && <PutRight entry={entry} />
+        )}
       </Box>
     </Box>
   );
 }
 
-/** Who struck it out, when and why. */
-function struckOut(strike: Schemas['StrikeLine'] | undefined): string {
-  return strike ? `Struck out by ${strike.by}, ${momentOf(strike.at)}: ${strike.reason}` : '';
+/** What puts this record right, where it stands. */
+function PutRight({ entry }: { entry: Schemas['LogEntry'] }) {
+  switch (entry.kind) {
+    case 'STEP':
+      return <StrikeOut recordId={entry.id} />;
+    case 'OUT':
+    case 'BACK':
+      return <CorrectOuting outingId={entry.id} />;
+    case 'VISIT_ENDED':
+      return <CorrectVisit visitId={entry.id} />;
+    default:
+      return null;
+  }
 }
 
-/** A tension check is amended, not struck out; what was gathered is struck out step by step in the visit. */
-function canStrike({ entry, with: others }: GatheredLine): boolean {
-  return entry.kind === 'STEP' && !entry.struck && entry.step.step !== 'TENSION' && others.length === 0;
+/** Who it was, what was noted with it, and what became of it. */
+function aside(entry: Schemas['LogEntry']): string {
+  const note = entry.kind === 'RELEASED' ? undefined : entry.note;
+  const strike = strikeOf(entry);
+  const corrects = entry.kind === 'OUT' || entry.kind === 'BACK' ? entry.corrects : undefined;
+  return [
+    entry.by,
+    corrects ? undefined : note?.replace(/\.$/, ''),
+    corrects && `Put right by ${corrects.by}, ${momentOf(corrects.at)}: ${corrects.reason}`,
+    strike && `Struck out by ${strike.by}, ${momentOf(strike.at)}: ${strike.reason}`,
+  ]
+    .filter(Boolean)
+    .join('. ');
 }
 
-function visitLine(line: GatheredLine): { head: string; rest: string } {
-  const steps = [...line.with, ...(line.entry.kind === 'STEP' ? [line.entry.step.step] : [])];
+function strikeOf(entry: Schemas['LogEntry']): Schemas['StrikeLine'] | undefined {
+  return 'struck' in entry ? entry.struck : undefined;
+}
+
+function visitLine(steps: StepEntry[]): { head: string; rest: string } {
   return {
     head: `At the bench, ${steps.length} steps fine:`,
-    rest: steps.map((step) => stepWords[step].title.toLowerCase()).join('; '),
+    rest: steps.map(({ step }) => stepWords[step.step].title.toLowerCase()).join('; '),
   };
 }

@@ -19,6 +19,7 @@ const KINDS: Record<Schemas['LogKind'], string> = {
   HELD: 'Holds by a person',
   RELEASED: 'Releases',
   VISIT_ENDED: 'Ends of visits',
+  SAW: 'Saws retired, back, tagged',
   FAULT: 'Faults',
 };
 

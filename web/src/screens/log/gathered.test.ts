@@ -25,7 +25,7 @@ describe('the log', () => {
   it('gathers the plain steps of a visit into its latest line, first done first', () => {
     const lines = gathered([step('NUTS', 'a'), step('BRAKE_LEVER', 'a'), step('MAKE_SAFE', 'a')]);
     expect(lines).toHaveLength(1);
-    expect(lines[0]?.with).toEqual(['MAKE_SAFE', 'BRAKE_LEVER']);
+    expect(lines[0]?.with.map((s) => s.step.step)).toEqual(['MAKE_SAFE', 'BRAKE_LEVER']);
   });
   it('leaves what was found, measured or recorded by itself in lines of their own', () => {
     const lines = gathered([

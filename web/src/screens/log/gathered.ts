@@ -4,20 +4,22 @@ import type { Schemas } from '../../api/client';
 export interface GatheredLine {
   entry: Schemas['LogEntry'];
   /** Further steps of the same visit that were fine and say no more; first done first. */
-  with: Schemas['Step'][];
+  with: StepEntry[];
 }
+
+export type StepEntry = Extract<Schemas['LogEntry'], { kind: 'STEP' }>;
 
 /** Another part came on: never a plain step. */
 const REPLACING: Schemas['Step'][] = ['REPLACE_CHAIN', 'REPLACE_BAR', 'REPLACE_SPROCKET'];
 
 /** A step that says no more than that it was fine, in a visit. */
-function plain(entry: Schemas['LogEntry']): { step: Schemas['Step']; visitId: string } | undefined {
+function plain(entry: Schemas['LogEntry']): { step: StepEntry; visitId: string } | undefined {
   if (entry.kind !== 'STEP' || entry.note !== undefined || entry.struck !== undefined) return undefined;
   const { step, visitId, outcome, tension, findings, figures } = entry.step;
   const said = tension !== undefined || findings.length > 0 || Object.keys(figures).length > 0;
   return visitId === undefined || said || outcome !== 'FINE' || REPLACING.includes(step)
     ? undefined
-    : { step, visitId };
+    : { step: entry, visitId };
 }
 
 /** Gathers the plain steps of each visit, so that what was found stands out. Entries come latest first. */

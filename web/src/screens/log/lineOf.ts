@@ -42,6 +42,11 @@ export function lineOf(entry: Schemas['LogEntry']): { head: string; rest: string
       return { head: 'Released', rest: '' };
     case 'FAULT':
       return faultLine(entry.fault);
+    case 'SAW':
+      return {
+        head: CHANGES[entry.change],
+        rest: entry.tagBefore ? `before it was ${entry.tagBefore}` : '',
+      };
     case 'VISIT_ENDED':
       return {
         head: 'Plate hung back',
@@ -49,6 +54,12 @@ export function lineOf(entry: Schemas['LogEntry']): { head: string; rest: string
       };
   }
 }
+
+const CHANGES: Record<Schemas['SawChanged']['change'], string> = {
+  RETIRED: 'Retired',
+  BROUGHT_BACK: 'Brought back into the fleet',
+  TAGGED: 'Given another tag',
+};
 
 function faultLine(fault: Schemas['FaultLogLine']): { head: string; rest: string } {
   const what = (fault.what ?? '').toLowerCase();

@@ -4,7 +4,9 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { device, newId } from '../../api/client';
-import { useSaw, useWrite } from '../../api/queries';
+import { useOutWith, useSaw, useWrite } from '../../api/queries';
+import { Tick } from '../../parts/Tick';
+import { useWatch } from 'react-hook-form';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { usePerson } from '../../shell/person';
@@ -45,6 +47,7 @@ function Edit({ saw }: { saw: Schemas['SawView'] }) {
       </Box>
       <CardSheet base={base} onBase={setBase} />
       <SetSheet key={base.version} base={base} onBase={setBase} />
+      <TagSheet base={base} />
       <RetireSheet base={base} />
       <Button variant="outlined" component={Link} to={`/saws/${saw.tag}`}>
         Back to saw {saw.tag}
@@ -128,10 +131,12 @@ function SetSheet({ base, onBase }: SheetProps) {
   const [set, setSet] = useState(() => setForm(base));
   const [writeId, setWriteId] = useState(newId);
   const fit = useFitCheck(set, base.tag);
+  const crew = useOutWith(base.tag);
+  const [outThere, setOutThere] = useState(false);
   const save = useWrite('/api/saws/{tag}/fittings', { path: { tag: base.tag } });
   const problem = save.error;
   const general =
-    problem?.problems.filter((p) => p.field === '' || p.field === 'set').map((p) => p.sentence) ?? [];
+    problem?.problems.filter((p) => ['', 'set', 'outThere'].includes(p.field)).map((p) => p.sentence) ?? [];
   return (
     <Sheet title="Cutting set">
       <SetFields
@@ -141,6 +146,11 @@ function SetSheet({ base, onBase }: SheetProps) {
         onChange={(changed) => setSet((s) => ({ ...s, ...changed }))}
       />
       <FitAnswer answer={fit.answer} set={set} />
+      {crew !== undefined && (
+        <Box sx={{ my: 1.5 }}>
+          <Tick label={`Fitted out there, with ${crew}`} checked={outThere} onChange={setOutThere} />
+        </Box>
+      )}
       <ProblemNote sentences={problem && problem.problems.length === 0 ? [problem.message] : general} />
       <Button
         variant="outlined"
@@ -148,7 +158,14 @@ function SetSheet({ base, onBase }: SheetProps) {
         onClick={() =>
           person &&
           save.mutate(
-            { id: writeId, personId: person.id, device: device(), version: base.version, set: setInput(set) },
+            {
+              id: writeId,
+              personId: person.id,
+              device: device(),
+              version: base.version,
+              set: setInput(set),
+              ...(outThere ? { outThere } : {}),
+            },
             {
               onSuccess: () => void navigate(`/saws/${base.tag}`),
               onError: (e) => {
@@ -163,6 +180,39 @@ function SetSheet({ base, onBase }: SheetProps) {
       </Button>
       <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 1 }}>
         A set that was apart must be read before the saw may go out.
+      </Box>
+    </Sheet>
+  );
+}
+
+function TagSheet({ base }: { base: Schemas['SawView'] }) {
+  const navigate = useNavigate();
+  const { control, form, submit, ready, besides } = useSignedForm({
+    path: '/api/saws/{tag}/tag',
+    params: { path: { tag: base.tag } },
+    start: { tag: '', reason: '' },
+    body: (typed) => ({ ...typed, tag: typed.tag.trim(), version: base.version }),
+    onDone: (saw) => void navigate(`/saws/${saw.tag}`),
+  });
+  const tag = useWatch({ control: form.control, name: 'tag' }).trim();
+  return (
+    <Sheet title="Tag">
+      <Box component="form" onSubmit={submit} sx={{ maxWidth: 520, display: 'grid', gap: 1.5 }}>
+        <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '120px 1fr', alignItems: 'start' }}>
+          <FormField control={control} name="tag" label="New tag" />
+          <FormField
+            control={control}
+            name="reason"
+            label="Why it gets another tag"
+            hint={`Labels with ${base.tag} still find it; no other saw gets ${base.tag}.`}
+          />
+        </Box>
+        <ProblemNote sentences={besides} />
+        <div>
+          <Button type="submit" variant="outlined" disabled={!ready || tag === ''}>
+            Change the tag
+          </Button>
+        </div>
       </Box>
     </Sheet>
   );
@@ -184,7 +234,7 @@ function RetireSheet({ base }: { base: Schemas['SawView'] }) {
           control={control}
           name="reason"
           label="Why it leaves the fleet"
-          hint="Its history stays readable; nothing more is recorded on it."
+          hint="Its history stays readable; nothing more is recorded on it. An officer can bring it back."
         />
         <ProblemNote sentences={besides} />
         <div>

@@ -242,6 +242,12 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
           </>
         )}
       </Part>
+      <Field
+        label="Note"
+        value={set.note}
+        problem={problemAt('set.note')}
+        onChange={(note) => onChange({ note })}
+      />
     </Box>
   );
 }

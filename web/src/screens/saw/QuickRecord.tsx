@@ -3,10 +3,11 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { useSchedule } from '../../api/queries';
+import { useOutWith, useSchedule } from '../../api/queries';
 import { Caution } from '../../parts/Caution';
 import { Field, Pick } from '../../parts/Field';
 import { TagPlate } from '../../parts/Plate';
+import { Tick } from '../../parts/Tick';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { saidWords, stepWords } from '../../words/bench';
@@ -56,11 +57,16 @@ export default function QuickRecord() {
 function Task({ tag, step }: { tag: string; step: Schemas['QuickStep'] }) {
   const navigate = useNavigate();
   const [when, setWhen] = useState('');
+  const crew = useOutWith(tag);
+  const [outThere, setOutThere] = useState(false);
   const form = useStepForm(
     tag,
     step,
     `quick.${tag}.${step.step}`,
-    () => (when ? { at: new Date(when).toISOString() } : {}),
+    () => ({
+      ...(when ? { at: new Date(when).toISOString() } : {}),
+      ...(outThere ? { outThere } : {}),
+    }),
     () => void navigate(`/saws/${tag}`),
   );
   const { how, caution } = stepWords[step.step];
@@ -86,7 +92,12 @@ function Task({ tag, step }: { tag: string; step: Schemas['QuickStep'] }) {
           hint="Say in the note why it is written down later"
         />
       </Box>
-      <ProblemNote sentences={form.problems} />
+      {(crew !== undefined || form.problemAt('outThere') !== undefined) && (
+        <div>
+          <Tick label="Done out there, with the crew" checked={outThere} onChange={setOutThere} />
+        </div>
+      )}
+      <ProblemNote sentences={[form.problemAt('outThere') ?? [], form.problems].flat()} />
       <StepVerdict answer={form.answer} said={form.said} done={saidWords(step.kind).length === 1}>
         <Button variant="contained" disabled={!form.said || form.pending} onClick={form.submit}>
           Save the record

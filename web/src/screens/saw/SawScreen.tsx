@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { useBoard, useSaw, useSchedule, useTensionPage } from '../../api/queries';
+import { useOutWith, useSaw, useSchedule, useTensionPage } from '../../api/queries';
 import { GrowthChart } from '../../parts/GrowthChart';
 import { Key } from '../../parts/Key';
 import { TagPlate } from '../../parts/Plate';
@@ -19,6 +19,7 @@ import { DoubtedFigures } from './DoubtedFigures';
 import { HoldPanel } from './HoldPanel';
 import { HoldForm } from './HoldForm';
 import { SawHistory } from './SawHistory';
+import { RetiredPanel } from './RetiredPanel';
 import { SawFaults } from './SawFaults';
 import { SchedulePanel } from './SchedulePanel';
 import { SetPanel } from './SetPanel';
@@ -78,10 +79,7 @@ function Filled({
   schedule: Schemas['SchedulePage'] | undefined;
   onBench: () => void;
 }) {
-  const { data: board } = useBoard();
-  const crew = board?.rails.find(
-    (rail) => rail.kind === 'CREW' && rail.plates.some((p) => p.tag === saw.tag),
-  )?.crew;
+  const crew = useOutWith(saw.tag);
   const retired = saw.retiredAt !== undefined;
   const card = saw.card;
   return (
@@ -100,6 +98,7 @@ function Filled({
               card.displacementCc ? `${card.displacementCc} cc` : card.volts ? `${card.volts} V` : '',
               saw.bar ? `${barLength(saw.bar.lengthMm)} bar` : 'no bar',
               `in service since ${dayOf(card.inService)}`,
+              saw.formerTags.length > 0 ? `once ${saw.formerTags.join(', ')}` : '',
             ]
               .filter(Boolean)
               .join(', ')}
@@ -139,13 +138,7 @@ function Filled({
           </Box>
         )}
       </Box>
-      {retired && (
-        <ProblemNote
-          sentences={[
-            `Saw ${saw.tag} was retired ${dayOf(saw.retiredAt ?? '')}: ${saw.retiredReason ?? ''}. Its history stays readable.`,
-          ]}
-        />
-      )}
+      {retired && <RetiredPanel saw={saw} />}
       <Box
         sx={{
           display: 'grid',

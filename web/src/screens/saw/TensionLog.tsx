@@ -65,7 +65,7 @@ export function TensionLog({ tension }: { tension: Schemas['TensionPage'] }) {
 
 function CheckLine({ check, unit }: { check: Schemas['CheckView']; unit: Schemas['LengthUnit'] }) {
   const { tag = '' } = useParams();
-  const amended = check.amendedBy !== undefined;
+  const amended = check.struck;
   return (
     <Box>
       <Box sx={amended ? { textDecoration: 'line-through', color: 'text.secondary' } : undefined}>
@@ -81,7 +81,9 @@ function CheckLine({ check, unit }: { check: Schemas['CheckView']; unit: Schemas
       {check.note && <Box sx={{ fontSize: 14, color: 'text.secondary' }}>{check.note}</Box>}
       {check.amends && <Box sx={{ fontSize: 14 }}>Amends an earlier check: {check.amendReason}</Box>}
       {amended ? (
-        <Box sx={{ fontSize: 14, color: 'text.secondary' }}>Amended by a later record.</Box>
+        <Box sx={{ fontSize: 14, color: 'text.secondary' }}>
+          {check.amendedBy ? 'Amended by a later record.' : 'Struck out: the history says why.'}
+        </Box>
       ) : (
         <Box
           component={Link}

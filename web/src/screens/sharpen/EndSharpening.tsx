@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { device } from '../../api/client';
+import { useOutWith } from '../../api/queries';
 import { Panel } from '../../parts/Panel';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Tick } from '../../parts/Tick';
@@ -27,6 +28,8 @@ export function EndSharpening({
   const [allFiled, setAllFiled] = useState(false);
   const [takes, setTakes] = useState<Record<string, string>>({});
   const [leaving, setLeaving] = useState(false);
+  const crew = useOutWith(page.tag);
+  const [outThere, setOutThere] = useState(false);
   const finish = useSigned('/api/sharpenings/{sharpeningId}/finish', { path: { sharpeningId: open.id } });
   const back = () => void navigate(visitId ? `/bench/${visitId}` : `/saws/${page.tag}`);
   const waits = open.plan !== undefined && nextToFile(open) !== undefined;
@@ -38,6 +41,9 @@ export function EndSharpening({
       <Box sx={{ display: 'grid', gap: 1.25 }}>
         {waits && !condemned && (
           <Tick label="All planned strokes are made" checked={allFiled} onChange={setAllFiled} />
+        )}
+        {crew !== undefined && (
+          <Tick label={`Filed out there, with ${crew}`} checked={outThere} onChange={setOutThere} />
         )}
         <TakeFields
           tag={page.tag}
@@ -58,6 +64,7 @@ export function EndSharpening({
                 allFiled,
                 ...(visitId ? { visitId } : {}),
                 takes: takesOf(takes),
+                ...(outThere ? { outThere } : {}),
               },
               { onSuccess: back },
             )
@@ -66,7 +73,7 @@ export function EndSharpening({
           {condemned ? `Record it and hold saw ${page.tag}` : 'Record the sharpening'}
         </Button>
         {leaving ? (
-          <Leave sharpeningId={open.id} onDone={back} />
+          <Leave sharpeningId={open.id} outThere={outThere} onDone={back} />
         ) : (
           <Button variant="outlined" fullWidth onClick={() => setLeaving(true)}>
             Take it out without a record
@@ -77,12 +84,20 @@ export function EndSharpening({
   );
 }
 
-function Leave({ sharpeningId, onDone }: { sharpeningId: string; onDone: () => void }) {
+function Leave({
+  sharpeningId,
+  outThere,
+  onDone,
+}: {
+  sharpeningId: string;
+  outThere: boolean;
+  onDone: () => void;
+}) {
   const { control, submit, ready, besides } = useSignedForm({
     path: '/api/sharpenings/{sharpeningId}/leave',
     params: { path: { sharpeningId } },
     start: { reason: '' },
-    body: (typed) => ({ ...typed, device: device() }),
+    body: (typed) => ({ ...typed, device: device(), ...(outThere ? { outThere } : {}) }),
     onDone,
   });
   return (

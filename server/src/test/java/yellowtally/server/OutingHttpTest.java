@@ -129,9 +129,18 @@ class OutingHttpTest {
         api.post("/api/outings/issue", Checks.issue(api, tag));
         assertThat(back(Checks.backSaw(tag, tanks, "")).sentenceAt("saws[0].tanks"))
                 .isEqualTo(sentence);
-        assertThat(back(Checks.backSaw(tag, 7, "")).status())
+        assertThat(back(Checks.backSaw(tag, 7, ",\"sure\":true")).status())
                 .as("nothing was lost")
                 .isEqualTo(204);
+    }
+
+    /** More than one tank each half hour is asked about: 25 for 2.5 is a slip. */
+    @Test
+    void unlikelyTanksAreAskedAbout() {
+        api.post("/api/outings/issue", Checks.issue(api, tag));
+        assertThat(back(Checks.backSaw(tag, 5, "")).sentenceAt("saws[0].sure"))
+                .isEqualTo("5 in 90 minutes is more than a crew uses. Say that it is right, or put the figure right.");
+        assertThat(back(Checks.backSaw(tag, 5, ",\"sure\":true")).status()).isEqualTo(204);
     }
 
     @Test

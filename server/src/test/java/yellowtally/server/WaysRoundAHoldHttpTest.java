@@ -147,8 +147,8 @@ class WaysRoundAHoldHttpTest {
         assertThat(release().status()).isEqualTo(204);
         assertThat(state()).isEqualTo("FIT");
         JsonNode effect = api.get("/api/records/" + retest + "/strike").body();
-        assertThat(effect.path("before").asString()).isEqualTo("FIT");
-        assertThat(effect.path("after").asString()).isEqualTo("HELD");
+        assertThat(effect.path("saws").get(0).path("before").asString()).isEqualTo("FIT");
+        assertThat(effect.path("saws").get(0).path("after").asString()).isEqualTo("HELD");
         assertThat(effect.path("officer").asBoolean()).isFalse();
         assertThat(state()).as("nothing was done yet").isEqualTo("FIT");
         assertThat(strike(retest, api.operator()).status()).isEqualTo(204);
@@ -191,7 +191,13 @@ class WaysRoundAHoldHttpTest {
                 "/api/saws/" + tag + "/records",
                 Checks.stepOf(api, leak, "OUTSIDE_LOOK", "ATTEND", "\"LEAK_SEEN\"", "{}", ""));
         JsonNode effect = api.get("/api/records/" + leak + "/strike").body();
-        assertThat(effect.path("gained").get(0).path("finding").asString()).isEqualTo("LEAK_SEEN");
+        assertThat(effect.path("saws")
+                        .get(0)
+                        .path("gained")
+                        .get(0)
+                        .path("finding")
+                        .asString())
+                .isEqualTo("LEAK_SEEN");
         assertThat(strike(leak, api.operator()).status()).isEqualTo(409);
         assertThat(strike(leak, api.officer()).status()).isEqualTo(204);
     }

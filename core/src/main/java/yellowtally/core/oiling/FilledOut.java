@@ -11,6 +11,9 @@ import org.jspecify.annotations.Nullable;
  */
 public record FilledOut(long tanks, long told, @Nullable Double oilTanks) {
 
+    /** Nothing was logged. */
+    public static final FilledOut NONE = new FilledOut(0, 0, null);
+
     /** The most oil that can have gone into a saw, tanks: as much again as of fuel, and one tank to top it up. */
     public static double mostOil(double burned) {
         return 2 * Math.max(1, burned) + 1;

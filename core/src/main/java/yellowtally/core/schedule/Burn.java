@@ -22,4 +22,18 @@ public final class Burn {
                 ? minutesOut / MINUTES_PER_HOUR
                 : 1 + minutesOut / numbers.of(ScheduleSetting.MINUTES_PER_TANK);
     }
+
+    /**
+     * The most that a crew uses in a time, its breaks counted: more is asked about before it is taken, since 25 for 2.5 is a
+     * slip of the finger that no limit of the saw finds. Never more than {@link #most}.
+     *
+     * @param minutesOut minutes from issue to return, zero or more
+     * @return tanks, charges or run hours
+     */
+    public static double likely(Power power, double minutesOut, Numbers numbers) {
+        double most = most(power, minutesOut, numbers);
+        return power == Power.CORDED
+                ? most
+                : Math.min(most, 1 + minutesOut / numbers.of(ScheduleSetting.LIKELY_MINUTES_PER_TANK));
+    }
 }

@@ -176,6 +176,14 @@ public enum ScheduleSetting implements LinedSetting {
             3,
             120,
             "A tank or a charge lasts at least this long; more tanks than that in the time out are no reading.")),
+    LIKELY_MINUTES_PER_TANK(
+            SettingLine.estimate(
+                    "schedule.burn.likely-minutes-per-tank",
+                    30,
+                    SettingUnit.MINUTES,
+                    3,
+                    240,
+                    "A tank or a charge with its breaks lasts about this long; more tanks than that in the time out are asked about.")),
     BENCH_MINUTES(SettingLine.estimate(
             "schedule.bench.minutes", 120, SettingUnit.MINUTES, 10, 1440, "Minutes there are at the bench in a day.")),
     STEP_MINUTES(SettingLine.estimate(

@@ -128,6 +128,14 @@ public enum Step {
         return group != StepGroup.CLOSING && stage.opened().contains(Stage.COVER_OFF);
     }
 
+    /**
+     * Whether the saw has to be at hand for it: filing, and whatever takes the cutting set apart. While it is out with a crew
+     * such work is done out there or not at all, and a record says so (general practice).
+     */
+    public boolean ofTheSet() {
+        return group == StepGroup.EDGE || takesApart();
+    }
+
     /** The part that another one takes the place of; {@code null} for all but the replacing steps. */
     public @Nullable Subject replaces() {
         return switch (this) {

@@ -1,6 +1,7 @@
 package yellowtally.server.faults;
 
 import java.time.Clock;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -79,6 +80,20 @@ class Complaints implements TakesComplaints {
                         said.device(),
                         said.outingId()),
                 said.holds());
+    }
+
+    @Override
+    public List<String> ofOuting(UUID outingId) {
+        return repository.ofOuting(outingId).stream()
+                .map(fault -> knowledge.complaint(fault.complaint()).title())
+                .toList();
+    }
+
+    @Override
+    public void repeat(UUID struckOuting, Saw saw, UUID outing, UUID personId, String device) {
+        for (Fault fault : repository.ofOuting(struckOuting)) {
+            take(saw, new Said(UUID.randomUUID(), fault.complaint(), fault.seen(), false, outing, personId, device));
+        }
     }
 
     void open(String tag, NewFault given) {

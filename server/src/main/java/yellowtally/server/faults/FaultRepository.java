@@ -65,6 +65,13 @@ class FaultRepository {
                 .getResultList();
     }
 
+    /** What a saw came back with from one outing. */
+    List<Fault> ofOuting(UUID outingId) {
+        return records.createQuery("select f from Fault f where f.outingId = :outing order by f.at", Fault.class)
+                .setParameter("outing", outingId)
+                .getResultList();
+    }
+
     /** All faults of a saw, latest first. */
     List<Fault> ofSaw(UUID sawId) {
         return records.createQuery("select f from Fault f where f.sawId = :saw order by f.at desc", Fault.class)

@@ -9,6 +9,13 @@ import yellowtally.core.cuttingset.Misfit;
 record ChosenSet(
         @Nullable Chain chain, @Nullable Bar bar, @Nullable Sprocket sprocket) {
 
+    /** Whether it has no part that did not hang there before. */
+    boolean onlyOf(FittedSet before) {
+        return (chain == null || chain == before.chain())
+                && (bar == null || bar == before.bar())
+                && (sprocket == null || sprocket == before.sprocket());
+    }
+
     List<Misfit> misfits() {
         return FitCheck.misfits(
                 chain == null ? null : chain.spec(),

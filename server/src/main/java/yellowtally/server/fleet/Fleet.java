@@ -24,6 +24,7 @@ public class Fleet {
     private final FleetRepositories.Parts parts;
     private final FleetRepositories.Crews crews;
     private final FleetRepositories.Fittings fittings;
+    private final FleetRepositories.FormerTags formerTags;
     private final EntityManager records;
 
     Fleet(
@@ -31,11 +32,13 @@ public class Fleet {
             FleetRepositories.Parts parts,
             FleetRepositories.Crews crews,
             FleetRepositories.Fittings fittings,
+            FleetRepositories.FormerTags formerTags,
             EntityManager records) {
         this.saws = saws;
         this.parts = parts;
         this.crews = crews;
         this.fittings = fittings;
+        this.formerTags = formerTags;
         this.records = records;
     }
 
@@ -44,7 +47,7 @@ public class Fleet {
      * from then on still holds when it is done.
      */
     public Saw saw(String tag) {
-        Saw saw = saws.findByTagIgnoreCase(tag).orElseThrow(() -> Refusal.gone("saw.unknown", tag));
+        Saw saw = tagged(tag);
         if (writing()) {
             lock(saw.id());
             records.refresh(saw);
@@ -52,11 +55,46 @@ public class Fleet {
         return saw;
     }
 
+    /** Which saw has this tag, asked for before any wait. */
+    public UUID idOf(String tag) {
+        return tagged(tag).id();
+    }
+
+    /** By its tag, or by one that it once had: old labels still find it. */
+    private Saw tagged(String tag) {
+        return saws.findByTagIgnoreCase(tag)
+                .or(() -> formerTags.findById(FormerTag.key(tag)).flatMap(former -> saws.findById(former.sawId())))
+                .orElseThrow(() -> Refusal.gone("saw.unknown", tag));
+    }
+
+    /** Tags that a saw once had, by their letters. */
+    List<String> formerTags(Saw saw) {
+        return formerTags.findBySawId(saw.id()).stream()
+                .map(FormerTag::tagKey)
+                .sorted()
+                .toList();
+    }
+
     /** Lets a write wait for any other write about a saw that is known by its id. */
     public void lock(UUID sawId) {
         records.createNativeQuery("select id from saw where id = :id for update", UUID.class)
                 .setParameter("id", sawId)
                 .getSingleResult();
+    }
+
+    /** The same for several, always in one order: two writes that need the same saws do not wait for each other for ever. */
+    public void lock(Collection<UUID> sawIds) {
+        sawIds.stream().distinct().sorted().forEach(this::lock);
+    }
+
+    /** A saw that a record names, retired or not, as it is once no other write about it is under way. */
+    public Saw byId(UUID sawId) {
+        return saw(tag(sawId));
+    }
+
+    /** Saws on which any of these parts hangs now. */
+    public List<UUID> hangingOn(Collection<UUID> partIds) {
+        return partIds.isEmpty() ? List.of() : parts.hangingOn(partIds);
     }
 
     private static boolean writing() {

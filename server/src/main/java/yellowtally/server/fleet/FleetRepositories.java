@@ -19,10 +19,12 @@ final class FleetRepositories {
 
         Optional<Saw> findByTagIgnoreCase(String tag);
 
-        boolean existsByTagIgnoreCase(String tag);
-
         @Query("select s.id, s.tag, s.details.power from Saw s")
         List<Fleet.SawName> names();
+    }
+
+    interface FormerTags extends ListCrudRepository<FormerTag, String> {
+        List<FormerTag> findBySawId(UUID sawId);
     }
 
     interface Parts extends ListCrudRepository<Part, UUID> {
@@ -31,6 +33,9 @@ final class FleetRepositories {
         List<Part> findBySawId(UUID sawId);
 
         List<Part> findAllByOrderByTag();
+
+        @Query("select distinct p.sawId from Part p where p.id in :ids and p.sawId is not null")
+        List<UUID> hangingOn(Collection<UUID> ids);
 
         @Query("select p.id, p.tag from Part p where p.id in :ids")
         List<Fleet.PartName> names(Collection<UUID> ids);

@@ -8,7 +8,7 @@ import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** A saw of the fleet. Its tag never changes; its card can be edited; a retired saw stays for its history. */
+/** A saw of the fleet. Its tag and card can be changed, its former tags stay its own; a retired saw stays for its history. */
 @Entity
 public class Saw implements AnySaw {
 
@@ -73,6 +73,15 @@ public class Saw implements AnySaw {
 
     void fitted(UUID fitting) {
         this.fittingId = fitting;
+    }
+
+    void tag(String changed) {
+        this.tag = changed;
+    }
+
+    void bringBack() {
+        this.retiredAt = null;
+        this.retiredReason = null;
     }
 
     void retire(Instant at, String reason) {

@@ -23,8 +23,10 @@ import yellowtally.server.support.Violations;
 @RestController
 class SawController {
 
+    private static final String OUT_THERE = "Fitted out with the crew.";
+
     private final Fleet fleet;
-    private final FleetRepositories.Saws saws;
+    private final SawChanges changes;
     private final Models models;
     private final SetFitter fitter;
     private final People people;
@@ -36,7 +38,7 @@ class SawController {
 
     SawController(
             Fleet fleet,
-            FleetRepositories.Saws saws,
+            SawChanges changes,
             Models models,
             SetFitter fitter,
             People people,
@@ -46,7 +48,7 @@ class SawController {
             WatchesSaws watch,
             Clock clock) {
         this.fleet = fleet;
-        this.saws = saws;
+        this.changes = changes;
         this.models = models;
         this.fitter = fitter;
         this.people = people;
@@ -69,16 +71,28 @@ class SawController {
     /** A changed card. {@code version} is the one the change was made on. */
     record ChangedSaw(UUID id, UUID personId, String device, int version, SawInput saw) {}
 
-    /** Another set on a saw. */
-    record NewFitting(UUID id, UUID personId, String device, int version, SetInput set) {}
+    /**
+     * Another set on a saw.
+     *
+     * @param outThere says that it was fitted while the saw was out with a crew
+     */
+    record NewFitting(
+            UUID id,
+            UUID personId,
+            String device,
+            int version,
+            SetInput set,
+            @Nullable Boolean outThere) {}
 
-    /** A saw taken out of the fleet. */
+    /** Another tag for a saw. */
+    record NewTag(UUID id, UUID personId, int version, String tag, String reason) {}
+
+    /** A saw taken out of the fleet, or brought back. */
     record Retirement(UUID id, UUID personId, String device, int version, String reason) {}
 
     @GetMapping("/api/saws/{tag}")
     SawView saw(@PathVariable String tag) {
-        Saw saw = fleet.saw(tag);
-        return SawView.of(saw, fleet.set(saw));
+        return view(fleet.saw(tag));
     }
 
     @PostMapping("/api/saws")
@@ -86,11 +100,7 @@ class SawController {
         onceOnly.run(given.id(), given, () -> {
             Person person = people.require(given.personId());
             Violations wrong = new Violations();
-            if (!given.tag().matches(PartChooser.TAG_FORM)) {
-                wrong.add("tag", "tag.form");
-            } else if (saws.existsByTagIgnoreCase(given.tag())) {
-                wrong.add("tag", "saw.taken", given.tag());
-            }
+            changes.refuseTag(given.tag(), null, wrong);
             SawDetails details = given.saw().details(LocalDate.now(clock), models, wrong);
             wrong.refuseIfAny();
             Saw saw = new Saw(given.id(), given.tag(), details);
@@ -116,11 +126,17 @@ class SawController {
         return saw(tag);
     }
 
+    /** A retired saw has its parts taken off for others; nothing is fitted to it. */
     @PostMapping("/api/saws/{tag}/fittings")
     SawView fit(@PathVariable String tag, @RequestBody NewFitting given) {
         onceOnly.run(given.id(), new OfSaw(tag, given), () -> {
             Person person = people.require(given.personId());
-            fitter.fit(given.id(), current(tag, given.version()), given.set(), person, given.device());
+            Saw saw = current(fleet.saw(tag), given.version());
+            boolean outThere = watch.out(saw);
+            if (outThere && !Boolean.TRUE.equals(given.outThere())) {
+                throw Refusal.unfit("outThere", "set.outThere", saw.tag());
+            }
+            fitter.fit(given.id(), saw, outThere ? given.set().noted(OUT_THERE) : given.set(), person, given.device());
         });
         return saw(tag);
     }
@@ -128,22 +144,45 @@ class SawController {
     @PostMapping("/api/saws/{tag}/retirement")
     SawView retire(@PathVariable String tag, @RequestBody Retirement given) {
         onceOnly.run(given.id(), new OfSaw(tag, given), () -> {
-            people.requireOfficer(given.personId());
-            Saw saw = current(tag, given.version());
-            Violations wrong = new Violations();
-            String reason = wrong.text("reason", given.reason(), 300);
-            wrong.refuseIfAny();
-            saw.retire(clock.instant(), reason);
+            Person officer = people.requireOfficer(given.personId());
+            changes.retire(given.id(), current(tag, given.version()), officer, given.reason());
         });
         return saw(tag);
     }
 
+    /** A saw that was retired by mistake, or is wanted again. */
+    @PostMapping("/api/saws/{tag}/retirement/undo")
+    SawView bringBack(@PathVariable String tag, @RequestBody Retirement given) {
+        onceOnly.run(given.id(), new OfSaw(tag, given), () -> {
+            Person officer = people.requireOfficer(given.personId());
+            changes.bringBack(given.id(), current(fleet.saw(tag), given.version()), officer, given.reason());
+        });
+        return saw(tag);
+    }
+
+    /** Another tag; the one before still finds the saw. */
+    @PostMapping("/api/saws/{tag}/tag")
+    SawView changeTag(@PathVariable String tag, @RequestBody NewTag given) {
+        onceOnly.run(given.id(), new OfSaw(tag, given), () -> {
+            Person officer = people.requireOfficer(given.personId());
+            changes.tag(given.id(), current(fleet.saw(tag), given.version()), officer, given.tag(), given.reason());
+        });
+        return saw(given.tag());
+    }
+
     private Saw current(String tag, int version) {
-        Saw saw = fleet.sawInService(tag);
+        return current(fleet.sawInService(tag), version);
+    }
+
+    private Saw current(Saw saw, int version) {
         revision.touches(saw.id());
         if (saw.version() != version) {
-            throw Refusal.stale(SawView.of(saw, fleet.set(saw)), "saw.stale", tag);
+            throw Refusal.stale(view(saw), "saw.stale", saw.tag());
         }
         return saw;
+    }
+
+    private SawView view(Saw saw) {
+        return SawView.of(saw, fleet.set(saw), fleet.formerTags(saw));
     }
 }

@@ -1,6 +1,7 @@
 package yellowtally.server.fleet;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -15,9 +16,10 @@ public record SawView(
         @Nullable SprocketView sprocket,
         @Nullable Instant fittedAt,
         @Nullable Instant retiredAt,
-        @Nullable String retiredReason) {
+        @Nullable String retiredReason,
+        List<String> formerTags) {
 
-    static SawView of(Saw saw, FittedSet set) {
+    static SawView of(Saw saw, FittedSet set, List<String> formerTags) {
         return new SawView(
                 saw.id(),
                 saw.version(),
@@ -28,6 +30,7 @@ public record SawView(
                 set.sprocket() == null ? null : SprocketView.of(set.sprocket(), null),
                 set.fitting() == null ? null : set.fitting().at(),
                 saw.retiredAt(),
-                saw.retiredReason());
+                saw.retiredReason(),
+                formerTags);
     }
 }

@@ -7,6 +7,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import yellowtally.core.steps.Subject;
 import yellowtally.server.people.Person;
+import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
 
 /** Fits a cutting set to a saw: fit check first, then the record, then the parts change places. */
@@ -39,6 +40,9 @@ public class SetFitter {
         wrong.refuseIfAny();
 
         FittedSet before = fleet.set(saw);
+        if (saw.retiredAt() != null && !chosen.onlyOf(before)) {
+            throw Refusal.conflict("", "saw.onlyOff", saw.tag());
+        }
         refuseCondemned(before, chosen);
         takeOff(before, chosen);
         Instant now = clock.instant();

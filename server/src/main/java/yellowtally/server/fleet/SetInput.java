@@ -22,6 +22,12 @@ public record SetInput(
         @Nullable Double soakHours,
         @Nullable String note) {
 
+    /** The same with a word more. */
+    SetInput noted(String more) {
+        return new SetInput(
+                chain, bar, sprocket, newChain, soakHours, note == null || note.isBlank() ? more : more + " " + note);
+    }
+
     /** A loop: the tag alone for one that exists, with figures for a new one. */
     public record ChainInput(
             String tag,

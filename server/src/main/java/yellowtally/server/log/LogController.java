@@ -20,10 +20,9 @@ import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.waiting.FitState;
 import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.SawEvent;
 import yellowtally.server.fleet.SetFitting;
 import yellowtally.server.people.People;
-import yellowtally.server.usage.Outing;
-import yellowtally.server.usage.Use;
 import yellowtally.server.worklog.SawHold;
 import yellowtally.server.worklog.WorkRecord;
 import yellowtally.server.worklog.WorkVoid;
@@ -38,13 +37,16 @@ class LogController {
     private final People people;
     private final Worklog worklog;
     private final FaultLog faults;
+    private final OutingLog outings;
 
-    LogController(EntityManager records, Fleet fleet, People people, Worklog worklog, FaultLog faults) {
+    LogController(
+            EntityManager records, Fleet fleet, People people, Worklog worklog, FaultLog faults, OutingLog outings) {
         this.records = records;
         this.fleet = fleet;
         this.people = people;
         this.worklog = worklog;
         this.faults = faults;
+        this.outings = outings;
     }
 
     @GetMapping("/api/log")
@@ -64,12 +66,13 @@ class LogController {
             found.addAll(
                     switch (kind) {
                         case STEP -> steps(filter, names);
-                        case OUT -> out(filter, names);
-                        case BACK -> back(filter, names);
+                        case OUT -> outings.out(filter, names);
+                        case BACK -> outings.back(filter, names);
                         case FITTED -> fitted(filter, names);
                         case HELD -> held(filter, names);
                         case RELEASED -> released(filter, names);
                         case VISIT_ENDED -> ended(filter, names);
+                        case SAW -> sawChanges(filter, names);
                         case FAULT -> faults.lines(filter, names::tag, names::person);
                     });
         }
@@ -90,7 +93,10 @@ class LogController {
             UUID sawId,
             UUID personId,
             FitState decision,
-            @Nullable String leftOpenReason) {}
+            @Nullable String leftOpenReason,
+            @Nullable Instant struckAt,
+            @Nullable UUID struckBy,
+            @Nullable String struckReason) {}
 
     private <T> List<T> rows(Class<T> type, String query, LogFilter filter) {
         TypedQuery<T> typed = records.createQuery(query, type).setMaxResults(LogPage.MOST + 1);
@@ -136,46 +142,6 @@ class LogController {
         return outcomes;
     }
 
-    private List<LogEntry.WentOut> out(LogFilter filter, LogNames names) {
-        return rows(
-                        Outing.class,
-                        "select o from Outing o" + filter.where("o.sawId", "o.outPersonId", "o.outAt")
-                                + " order by o.outAt desc",
-                        filter)
-                .stream()
-                .map(o -> new LogEntry.WentOut(
-                        o.id(),
-                        o.outAt(),
-                        names.tag(o.sawId()),
-                        names.person(o.outPersonId()),
-                        names.crew(o.crewId()),
-                        o.outReason()))
-                .toList();
-    }
-
-    private List<LogEntry.CameBack> back(LogFilter filter, LogNames names) {
-        return rows(
-                        Outing.class,
-                        "select o from Outing o" + filter.where("o.sawId", "o.backPersonId", "o.backAt")
-                                + " and o.backAt is not null order by o.backAt desc",
-                        filter)
-                .stream()
-                .map(o -> new LogEntry.CameBack(
-                        o.id(),
-                        Objects.requireNonNull(o.backAt()),
-                        names.tag(o.sawId()),
-                        names.person(o.backPersonId()),
-                        names.crew(o.crewId()),
-                        back(o, names),
-                        o.backReason()))
-                .toList();
-    }
-
-    private static LogEntry.@Nullable BackLine back(Outing outing, LogNames names) {
-        Use use = outing.use();
-        return use == null ? null : new LogEntry.BackLine(use, names.power(outing.sawId()));
-    }
-
     private List<LogEntry.SetFitted> fitted(LogFilter filter, LogNames names) {
         List<SetFitting> rows = rows(
                 SetFitting.class,
@@ -191,6 +157,24 @@ class LogController {
                         new LogEntry.SetLine(
                                 tags.get(f.chainId()), tags.get(f.barId()), tags.get(f.sprocketId()), f.newChain()),
                         f.note()))
+                .toList();
+    }
+
+    private List<LogEntry.SawChanged> sawChanges(LogFilter filter, LogNames names) {
+        return rows(
+                        SawEvent.class,
+                        "select e from SawEvent e" + filter.where("e.sawId", "e.personId", "e.at")
+                                + " order by e.at desc",
+                        filter)
+                .stream()
+                .map(e -> new LogEntry.SawChanged(
+                        e.id(),
+                        e.at(),
+                        names.tag(e.sawId()),
+                        names.person(e.personId()),
+                        e.kind(),
+                        e.tagBefore(),
+                        e.reason()))
                 .toList();
     }
 
@@ -226,7 +210,8 @@ class LogController {
     private List<LogEntry.VisitEnded> ended(LogFilter filter, LogNames names) {
         return rows(
                         EndOfVisit.class,
-                        "select v.id, v.endedAt, v.sawId, v.endedBy, v.decision, v.leftOpenReason from Visit v"
+                        "select v.id, v.endedAt, v.sawId, v.endedBy, v.decision, v.leftOpenReason, v.struckAt,"
+                                + " v.struckBy, v.struckReason from Visit v"
                                 + filter.where("v.sawId", "v.endedBy", "v.endedAt")
                                 + " and v.endedAt is not null order by v.endedAt desc",
                         filter)
@@ -237,7 +222,13 @@ class LogController {
                         names.tag(row.sawId()),
                         names.person(row.personId()),
                         row.decision(),
-                        row.leftOpenReason()))
+                        row.leftOpenReason(),
+                        row.struckAt() == null
+                                ? null
+                                : new LogEntry.StrikeLine(
+                                        Objects.requireNonNull(row.struckReason()),
+                                        names.person(row.struckBy()),
+                                        row.struckAt())))
                 .toList();
     }
 }

@@ -15,6 +15,7 @@ import yellowtally.core.steps.Power;
 import yellowtally.core.steps.Step;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.waiting.FitState;
+import yellowtally.server.fleet.SawEvent;
 import yellowtally.server.usage.Use;
 import yellowtally.server.worklog.WorkOutcome;
 
@@ -28,6 +29,7 @@ import yellowtally.server.worklog.WorkOutcome;
     @JsonSubTypes.Type(value = LogEntry.HeldByPerson.class, name = "HELD"),
     @JsonSubTypes.Type(value = LogEntry.Released.class, name = "RELEASED"),
     @JsonSubTypes.Type(value = LogEntry.VisitEnded.class, name = "VISIT_ENDED"),
+    @JsonSubTypes.Type(value = LogEntry.SawChanged.class, name = "SAW"),
     @JsonSubTypes.Type(value = LogEntry.FaultTold.class, name = "FAULT"),
 })
 sealed interface LogEntry {
@@ -66,14 +68,22 @@ sealed interface LogEntry {
         }
     }
 
-    /** A saw went out with a crew. */
+    /**
+     * A saw went out with a crew.
+     *
+     * @param struck why, by whom and when the entry was struck out; absent when it counts
+     * @param corrects the same of the entry that it takes the place of; absent for a first entry
+     */
     record WentOut(
             UUID id,
             Instant at,
             String tag,
             String by,
             @Nullable String crew,
-            @Nullable String note) implements LogEntry {
+            @Nullable String note,
+            @Nullable StrikeLine struck,
+            @Nullable StrikeLine corrects)
+            implements LogEntry {
 
         @Override
         public LogKind kind() {
@@ -81,7 +91,7 @@ sealed interface LogEntry {
         }
     }
 
-    /** A saw came back. */
+    /** A saw came back; {@code struck} and {@code corrects} as when it went out. */
     record CameBack(
             UUID id,
             Instant at,
@@ -89,7 +99,9 @@ sealed interface LogEntry {
             String by,
             @Nullable String crew,
             @Nullable BackLine back,
-            @Nullable String note)
+            @Nullable String note,
+            @Nullable StrikeLine struck,
+            @Nullable StrikeLine corrects)
             implements LogEntry {
 
         @Override
@@ -136,18 +148,45 @@ sealed interface LogEntry {
         }
     }
 
-    /** A visit to the bench ended. */
+    /**
+     * A visit to the bench ended.
+     *
+     * @param struck why, by whom and when the whole visit was struck out; absent when it counts
+     */
     record VisitEnded(
             UUID id,
             Instant at,
             String tag,
             String by,
             FitState decision,
-            @Nullable String note) implements LogEntry {
+            @Nullable String note,
+            @Nullable StrikeLine struck)
+            implements LogEntry {
 
         @Override
         public LogKind kind() {
             return LogKind.VISIT_ENDED;
+        }
+    }
+
+    /**
+     * A saw left the fleet, came back, or was given another tag.
+     *
+     * @param tagBefore of a saw that was given another; absent else
+     */
+    record SawChanged(
+            UUID id,
+            Instant at,
+            String tag,
+            String by,
+            SawEvent.SawEventKind change,
+            @Nullable String tagBefore,
+            String note)
+            implements LogEntry {
+
+        @Override
+        public LogKind kind() {
+            return LogKind.SAW;
         }
     }
 

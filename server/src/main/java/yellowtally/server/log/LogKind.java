@@ -9,6 +9,8 @@ enum LogKind {
     HELD,
     RELEASED,
     VISIT_ENDED,
+    /** A saw left the fleet, came back, or was given another tag. */
+    SAW,
     /** A fault: its complaint, its cause, its stand on card, its end. */
     FAULT
 }

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowtally.core.steps.Subject;
 import yellowtally.server.fleet.SetFitting;
+import yellowtally.server.usage.Outings;
 
 /** Where a part has been: read off the fitting records, which are never changed. */
 @Component
@@ -85,7 +86,7 @@ class Lineage {
         List<UUID> loops = records.createQuery(
                         "select f.chainId from SetFitting f where f.sprocketId = :sprocket and f.chainId is not null"
                                 + " and (exists (select 1 from Outing o where o.sprocketId = f.sprocketId"
-                                + " and o.chainId = f.chainId)"
+                                + " and o.chainId = f.chainId" + Outings.STANDING + ")"
                                 + " or exists (select 1 from Chain c, Sprocket s where c.id = f.chainId"
                                 + " and s.id = f.sprocketId and c.sawId = s.sawId))"
                                 + " order by f.at, f.recordedAt",
@@ -98,7 +99,7 @@ class Lineage {
     private double tanks(UUID partId, Subject kind, UUID sawId, Instant from, @Nullable Instant until) {
         Double sum = records.createQuery(
                         "select sum(o.tanks) from Outing o where o." + column(kind) + " = :part and o.sawId = :saw"
-                                + " and o.backAt >= :from and o.backAt <= :until",
+                                + " and o.backAt >= :from and o.backAt <= :until" + Outings.STANDING,
                         Double.class)
                 .setParameter("part", partId)
                 .setParameter("saw", sawId)

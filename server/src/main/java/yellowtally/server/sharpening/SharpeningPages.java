@@ -137,7 +137,7 @@ class SharpeningPages {
                         .findByOpenChainId(chain.id())
                         .map(open -> view(open, chain, rate, standing, names))
                         .orElse(null),
-                sharpenings.findTop12ByChainIdAndEndedAtNotNullAndRecordIdNotNullOrderByEndedAtDesc(chain.id()).stream()
+                sharpenings.lastOf(chain.id()).stream()
                         .map(past -> past(past, standing, names))
                         .toList());
     }

@@ -12,7 +12,11 @@ interface SharpeningRepository extends ListCrudRepository<Sharpening, UUID> {
 
     Optional<Sharpening> findByOpenChainId(UUID chainId);
 
-    List<Sharpening> findTop12ByChainIdAndEndedAtNotNullAndRecordIdNotNullOrderByEndedAtDesc(UUID chainId);
+    /** The last sharpenings of a loop whose record stands. */
+    @Query("select s from Sharpening s where s.chainId = :chain and s.endedAt is not null and s.recordId is not null"
+            + " and not exists (select 1 from WorkVoid v where v.recordId = s.recordId)"
+            + " order by s.endedAt desc limit 12")
+    List<Sharpening> lastOf(UUID chain);
 
     /** What was filed off in a past sharpening, and with how many strokes. */
     record Filed(UUID sharpeningId, UUID chainId, Double filedMm, Long strokes) {}
@@ -22,6 +26,7 @@ interface SharpeningRepository extends ListCrudRepository<Sharpening, UUID> {
                 s.id, s.chainId, sum(c.beforeMm - c.afterMm), sum(c.strokes))
             from Sharpening s join s.cutters c join Chain h on h.id = s.chainId
             where h.pitch = :pitch and s.endedAt is not null and s.recordId is not null and c.damage is null
+            and not exists (select 1 from WorkVoid v where v.recordId = s.recordId)
             and c.beforeMm is not null and c.afterMm is not null and c.strokes > 0
             group by s.id, s.chainId, s.endedAt order by s.endedAt desc limit 60""")
     List<Filed> filed(Pitch pitch);

@@ -39,6 +39,7 @@ class Sharpenings {
      * The end.
      *
      * @param visitId the visit it belongs to; absent outside one
+     * @param outThere says that it was done while the saw was out with a crew
      * @param allFiled says that all planned strokes were made, though not each was told
      */
     record Finish(
@@ -48,10 +49,16 @@ class Sharpenings {
             @Nullable UUID visitId,
             boolean allFiled,
             @Nullable String note,
-            @Nullable List<StockTake> takes) {}
+            @Nullable List<StockTake> takes,
+            @Nullable Boolean outThere) {}
 
     /** Leaves the loop without a record. */
-    record Leave(UUID id, UUID personId, String device, String reason) {}
+    record Leave(
+            UUID id,
+            UUID personId,
+            String device,
+            String reason,
+            @Nullable Boolean outThere) {}
 
     /** Strokes that a cutter got; absent when it was not filed after all. */
     record Filed(
@@ -225,7 +232,8 @@ class Sharpenings {
                                 told.report(),
                                 reason,
                                 null,
-                                null)));
+                                null,
+                                Boolean.TRUE.equals(given.outThere()))));
         open.end(now, null, null, reason);
     }
 
@@ -279,7 +287,8 @@ class Sharpenings {
                         told.report(),
                         given.note(),
                         null,
-                        told.step() == Step.SHARPEN ? given.takes() : null));
+                        told.step() == Step.SHARPEN ? given.takes() : null,
+                        Boolean.TRUE.equals(given.outThere())));
     }
 
     private Sharpening open(UUID id) {

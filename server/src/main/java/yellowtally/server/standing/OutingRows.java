@@ -20,7 +20,7 @@ final class OutingRows {
             select o.id, o.saw_id, o.chain_id, o.bar_id, o.sprocket_id, o.fitting_id, o.out_at, o.back_at, o.tanks,
                    o.rain, o.ground_struck, o.dust_seen, o.complaint is not null as complained, o.oil_share, w.wood, k.work
             from outing o left join outing_wood w on w.outing_id = o.id left join outing_work k on k.outing_id = o.id
-            where o.back_at is not null and\s""";
+            where o.back_at is not null and o.struck_at is null and\s""";
 
     private OutingRows() {}
 

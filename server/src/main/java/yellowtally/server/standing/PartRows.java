@@ -23,7 +23,7 @@ final class PartRows {
     private static final String LOOPS = """
             select f.chain_id, f.at from set_fitting f where f.sprocket_id = ? and f.chain_id is not null
             and (f.chain_id = ? or exists (select 1 from outing o where o.sprocket_id = f.sprocket_id
-                                           and o.chain_id = f.chain_id))
+                                           and o.chain_id = f.chain_id and o.struck_at is null))
             order by f.at""";
 
     /** Another sprocket than the one before came onto the saw. */
@@ -52,7 +52,7 @@ final class PartRows {
             select count(distinct f.chain_id) as loops, max(case when f.new_chain then f.at end) as new_chain_at
             from set_fitting f where f.bar_id = ?
             and (f.chain_id = ? or exists (select 1 from outing o where o.bar_id = f.bar_id
-                                           and o.chain_id = f.chain_id))""";
+                                           and o.chain_id = f.chain_id and o.struck_at is null))""";
 
     private PartRows() {}
 

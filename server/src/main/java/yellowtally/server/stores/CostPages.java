@@ -22,6 +22,7 @@ import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.standing.FittedSaw.Hung;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
+import yellowtally.server.usage.Outings;
 
 /** What a tank costs: each saw with all that was taken for it, each loop over its life. */
 @Service
@@ -82,8 +83,9 @@ class CostPages {
         for (String column : List.of("chainId", "barId", "sprocketId")) {
             records.createQuery(
                             "select o." + column
-                                    + ", o.sawId, sum(o.tanks) from Outing o where o.backAt is not null and o." + column
-                                    + " is not null group by o." + column + ", o.sawId",
+                                    + ", o.sawId, sum(o.tanks) from Outing o where o.backAt is not null"
+                                    + Outings.STANDING
+                                    + " and o." + column + " is not null group by o." + column + ", o.sawId",
                             TanksOfPart.class)
                     .getResultList()
                     .forEach(row -> tanksOfParts
@@ -91,7 +93,8 @@ class CostPages {
                             .put(row.sawId(), row.tanks()));
         }
         records.createQuery(
-                        "select o.sawId, sum(o.tanks) from Outing o where o.backAt is not null group by o.sawId",
+                        "select o.sawId, sum(o.tanks) from Outing o where o.backAt is not null" + Outings.STANDING
+                                + " group by o.sawId",
                         TanksOfSaw.class)
                 .getResultList()
                 .forEach(row -> tanksOfSaws.put(row.sawId(), row.tanks()));

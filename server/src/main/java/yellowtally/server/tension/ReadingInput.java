@@ -1,5 +1,6 @@
 package yellowtally.server.tension;
 
+import java.util.EnumSet;
 import java.util.OptionalDouble;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -36,6 +37,29 @@ record ReadingInput(
         double turnsBefore) {
 
     private static final double MOST_TURNS = 20;
+
+    /** A reading that is on record, as if it was typed once more; lengths are kept in mm. */
+    static ReadingInput again(TensionReadingRow row) {
+        Double figure = row.figure();
+        return new ReadingInput(
+                row.method(),
+                figure == null
+                        ? null
+                        : row.method() == TensionMethod.TWELFTH_PAST_TOUCH ? figure + "°" : figure + " mm",
+                row.tips(),
+                row.springsBack(),
+                met(row),
+                row.movement(),
+                row.tipsClear(),
+                row.tightSpot(),
+                row.turnsBefore());
+    }
+
+    private static Set<FairCondition> met(TensionReadingRow row) {
+        Set<FairCondition> met = EnumSet.allOf(FairCondition.class);
+        met.removeAll(row.unmet());
+        return met;
+    }
 
     /** The reading for the rules; {@code null} when it cannot be read, said in {@code wrong}. */
     @Nullable

@@ -37,9 +37,9 @@ import yellowtally.server.worklog.WorkOutcome;
 import yellowtally.server.worklog.WorkRecord;
 import yellowtally.server.worklog.Worklog;
 
-/** Records tension checks, the holds they cause, and releases. Runs within the caller's transaction. */
+/** Records tension checks and the holds they cause. Runs within the caller's transaction. */
 @Service
-class TensionChecks {
+public class TensionChecks {
 
     /** A check to record: every reading in the order taken, the last one counts. */
     record NewCheck(
@@ -65,6 +65,7 @@ class TensionChecks {
     private final FleetSettings settings;
     private final People people;
     private final TensionRepositories.Checks checks;
+    private final TensionRepositories.Readings readings;
     private final Worklog worklog;
     private final VisitGate visits;
     private final Standings standings;
@@ -77,6 +78,7 @@ class TensionChecks {
             FleetSettings settings,
             People people,
             TensionRepositories.Checks checks,
+            TensionRepositories.Readings readings,
             Worklog worklog,
             VisitGate visits,
             Standings standings,
@@ -87,6 +89,7 @@ class TensionChecks {
         this.settings = settings;
         this.people = people;
         this.checks = checks;
+        this.readings = readings;
         this.worklog = worklog;
         this.visits = visits;
         this.standings = standings;
@@ -99,15 +102,43 @@ class TensionChecks {
     private record Judged(ReadingInput given, TensionEntry entry, TensionVerdict verdict) {}
 
     void save(String tag, NewCheck given) {
+        Saw saw = fleet.sawInService(tag);
+        save(saw, visits.openVisit(given.visitId(), saw), given);
+    }
+
+    /** Records a check once more on the saw that was read in truth, in a visit of it that may have ended long ago. */
+    public void repeat(Saw saw, Visit visit, WorkRecord made, UUID id, UUID personId, String device, String note) {
+        TensionCheck check = checks.findById(made.id()).orElseThrow();
+        save(
+                saw,
+                visit,
+                new NewCheck(
+                        id,
+                        personId,
+                        device,
+                        check.occasion(),
+                        check.work(),
+                        made.at(),
+                        readings.ofChecks(List.of(made.id())).stream()
+                                .map(ReadingInput::again)
+                                .toList(),
+                        check.jointPlayMm() == null ? null : check.jointPlayMm() + " mm",
+                        note,
+                        null,
+                        null,
+                        visit.id()));
+    }
+
+    private void save(Saw saw, @Nullable Visit visit, NewCheck given) {
         Person person = people.require(given.personId());
         HouseRules rules = settings.rules();
-        Saw saw = fleet.sawInService(tag);
-        CheckSubject on = CheckSubject.of(saw, fleet.set(saw), given.work(), rules.numbers());
         Instant now = clock.instant();
         Instant at = madeAt(given, now);
+        // What is written down later was read on the parts that were on the saw then.
+        CheckSubject on = CheckSubject.of(saw, fleet.setAt(saw, at), given.work(), rules.numbers());
 
         Violations wrong = new Violations();
-        checkTime(tag, at, now, on, wrong);
+        checkTime(saw.tag(), at, now, on, wrong);
         Double jointPlay = given.jointPlay() == null || given.jointPlay().isBlank()
                 ? null
                 : wrong.length(
@@ -124,13 +155,13 @@ class TensionChecks {
 
         TensionCheck before =
                 amendment == null ? null : checks.findById(amendment.amendsId()).orElseThrow();
-        Runnable store =
-                () -> store(given, new Made(saw, person, at, now, on, note, jointPlay), judged, amendment, before);
+        Runnable store = () ->
+                store(given, new Made(saw, visit, person, at, now, on, note, jointPlay), judged, amendment, before);
         if (amendment == null) {
             store.run();
         } else {
             // A wrong reading may be put right by anybody, unless that makes the saw more usable.
-            corrections.make(saw, person, false, () -> {
+            corrections.make(List.of(saw.id()), person, false, () -> {
                 worklog.strike(amended(amendment), amendment.reason(), now, person.id());
                 records.flush();
                 store.run();
@@ -155,6 +186,7 @@ class TensionChecks {
     /** On what, by whom, when. */
     private record Made(
             Saw saw,
+            @Nullable Visit visit,
             Person person,
             Instant at,
             Instant now,
@@ -213,12 +245,11 @@ class TensionChecks {
 
     /** The check as a step of the log: a throw risk fails and holds, what wants adjusting waits. */
     private void log(NewCheck given, Made made, TensionVerdict last) {
-        Visit visit = visits.openVisit(given.visitId(), made.saw());
         WorkRecord record = new WorkRecord(
                 new WorkRecord.Head(
                         given.id(),
                         made.saw().id(),
-                        visit == null ? null : visit.id(),
+                        made.visit() == null ? null : made.visit().id(),
                         Step.TENSION,
                         made.at(),
                         made.now(),

@@ -110,7 +110,7 @@ class TensionPages {
     /** When the tension check falls due. */
     record Limits(double outings, double tanks) {}
 
-    /** A check in the history; {@code amendedBy} names the one that replaces it. */
+    /** A check in the history; {@code amendedBy} names the one that replaces it, {@code struck} says that it counts no more. */
     record CheckView(
             UUID id,
             Instant at,
@@ -126,6 +126,7 @@ class TensionPages {
             @Nullable UUID amends,
             @Nullable String amendReason,
             @Nullable UUID amendedBy,
+            boolean struck,
             List<ReadingView> readings) {}
 
     /** A reading in the history. */
@@ -237,13 +238,18 @@ class TensionPages {
                                 row.turnsBefore(),
                                 row.outcome(),
                                 row.provisional())));
-        return found.stream().map(told -> view(told, names, amendedBy, byCheck)).toList();
+        Set<UUID> struck = new HashSet<>();
+        worklog.struckOf(ids).forEach(strike -> struck.add(strike.recordId()));
+        return found.stream()
+                .map(told -> view(told, names, amendedBy, struck, byCheck))
+                .toList();
     }
 
     private static CheckView view(
             CheckOnRecord told,
             Map<UUID, String> names,
             Map<UUID, UUID> amendedBy,
+            Set<UUID> struck,
             Map<UUID, List<ReadingView>> byCheck) {
         TensionCheck c = told.check();
         return new CheckView(
@@ -261,6 +267,7 @@ class TensionPages {
                 c.amendsId(),
                 c.amendReason(),
                 amendedBy.get(c.id()),
+                struck.contains(c.id()),
                 byCheck.getOrDefault(c.id(), List.of()));
     }
 

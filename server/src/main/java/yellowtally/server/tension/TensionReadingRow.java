@@ -113,6 +113,23 @@ public class TensionReadingRow {
         return tips;
     }
 
+    @Nullable
+    Boolean springsBack() {
+        return springsBack;
+    }
+
+    Movement movement() {
+        return movement;
+    }
+
+    boolean tipsClear() {
+        return tipsClear;
+    }
+
+    boolean tightSpot() {
+        return tightSpot;
+    }
+
     double turnsBefore() {
         return turnsBefore;
     }

@@ -5,7 +5,6 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -14,8 +13,6 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.holds.Hold;
-import yellowtally.core.oiling.FilledOut;
-import yellowtally.core.schedule.Burn;
 import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.schedule.Wood;
 import yellowtally.core.steps.Step;
@@ -42,6 +39,7 @@ class OutAndBack {
      * @param oilShare tanks of bar oil used
      * @param complaintCode which complaint of the fault finder it is; absent for none of them
      * @param hold whether the crew wants it held for what it complains of
+     * @param sure says that an unlikely figure is right all the same
      */
     record BackSaw(
             String tag,
@@ -54,7 +52,13 @@ class OutAndBack {
             boolean dustSeen,
             @Nullable String complaint,
             @Nullable String complaintCode,
-            boolean hold) {}
+            boolean hold,
+            @Nullable Boolean sure) {
+
+        UseInput use(@Nullable String said) {
+            return new UseInput(tanks, oilShare, works, woods, rain, groundStruck, dustSeen, said, sure);
+        }
+    }
 
     /** Saws go out, all of them or none. {@code reason} says why it is written down later than {@code at}. */
     record Issue(
@@ -77,13 +81,19 @@ class OutAndBack {
     /** One tank more; {@code oilShare} is how much of the oil tank was filled with it, absent when nobody looked. */
     record NewRefuel(UUID id, UUID personId, @Nullable Double oilShare) {}
 
-    private static final int MOST_SAWS = 100;
-    private static final double MOST_TANKS = 200;
-    /** A clock that is a little off is no backdating. */
-    private final Fleet fleet;
+    /** The last tank logged was none. */
+    record NoRefuel(UUID id, UUID personId) {}
 
+    private static final int MOST_SAWS = 100;
+
+    /** Of an outing that is under way nobody knows when it ends. */
+    private static final Instant LATEST = Instant.parse("9999-01-01T00:00:00Z");
+
+    private final Fleet fleet;
     private final Outings outings;
     private final MayGoOut mayGoOut;
+    private final UseCheck uses;
+    private final OutingBook book;
     private final People people;
     private final FleetSettings settings;
     private final Worklog worklog;
@@ -97,6 +107,8 @@ class OutAndBack {
             Fleet fleet,
             Outings outings,
             MayGoOut mayGoOut,
+            UseCheck uses,
+            OutingBook book,
             People people,
             FleetSettings settings,
             Worklog worklog,
@@ -108,6 +120,8 @@ class OutAndBack {
         this.fleet = fleet;
         this.outings = outings;
         this.mayGoOut = mayGoOut;
+        this.uses = uses;
+        this.book = book;
         this.people = people;
         this.settings = settings;
         this.worklog = worklog;
@@ -134,21 +148,14 @@ class OutAndBack {
                 throw Refusal.conflict("", "saw.out", tag);
             }
             mayGoOut.refuseUnfit(saw);
-            refuseOverlap(saw, moment.at());
-            records.persist(
-                    new Outing(own(given.id(), tag), saw, fleet.setAt(saw, moment.at()), crew, moment, person.id()));
+            UUID id = own(given.id(), tag);
+            // A backdated outing cannot begin while the one before was under way.
+            if (outings.wasOut(saw.id(), id, moment.at(), LATEST)) {
+                throw Refusal.conflict("at", "outing.overlap", saw.tag());
+            }
+            records.persist(new Outing(id, saw, fleet.setAt(saw, moment.at()), crew, moment, person.id()));
             revision.touches(saw.id());
         }
-    }
-
-    /** A backdated outing cannot begin while the one before was under way. */
-    private void refuseOverlap(Saw saw, Instant outAt) {
-        outings.findFirstBySawIdAndBackAtNotNullOrderByBackAtDesc(saw.id())
-                .map(Outing::backAt)
-                .filter(outAt::isBefore)
-                .ifPresent(back -> {
-                    throw Refusal.conflict("at", "outing.overlap", saw.tag());
-                });
     }
 
     void takeBack(Return given) {
@@ -172,7 +179,16 @@ class OutAndBack {
             throw Refusal.conflict(field + "tag", "saw.notOut", given.tag());
         }
         Outing outing = open.get();
-        Use use = use(given, field, saw, outing, moment.at(), wrong);
+        if (moment.at().isBefore(outing.outAt())) {
+            wrong.add("at", "outing.beforeOut", given.tag());
+        }
+        Use use = uses.use(
+                given.use(complaint(given, field, wrong)),
+                field,
+                saw,
+                new UseCheck.Span(outing.outAt(), moment.at()),
+                outings.refuels(outing),
+                wrong);
         UUID id = all.id();
         outing.back(moment, person.id(), use);
         revision.touches(saw.id());
@@ -184,7 +200,9 @@ class OutAndBack {
                     new TakesComplaints.Said(
                             own(id, given.tag() + " fault"),
                             code,
-                            wrong.optionalText(field + "complaint", given.complaint(), 300),
+                            given.complaint() == null || given.complaint().isBlank()
+                                    ? null
+                                    : given.complaint().trim(),
                             given.hold(),
                             outing.id(),
                             person.id(),
@@ -202,49 +220,14 @@ class OutAndBack {
         }
     }
 
-    private Use use(BackSaw given, String field, Saw saw, Outing outing, Instant backAt, Violations wrong) {
-        if (backAt.isBefore(outing.outAt())) {
-            wrong.add("at", "outing.beforeOut", given.tag());
-        }
-        double tanks = wrong.number(field + "tanks", given.tanks(), 0, MOST_TANKS);
-        double minutes = Math.max(0, Duration.between(outing.outAt(), backAt).toMinutes());
-        double most = Burn.most(saw.details().power(), minutes, settings.numbers(saw));
-        if (tanks > most + 1e-9) {
-            wrong.add(field + "tanks", "outing.burned", tanks, Math.round(minutes), Math.floor(most * 10) / 10);
-        }
-        FilledOut logged = refuels(outing).filled();
-        if (!logged.fits(tanks)) {
-            wrong.add(field + "tanks", "outing.refuels", logged.tanks());
-        }
-        Double oil = wrong.optionalNumber(field + "oilShare", given.oilShare(), 0, FilledOut.mostOil(tanks));
-        if (oil == null) {
-            oil = logged.oilOf(tanks);
-        } else if (!logged.fitsOil(oil)) {
-            wrong.add(field + "oilShare", "outing.oilLogged", logged.leastOil());
-        }
-        return new Use(
-                tanks,
-                oil,
-                given.works() == null ? Set.of() : given.works(),
-                given.woods() == null ? EnumSet.noneOf(Wood.class) : given.woods(),
-                given.rain(),
-                given.groundStruck(),
-                given.dustSeen(),
-                complaint(given, field, wrong));
-    }
-
     /** A complaint that is only chosen is on record in its own words. */
     private @Nullable String complaint(BackSaw given, String field, Violations wrong) {
-        String said = wrong.optionalText(field + "complaint", given.complaint(), 300);
         String code = given.complaintCode();
-        if (code == null) {
-            return said;
-        }
-        String title = complaints.title(code);
-        if (title == null) {
+        String title = code == null ? null : complaints.title(code);
+        if (code != null && title == null) {
             wrong.add(field + "complaintCode", "complaint.unknown");
         }
-        return said == null ? title : said;
+        return given.complaint() == null || given.complaint().isBlank() ? title : given.complaint();
     }
 
     void refuel(String tag, NewRefuel given) {
@@ -258,8 +241,12 @@ class OutAndBack {
         revision.touches(outing.sawId());
     }
 
-    private Refuelled refuels(Outing outing) {
-        return outings.refuels(List.of(outing.id())).stream().findFirst().orElse(Refuelled.none(outing.id()));
+    void takeBackRefuel(String tag, NoRefuel given) {
+        Person person = people.require(given.personId());
+        Outing outing =
+                outings.findByOpenSawId(fleet.saw(tag).id()).orElseThrow(() -> Refusal.conflict("", "saw.notOut", tag));
+        book.takeBackRefuel(outing, clock.instant(), person.id());
+        revision.touches(outing.sawId());
     }
 
     private Outing.Moment moment(@Nullable Instant given, @Nullable String reason, Violations wrong) {

@@ -20,7 +20,10 @@ import yellowtally.core.tension.Work;
 import yellowtally.server.fleet.FittedSet;
 import yellowtally.server.fleet.Saw;
 
-/** Record: a saw went out with a crew and came back. Written in two halves, never changed after the second. */
+/**
+ * Record: a saw went out with a crew and came back. Written in two halves, never changed after the second. A wrong one is struck
+ * out, and stays readable; one that takes its place names it.
+ */
 @Entity
 public class Outing {
 
@@ -84,6 +87,13 @@ public class Outing {
     @Column
     private @Nullable UUID openSawId;
 
+    private @Nullable Instant struckAt;
+    private @Nullable UUID struckBy;
+    private @Nullable String struckReason;
+
+    @Column
+    private @Nullable UUID amendsId;
+
     protected Outing() {}
 
     /**
@@ -132,12 +142,65 @@ public class Outing {
         this.openSawId = null;
     }
 
+    /** Says which struck one it takes the place of. */
+    public Outing amending(UUID earlier) {
+        this.amendsId = earlier;
+        return this;
+    }
+
+    /** Strikes it out: it counts no more, and is under way no more. */
+    public void strike(Instant at, UUID personId, String reason) {
+        this.struckAt = at;
+        this.struckBy = personId;
+        this.struckReason = reason;
+        this.openSawId = null;
+    }
+
     public UUID id() {
         return id;
     }
 
+    /** Counts its halves: who changes it says on which it was done. */
+    public int version() {
+        return version == null ? 0 : version;
+    }
+
+    public boolean open() {
+        return openSawId != null;
+    }
+
+    /** When it was struck out; absent while it stands. */
+    public @Nullable Instant struckAt() {
+        return struckAt;
+    }
+
+    public @Nullable UUID struckBy() {
+        return struckBy;
+    }
+
+    public @Nullable String struckReason() {
+        return struckReason;
+    }
+
+    /** The struck one that it takes the place of; absent for a first entry. */
+    public @Nullable UUID amendsId() {
+        return amendsId;
+    }
+
     public UUID sawId() {
         return sawId;
+    }
+
+    public @Nullable UUID chainId() {
+        return chainId;
+    }
+
+    public @Nullable UUID barId() {
+        return barId;
+    }
+
+    public @Nullable UUID sprocketId() {
+        return sprocketId;
     }
 
     public UUID crewId() {

@@ -40,11 +40,13 @@ class OutingController {
     /**
      * A saw that is out.
      *
+     * @param id of its entry, to put it right
      * @param refuels tanks logged so far
      * @param oilTanks of bar oil logged with them; absent when nobody looked
      * @param oilOfAll whether somebody looked at every one of them
      */
     record OpenOuting(
+            UUID id,
             String tag,
             UUID crewId,
             Instant outAt,
@@ -66,6 +68,7 @@ class OutingController {
                     FilledOut logged = refuels.getOrDefault(outing.id(), Refuelled.none(outing.id()))
                             .filled();
                     return new OpenOuting(
+                            outing.id(),
                             Objects.requireNonNull(saws.get(outing.sawId())).tag(),
                             outing.crewId(),
                             outing.outAt(),
@@ -92,5 +95,12 @@ class OutingController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void refuel(@PathVariable String tag, @RequestBody OutAndBack.NewRefuel given) {
         onceOnly.run(given.id(), new OfSaw(tag, given), () -> comings.refuel(tag, given));
+    }
+
+    /** The last tank that was logged was none. */
+    @PostMapping("/api/saws/{tag}/refuels/undo")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void takeBackRefuel(@PathVariable String tag, @RequestBody OutAndBack.NoRefuel given) {
+        onceOnly.run(given.id(), new OfSaw(tag, given), () -> comings.takeBackRefuel(tag, given));
     }
 }

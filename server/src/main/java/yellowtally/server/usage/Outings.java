@@ -1,14 +1,19 @@
 package yellowtally.server.usage;
 
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.ListCrudRepository;
+import yellowtally.core.oiling.FilledOut;
 
 /** Store of outings. */
 public interface Outings extends ListCrudRepository<Outing, UUID> {
+
+    /** What was struck out does not stand; of an outing {@code o}. */
+    String STANDING = " and o.struckAt is null";
 
     Optional<Outing> findByOpenSawId(UUID sawId);
 
@@ -16,9 +21,23 @@ public interface Outings extends ListCrudRepository<Outing, UUID> {
     @Query("select o from Saw s join Outing o on o.openSawId = s.id")
     List<Outing> open();
 
-    Optional<Outing> findFirstBySawIdAndBackAtNotNullOrderByBackAtDesc(UUID sawId);
+    Optional<Outing> findFirstBySawIdAndBackAtNotNullAndStruckAtNullOrderByBackAtDesc(UUID sawId);
+
+    /** Whether a saw was out at any moment from {@code from} to {@code until}, another entry than {@code but} says. */
+    @Query("select count(o) > 0 from Outing o where o.sawId = :saw and o.id <> :but and o.outAt < :until"
+            + " and (o.backAt is null or o.backAt > :from)" + STANDING)
+    boolean wasOut(UUID saw, UUID but, Instant from, Instant until);
 
     @Query("select new yellowtally.server.usage.Refuelled(r.outingId, count(r), count(r.oilShare),"
-            + " sum(r.oilShare)) from Refuel r where r.outingId in :outings group by r.outingId")
+            + " sum(r.oilShare)) from Refuel r where r.outingId in :outings"
+            + " and r.struckAt is null group by r.outingId")
     List<Refuelled> refuels(Collection<UUID> outings);
+
+    /** What was logged while one outing was under way. */
+    default FilledOut refuels(Outing outing) {
+        return refuels(List.of(outing.id())).stream()
+                .findFirst()
+                .orElse(Refuelled.none(outing.id()))
+                .filled();
+    }
 }

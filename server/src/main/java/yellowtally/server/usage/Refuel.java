@@ -25,6 +25,12 @@ class Refuel {
     @Column
     private @Nullable Double oilShare;
 
+    @Column
+    private @Nullable Instant struckAt;
+
+    @Column
+    private @Nullable UUID struckBy;
+
     protected Refuel() {}
 
     /** {@code oilShare}: tanks of bar oil filled with it; {@code null} when nobody looked. */
@@ -36,7 +42,22 @@ class Refuel {
         this.oilShare = oilShare;
     }
 
+    UUID id() {
+        return id;
+    }
+
     UUID outingId() {
         return outingId;
+    }
+
+    /** The same under the entry that takes the place of its own. */
+    Refuel under(UUID id, UUID outing) {
+        return new Refuel(id, outing, at, personId, oilShare);
+    }
+
+    /** Strikes it out: the key was pressed once too often. */
+    void strike(Instant at, UUID personId) {
+        this.struckAt = at;
+        this.struckBy = personId;
     }
 }

@@ -1,5 +1,6 @@
 package yellowtally.server.usage;
 
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import yellowtally.server.fleet.Saw;
@@ -26,6 +27,12 @@ public interface TakesComplaints {
     /** A complaint in words; absent when there is none of this code. */
     @Nullable
     String title(String code);
+
+    /** What was complained of when a saw came back from an outing, in words. */
+    List<String> ofOuting(UUID outingId);
+
+    /** Complains of another saw as well: the outing was written down for the wrong one. What stands there is ended by itself. */
+    void repeat(UUID struckOuting, Saw saw, UUID outing, UUID personId, String device);
 
     /** Opens a fault, and holds the saw where the complaint says so. */
     void take(Saw saw, Said said);

@@ -16,6 +16,7 @@ import yellowtally.server.stores.StockTake;
  * @param at when it was done; absent for now
  * @param part the part fitted by a replacing step
  * @param takes what was taken from the shelf for it
+ * @param outThere says that work on the set was done while the saw was out with a crew
  */
 public record NewRecord(
         UUID id,
@@ -28,11 +29,13 @@ public record NewRecord(
         StepInput input,
         @Nullable String note,
         @Nullable NewPart part,
-        @Nullable List<StockTake> takes) {
+        @Nullable List<StockTake> takes,
+        @Nullable Boolean outThere) {
 
     /** The same with its figures read. */
     StepDone read(StepReport report) {
-        return new StepDone(id, personId, device, visitId, at, step, report, note, part, takes);
+        return new StepDone(
+                id, personId, device, visitId, at, step, report, note, part, takes, Boolean.TRUE.equals(outThere));
     }
 
     /**

@@ -15,6 +15,7 @@ import yellowtally.server.stores.StockTake;
  * @param at when it was done; absent for now
  * @param part the part fitted by a replacing step
  * @param takes what was taken from the shelf for it
+ * @param outThere whether it was done out with the crew
  */
 public record StepDone(
         UUID id,
@@ -26,4 +27,5 @@ public record StepDone(
         StepReport report,
         @Nullable String note,
         NewRecord.@Nullable NewPart part,
-        @Nullable List<StockTake> takes) {}
+        @Nullable List<StockTake> takes,
+        boolean outThere) {}

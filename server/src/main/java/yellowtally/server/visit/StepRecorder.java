@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.judging.StepJudge;
@@ -31,6 +30,7 @@ import yellowtally.server.standing.Standings;
 import yellowtally.server.stores.Stock;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
+import yellowtally.server.usage.Outings;
 import yellowtally.server.worklog.Visit;
 import yellowtally.server.worklog.WorkOutcome;
 import yellowtally.server.worklog.WorkRecord;
@@ -40,10 +40,13 @@ import yellowtally.server.worklog.Worklog;
 @Service
 public class StepRecorder {
 
+    private static final String OUT_THERE = "Done out with the crew.";
+
     private final Fleet fleet;
     private final FleetSettings settings;
     private final People people;
     private final Standings standings;
+    private final Outings outings;
     private final Worklog worklog;
     private final VisitGate gate;
     private final Visits visits;
@@ -56,6 +59,7 @@ public class StepRecorder {
             FleetSettings settings,
             People people,
             Standings standings,
+            Outings outings,
             Worklog worklog,
             VisitGate gate,
             Visits visits,
@@ -66,6 +70,7 @@ public class StepRecorder {
         this.settings = settings;
         this.people = people;
         this.standings = standings;
+        this.outings = outings;
         this.worklog = worklog;
         this.gate = gate;
         this.visits = visits;
@@ -113,31 +118,45 @@ public class StepRecorder {
     public void save(String tag, NewRecord given) {
         Violations wrong = new Violations();
         StepReport report = given.input().report(settings.rules().lengthUnit(), wrong);
-        record(tag, given.read(report), wrong, visit -> visits.refuseStale(visit, given));
+        Saw saw = fleet.sawInService(tag);
+        Visit visit = gate.openVisit(given.visitId(), saw);
+        if (visit != null) {
+            visits.refuseStale(visit, given);
+        }
+        record(saw, visit, given.read(report), wrong);
     }
 
     /** Judges and records a step, over whatever stands there: it was worked on elsewhere all the time. */
     public void saveOver(String tag, StepDone done) {
-        record(tag, done, new Violations(), visit -> {});
+        Saw saw = fleet.sawInService(tag);
+        record(saw, gate.openVisit(done.visitId(), saw), done, new Violations());
+    }
+
+    /** Records a step once more on the saw that it was done on in truth, in a visit of it that may have ended long ago. */
+    public void repeat(Saw saw, Visit visit, StepDone done) {
+        record(saw, visit, done, new Violations());
     }
 
     /** Records in one go, so that all that is wrong is told at once; {@code figures} are those that could not be read. */
-    private void record(String tag, StepDone given, Violations figures, Consumer<Visit> check) {
+    private void record(Saw saw, @Nullable Visit visit, StepDone given, Violations figures) {
         Person person = people.require(given.personId());
-        Saw saw = fleet.sawInService(tag);
         if (given.step().kind() == StepKind.TENSION) {
             throw Refusal.unfit("step", "step.tension");
-        }
-        Visit visit = gate.openVisit(given.visitId(), saw);
-        if (visit != null) {
-            check.accept(visit);
         }
         Instant now = clock.instant();
         Violations wrong = new Violations();
         Instant at = at(given, now, saw, wrong);
-        String note = wrong.optionalText("note", given.note(), 500);
+        String typed = wrong.optionalText("note", given.note(), 480);
+        String note = typed;
+        if (given.step().ofTheSet() && outings.wasOut(saw.id(), given.id(), at, at)) {
+            if (given.outThere()) {
+                note = OUT_THERE + (typed == null ? "" : " " + typed);
+            } else {
+                wrong.add("outThere", "record.outThere", saw.tag());
+            }
+        }
         Standing standing = standings.of(saw);
-        Judged judged = judge(standing, given.step(), given.report(), note != null, figures);
+        Judged judged = judge(standing, given.step(), given.report(), typed != null, figures);
         wrong.takeOver(judged.wrong());
         wrong.refuseIfAny();
         StepVerdict verdict = Objects.requireNonNull(judged.verdict());

@@ -77,6 +77,7 @@ class VisitPages {
      * @param state what the rules make of the saw as it lies here
      * @param mayRelease whether every hold is cleared, so that an officer may lift them
      * @param ended absent while it is open
+     * @param struck absent while it counts
      */
     record VisitPage(
             UUID id,
@@ -94,7 +95,12 @@ class VisitPages {
             List<Waiting> work,
             boolean mayRelease,
             Hints hints,
-            @Nullable Ended ended) {}
+            @Nullable Ended ended,
+            @Nullable StruckVisit struck) {}
+
+    /** Who struck the whole visit out, and the one in its place where it was moved to another saw. */
+    record StruckVisit(
+            String by, Instant at, String reason, @Nullable UUID instead) {}
 
     /**
      * What the records know beforehand of what the hand will meet.
@@ -196,7 +202,18 @@ class VisitPages {
                 standing.account().work(),
                 standing.account().holds().mayRelease(),
                 hints(standing),
-                ended(visit, names));
+                ended(visit, names),
+                struck(visit, names));
+    }
+
+    private @Nullable StruckVisit struck(Visit visit, Map<UUID, String> names) {
+        return visit.struckAt() == null || visit.struckBy() == null || visit.struckReason() == null
+                ? null
+                : new StruckVisit(
+                        names.getOrDefault(visit.struckBy(), ""),
+                        visit.struckAt(),
+                        visit.struckReason(),
+                        visits.insteadOf(visit.id()).orElse(null));
     }
 
     private static Hints hints(Standing standing) {
@@ -220,7 +237,7 @@ class VisitPages {
     }
 
     private @Nullable String complaint(UUID sawId) {
-        return outings.findFirstBySawIdAndBackAtNotNullOrderByBackAtDesc(sawId)
+        return outings.findFirstBySawIdAndBackAtNotNullAndStruckAtNullOrderByBackAtDesc(sawId)
                 .map(Outing::use)
                 .map(Use::complaint)
                 .orElse(null);

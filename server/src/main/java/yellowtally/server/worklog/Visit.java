@@ -1,5 +1,6 @@
 package yellowtally.server.worklog;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -32,6 +33,13 @@ public class Visit {
 
     private @Nullable UUID openSawId;
 
+    private @Nullable Instant struckAt;
+    private @Nullable UUID struckBy;
+    private @Nullable String struckReason;
+
+    @Column
+    private @Nullable UUID amendsId;
+
     protected Visit() {}
 
     public Visit(UUID id, UUID sawId, Instant startedAt, UUID startedBy) {
@@ -49,6 +57,33 @@ public class Visit {
         this.leftOpenReason = leftOpen;
         this.decision = decided;
         this.openSawId = null;
+    }
+
+    /** Strikes the whole visit out; its records are struck out one by one with it. */
+    public void strike(Instant at, UUID personId, String reason) {
+        this.struckAt = at;
+        this.struckBy = personId;
+        this.struckReason = reason;
+        this.openSawId = null;
+    }
+
+    /** Says which struck visit it takes the place of. */
+    public Visit amending(UUID earlier) {
+        this.amendsId = earlier;
+        return this;
+    }
+
+    /** When it was struck out; absent while it stands. */
+    public @Nullable Instant struckAt() {
+        return struckAt;
+    }
+
+    public @Nullable UUID struckBy() {
+        return struckBy;
+    }
+
+    public @Nullable String struckReason() {
+        return struckReason;
     }
 
     public UUID id() {

@@ -62,12 +62,31 @@ public class VisitBook {
         return Optional.ofNullable(records.find(Visit.class, id));
     }
 
+    /** The visit that took the place of a struck one. */
+    public Optional<UUID> insteadOf(UUID struck) {
+        return records.createQuery("select v.id from Visit v where v.amendsId = :struck", UUID.class)
+                .setParameter("struck", struck)
+                .getResultStream()
+                .findFirst();
+    }
+
     /** The visit that a saw lies on the bench for. */
     public Optional<Visit> openOf(UUID sawId) {
         return records.createQuery("select v from Visit v where v.openSawId = :saw", Visit.class)
                 .setParameter("saw", sawId)
                 .getResultStream()
                 .findFirst();
+    }
+
+    /** What was put into a visit by its plan or by hand, not by what was found in it. */
+    public List<PlannedStep> planned(UUID visitId) {
+        return records.createQuery(
+                        "select e from VisitEventRow e where e.visitId = :visit and e.byRecord is null order by e.seq",
+                        VisitEventRow.class)
+                .setParameter("visit", visitId)
+                .getResultStream()
+                .map(VisitEventRow::planned)
+                .toList();
     }
 
     /** A step that was recorded. */

@@ -69,8 +69,12 @@ class VisitEventRow implements Numbered {
         return visitId;
     }
 
+    PlannedStep planned() {
+        return new PlannedStep(step, why, task, finding);
+    }
+
     /** As the rules read it. */
     VisitEvent event() {
-        return new VisitEvent.PutIn(seq, new PlannedStep(step, why, task, finding), byRecord);
+        return new VisitEvent.PutIn(seq, planned(), byRecord);
     }
 }

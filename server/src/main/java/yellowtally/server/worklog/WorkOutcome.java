@@ -30,7 +30,7 @@ public enum WorkOutcome {
      *
      * @throws IllegalStateException when it was skipped, and so did not end at all
      */
-    StepOutcome ended() {
+    public StepOutcome ended() {
         if (ended == null) {
             throw new IllegalStateException("a skipped step has no outcome");
         }

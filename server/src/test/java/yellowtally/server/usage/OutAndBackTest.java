@@ -69,6 +69,8 @@ class OutAndBackTest {
             fleet,
             outings,
             mayGoOut,
+            new UseCheck(settings),
+            mock(OutingBook.class),
             people,
             settings,
             worklog,
@@ -94,8 +96,7 @@ class OutAndBackTest {
         when(settings.rules())
                 .thenReturn(new HouseRules(Numbers.STANDARD, Seasons.STANDARD, TensionMethod.TANG_LINE, LengthUnit.MM));
         when(outings.findByOpenSawId(saw.id())).thenReturn(Optional.empty());
-        when(outings.findFirstBySawIdAndBackAtNotNullOrderByBackAtDesc(saw.id()))
-                .thenReturn(Optional.empty());
+        when(outings.refuels(any(Outing.class))).thenCallRealMethod();
         return saw;
     }
 
@@ -124,12 +125,40 @@ class OutAndBackTest {
 
     private static OutAndBack.BackSaw back(String tag, double tanks) {
         return new OutAndBack.BackSaw(
-                tag, tanks, null, Set.of(Work.FELLING), Set.of(Wood.SOFT), false, false, false, null, null, false);
+                tag,
+                tanks,
+                null,
+                Set.of(Work.FELLING),
+                Set.of(Wood.SOFT),
+                false,
+                false,
+                false,
+                null,
+                null,
+                false,
+                null);
     }
 
     private static OutAndBack.BackSaw complaining(
             String tag, @Nullable String said, @Nullable String code, boolean hold) {
-        return new OutAndBack.BackSaw(tag, 1.0, null, Set.of(), Set.of(), false, false, false, said, code, hold);
+        return new OutAndBack.BackSaw(tag, 1.0, null, Set.of(), Set.of(), false, false, false, said, code, hold, null);
+    }
+
+    /** The crew says that the figure is right, however unlikely. */
+    private static OutAndBack.BackSaw sure(OutAndBack.BackSaw said) {
+        return new OutAndBack.BackSaw(
+                said.tag(),
+                said.tanks(),
+                said.oilShare(),
+                said.works(),
+                said.woods(),
+                said.rain(),
+                said.groundStruck(),
+                said.dustSeen(),
+                said.complaint(),
+                said.complaintCode(),
+                said.hold(),
+                true);
     }
 
     private void takeBack(OutAndBack.BackSaw... saws) {
@@ -218,13 +247,25 @@ class OutAndBackTest {
         assertThat(outing.use().works()).containsExactly(Work.FELLING);
     }
 
-    /** One tank in hand and one for each quarter of an hour: two hours are nine. */
+    /** One tank in hand and one for each half hour: two hours are five, and more is asked about. */
+    @ParameterizedTest
+    @CsvSource({"5, true", "5.1, false"})
+    void whatIsUnlikelyIsAskedAbout(double tanks, boolean likely) {
+        Outing outing = out(first, 2);
+        if (!likely) {
+            assertThat(codes(() -> takeBack(back("06", tanks)))).containsExactly("saws[0].sure outing.unlikely");
+        }
+        takeBack(likely ? back("06", tanks) : sure(back("06", tanks)));
+        assertThat(outing.use()).isNotNull();
+    }
+
+    /** One tank in hand and one for each quarter of an hour: two hours are nine, whatever anybody says. */
     @ParameterizedTest
     @CsvSource({"9, true", "9.1, false"})
     void noMoreIsBurnedThanTheTimeAllows(double tanks, boolean possible) {
         Outing outing = out(first, 2);
         if (possible) {
-            takeBack(back("06", tanks));
+            takeBack(sure(back("06", tanks)));
             assertThat(outing.backAt()).isNotNull();
         } else {
             assertThat(codes(() -> takeBack(back("06", tanks)))).containsExactly("saws[0].tanks outing.burned");
@@ -264,8 +305,8 @@ class OutAndBackTest {
         Outing outing = out(first, 3);
         when(outings.refuels(List.of(outing.id())))
                 .thenReturn(List.of(new Refuelled(outing.id(), (long) logged, (long) told, oilLogged)));
-        OutAndBack.BackSaw saw =
-                new OutAndBack.BackSaw("06", tanks, oil, Set.of(), Set.of(), false, false, false, null, null, false);
+        OutAndBack.BackSaw saw = new OutAndBack.BackSaw(
+                "06", tanks, oil, Set.of(), Set.of(), false, false, false, null, null, false, null);
         if (refused == null) {
             takeBack(saw);
             assertThat(outing.use().oilShare())

@@ -1,0 +1,85 @@
+import type { Schemas } from '../../api/client';
+import { momentTyped, typedMoment } from '../../words/format';
+import { numberOf } from '../../words/number';
+
+/** An entry of an outing while it is put right: figures and moments as text. */
+export interface OutingForm {
+  tag: string;
+  crewId: string;
+  outAt: string;
+  where: 'BACK' | 'OUT';
+  backAt: string;
+  tanks: string;
+  oil: string;
+  works: Schemas['Work'][];
+  woods: Schemas['Wood'][];
+  rain: boolean;
+  groundStruck: boolean;
+  dustSeen: boolean;
+  complaint: string;
+  sure: boolean;
+  reason: string;
+}
+
+export function outingForm(entry: Schemas['OutingEntry']): OutingForm {
+  const { use } = entry;
+  return {
+    tag: entry.tag,
+    crewId: entry.crewId,
+    outAt: typedMoment(entry.outAt),
+    where: entry.backAt ? 'BACK' : 'OUT',
+    backAt: entry.backAt ? typedMoment(entry.backAt) : '',
+    tanks: use ? String(use.tanks) : '',
+    oil: use?.oilShare === undefined ? '' : String(use.oilShare),
+    works: use?.works ?? [],
+    woods: use?.woods ?? [],
+    rain: use?.rain ?? false,
+    groundStruck: use?.groundStruck ?? false,
+    dustSeen: use?.dustSeen ?? false,
+    complaint: use?.complaint ?? '',
+    sure: false,
+    reason: '',
+  };
+}
+
+/** The entry as it was in truth; nothing while a moment is missing. */
+export function correctedOuting(
+  typed: OutingForm,
+  entry: Schemas['OutingEntry'],
+): Schemas['CorrectedOuting'] | undefined {
+  const outAt = momentTyped(typed.outAt, entry.outAt);
+  const backAt = momentTyped(typed.backAt, entry.backAt);
+  if (outAt === '' || (typed.where === 'BACK' && backAt === '')) return undefined;
+  const truth = { tag: typed.tag.trim(), crewId: typed.crewId, outAt };
+  if (typed.where === 'OUT') return truth;
+  return {
+    ...truth,
+    back: {
+      at: backAt,
+      use: {
+        // What is no number goes out as none, and the server says so at its field.
+        tanks: numberOf(typed.tanks),
+        ...(typed.oil.trim() ? { oilShare: numberOf(typed.oil) } : {}),
+        works: typed.works,
+        woods: typed.woods,
+        rain: typed.rain,
+        groundStruck: typed.groundStruck,
+        dustSeen: typed.dustSeen,
+        ...(typed.complaint.trim() ? { complaint: typed.complaint } : {}),
+        ...(typed.sure ? { sure: true } : {}),
+      },
+    },
+  };
+}
+
+/** Where the server names a field otherwise than the form does. */
+export const OUTING_FIELDS: Partial<Record<keyof OutingForm, string>> = {
+  tag: 'outing.tag',
+  crewId: 'crewId',
+  outAt: 'outing.outAt',
+  backAt: 'outing.back.at',
+  tanks: 'outing.back.use.tanks',
+  oil: 'outing.back.use.oilShare',
+  complaint: 'outing.back.use.complaint',
+  sure: 'outing.back.use.sure',
+};
