@@ -580,6 +580,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parts/{tag}/retire/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringBack_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -2657,6 +2673,15 @@ export interface components {
         };
         /** @enum {string} */
         PairingNote: "NEW_LOOP_ON_WORN_SPROCKET" | "SPROCKET_NOT_MEASURED" | "WORN_LOOP_ON_NEW_SPROCKET" | "LOOPS_APART";
+        PartChange: {
+            /** Format: date-time */
+            at: string;
+            by?: string;
+            change: components["schemas"]["PartEventKind"];
+            reason: string;
+        };
+        /** @enum {string} */
+        PartEventKind: "RETIRED" | "BROUGHT_BACK";
         PartGroup: {
             condemned: string[];
             fits: string[];
@@ -2670,6 +2695,7 @@ export interface components {
         PartPage: {
             bar?: components["schemas"]["BarView"];
             chain?: components["schemas"]["ChainView"];
+            changes: components["schemas"]["PartChange"][];
             condemned: boolean;
             cost?: components["schemas"]["CostPerTank"];
             /** Format: int32 */
@@ -3120,6 +3146,7 @@ export interface components {
             mayRelease: boolean;
             /** Format: double */
             minutes: number;
+            needs: components["schemas"]["Need"][];
             plan: components["schemas"]["PlannedStep"][];
             power: components["schemas"]["Power"];
             quick: components["schemas"]["QuickStep"][];
@@ -3644,6 +3671,7 @@ export interface components {
             minutes: number;
             /** Format: double */
             minutesDone: number;
+            needs: components["schemas"]["Need"][];
             others: string[];
             rideAlongs: components["schemas"]["RideAlong"][];
             saw: components["schemas"]["SawLine"];
@@ -4592,6 +4620,30 @@ export interface operations {
         };
     };
     retire_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Retire"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    bringBack_1: {
         parameters: {
             query?: never;
             header?: never;

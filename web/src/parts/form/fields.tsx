@@ -3,6 +3,7 @@ import type { Control, FieldPath, FieldPathValue, FieldValues } from 'react-hook
 import { useController } from 'react-hook-form';
 import { Choice } from '../Choice';
 import { Field, Pick } from '../Field';
+import { Sure } from '../Sure';
 import { Tick } from '../Tick';
 import { Ticks } from '../Ticks';
 
@@ -77,4 +78,16 @@ export function FormTicks<V extends FieldValues, N extends FieldPath<V>, T exten
 }: Of<V, N> & { title: string; options: Record<T, string>; children?: ReactNode }) {
   const { field } = useController({ control, name });
   return <Ticks<T> {...rest} value={field.value as T[]} onChange={field.onChange} />;
+}
+
+/** A figure that is asked about before it is taken, in a form. */
+export function FormSure<V extends FieldValues, N extends FieldPath<V>>({
+  control,
+  name,
+  figure,
+}: Of<V, N> & { figure: string }) {
+  const { field, fieldState } = useController({ control, name });
+  return (
+    <Sure asked={fieldState.error?.message} figure={figure} sureOf={field.value} onChange={field.onChange} />
+  );
 }

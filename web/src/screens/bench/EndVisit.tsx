@@ -11,7 +11,6 @@ import { usePerson } from '../../shell/person';
 import { findingWords, outcomeWords, stepWords } from '../../words/bench';
 import { momentOf } from '../../words/format';
 import { needWords, workReason, workTitle } from '../../words/work';
-import { needsOf } from '../saw/StillNeeded';
 import { COMMANDS, useCommands } from '../../shell/commands';
 import { useSigned } from '../../shell/signed';
 
@@ -39,7 +38,6 @@ export function EndVisit({
   const found = visit.steps.filter((s) => (s.record?.findings.length ?? 0) > 0);
   const skipped = visit.steps.filter((s) => s.record?.outcome === 'SKIPPED');
   const waits = visit.work.filter((w) => w.state !== 'FIT');
-  const needs = needsOf(visit.work);
   const hang = () => {
     if (!visit.ended) end.send(reason.trim() ? { leftOpenReason: reason } : {});
   };
@@ -82,11 +80,11 @@ export function EndVisit({
             </Box>
           ))}
       </Box>
-      {!visit.ended && needs.length > 0 && (
+      {!visit.ended && visit.needs.length > 0 && (
         <Box component="section" aria-label="Still needed">
           <Box sx={{ fontWeight: 600 }}>Still needed before it may go out, in this order</Box>
           <Box component="ol" sx={{ m: 0, pl: 2.5, display: 'grid', gap: 0.5 }}>
-            {needs.map((need) => (
+            {visit.needs.map((need) => (
               <Box component="li" key={`${need.kind} ${need.step}`}>
                 {visit.steps.some((s) => s.step === need.step) && onGo ? (
                   <Button

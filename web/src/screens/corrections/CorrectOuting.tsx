@@ -6,17 +6,24 @@ import type { Schemas } from '../../api/client';
 import { device, newId } from '../../api/client';
 import { useCrews, useOutingEntry, useOutingStrikeEffect, usePreviewed } from '../../api/queries';
 import { Choice } from '../../parts/Choice';
-import { FormChoice, FormField, FormPick, FormTick, FormTicks } from '../../parts/form/fields';
+import { FormChoice, FormField, FormPick, FormSure, FormTick, FormTicks } from '../../parts/form/fields';
 import { useSignedForm } from '../../parts/form/useSignedForm';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
-import { Sure } from '../../parts/Sure';
 import { usePerson } from '../../shell/person';
 import { words } from '../../words/en';
 import { EffectNote, useRefused } from './EffectNote';
 import { Opened } from './Opened';
 import { correctedOuting, OUTING_FIELDS, outingForm } from './outingForm';
 import { StrikeForm } from './StrikeForm';
+
+/** As many beside each other as there is room for: the form stands in a narrow panel, too. */
+const FIELDS = {
+  display: 'grid',
+  gap: 1.5,
+  gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 200px), 1fr))',
+  alignItems: 'start',
+};
 
 const FUEL: Record<Schemas['Power'], string> = { PETROL: 'Tanks', BATTERY: 'Charges', CORDED: 'Run hours' };
 
@@ -109,7 +116,7 @@ function Correct({ entry, onDone }: { entry: Schemas['OutingEntry']; onDone: () 
       onSubmit={form.submit}
       sx={{ display: 'grid', gap: 1.5 }}
     >
-      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr 1fr', sm: '90px 1fr 200px' } }}>
+      <Box sx={FIELDS}>
         <FormField control={control} name="tag" label="Saw" />
         <FormPick
           control={control}
@@ -130,22 +137,11 @@ function Correct({ entry, onDone }: { entry: Schemas['OutingEntry']; onDone: () 
       />
       {back && (
         <>
-          <Box
-            sx={{
-              display: 'grid',
-              gap: 1.5,
-              gridTemplateColumns: { xs: '1fr 1fr', sm: '200px 110px 130px' },
-            }}
-          >
+          <Box sx={FIELDS}>
             <FormField control={control} name="backAt" label="Back" type="datetime-local" />
             <FormField control={control} name="tanks" label={FUEL[entry.power]} inputMode="decimal" />
             <FormField control={control} name="oil" label="Bar oil, tanks" inputMode="decimal" />
-            <Sure
-              asked={form.form.formState.errors.sure?.message}
-              figure={typed.tanks}
-              sure={typed.sure}
-              onChange={(sure) => form.form.setValue('sure', sure)}
-            />
+            <FormSure control={control} name="sureOf" figure={typed.tanks} />
           </Box>
           <FormTicks control={control} name="works" title="Work" options={words.work} />
           <FormTicks control={control} name="woods" title="Wood and weather" options={words.wood}>

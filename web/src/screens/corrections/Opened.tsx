@@ -7,10 +7,10 @@ import { useState } from 'react';
 export function Opened({ label, children }: { label: string; children: (close: () => void) => ReactNode }) {
   const [open, setOpen] = useState(false);
   return open ? (
-    <Box sx={{ maxWidth: 640, py: 1, display: 'grid', gap: 1 }}>
+    <Box sx={{ width: '100%', py: 1, display: 'grid', gap: 1, gridTemplateColumns: 'minmax(0, 680px)' }}>
       {children(() => setOpen(false))}
       <div>
-        <Button variant="text" size="small" sx={{ p: 0 }} onClick={() => setOpen(false)}>
+        <Button variant="text" size="small" sx={{ p: 0, minWidth: 0 }} onClick={() => setOpen(false)}>
           Leave it as it is
         </Button>
       </div>
@@ -19,7 +19,7 @@ export function Opened({ label, children }: { label: string; children: (close: (
     <Button
       variant="text"
       size="small"
-      sx={{ p: 0, mr: 2, minHeight: 28, fontSize: 13 }}
+      sx={{ p: 0, minWidth: 0, minHeight: 28, fontSize: 13 }}
       onClick={() => setOpen(true)}
     >
       {label}

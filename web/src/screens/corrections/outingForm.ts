@@ -17,7 +17,8 @@ export interface OutingForm {
   groundStruck: boolean;
   dustSeen: boolean;
   complaint: string;
-  sure: boolean;
+  /** The figure of tanks that was said to be right, however unlikely. */
+  sureOf: string;
   reason: string;
 }
 
@@ -37,7 +38,7 @@ export function outingForm(entry: Schemas['OutingEntry']): OutingForm {
     groundStruck: use?.groundStruck ?? false,
     dustSeen: use?.dustSeen ?? false,
     complaint: use?.complaint ?? '',
-    sure: false,
+    sureOf: '',
     reason: '',
   };
 }
@@ -66,7 +67,7 @@ export function correctedOuting(
         groundStruck: typed.groundStruck,
         dustSeen: typed.dustSeen,
         ...(typed.complaint.trim() ? { complaint: typed.complaint } : {}),
-        ...(typed.sure ? { sure: true } : {}),
+        ...(typed.sureOf !== '' && typed.sureOf === typed.tanks ? { sure: true } : {}),
       },
     },
   };
@@ -81,5 +82,5 @@ export const OUTING_FIELDS: Partial<Record<keyof OutingForm, string>> = {
   tanks: 'outing.back.use.tanks',
   oil: 'outing.back.use.oilShare',
   complaint: 'outing.back.use.complaint',
-  sure: 'outing.back.use.sure',
+  sureOf: 'outing.back.use.sure',
 };

@@ -27,8 +27,8 @@ interface Row {
   complaint: string;
   complaintCode: string;
   hold: boolean;
-  /** What is unlikely is right all the same. */
-  sure: boolean;
+  /** The figure of tanks that was said to be right, however unlikely. */
+  sureOf: string;
 }
 
 interface Draft {
@@ -49,7 +49,7 @@ const EMPTY_ROW: Row = {
   complaint: '',
   complaintCode: '',
   hold: false,
-  sure: false,
+  sureOf: '',
 };
 
 const fresh = (): Draft => ({
@@ -192,7 +192,7 @@ function backSaw(tag: string, row: Row, draft: Draft): Schemas['BackSaw'] {
     ...(row.complaint.trim() ? { complaint: row.complaint } : {}),
     ...(row.complaintCode ? { complaintCode: row.complaintCode } : {}),
     hold: row.hold,
-    ...(row.sure ? { sure: true } : {}),
+    ...(row.sureOf !== '' && row.sureOf === row.tanks ? { sure: true } : {}),
   };
 }
 
@@ -231,15 +231,15 @@ function SawBack({
           label={fuel}
           inputMode="decimal"
           value={row.tanks}
-          onChange={(tanks) => onChange({ tanks, sure: false })}
+          onChange={(tanks) => onChange({ tanks })}
           problem={problemAt('tanks')}
         />
       </Box>
       <Sure
         asked={problemAt('sure')}
         figure={row.tanks}
-        sure={row.sure}
-        onChange={(sure) => onChange({ sure })}
+        sureOf={row.sureOf}
+        onChange={(sureOf) => onChange({ sureOf })}
       />
       <Field
         label="Bar oil, tanks"

@@ -92,6 +92,39 @@ describe('out and back', () => {
     expect(view.sent[1]?.body.id).not.toBe(view.sent[0]?.body.id);
   });
 
+  it('asks about what is unlikely, and about another figure anew', async () => {
+    const view = crews(out('04'));
+    view.answers({
+      '/api/outings/return': new Refused(422, 'Unlikely', [
+        {
+          field: 'saws[0].sure',
+          code: 'outing.unlikely',
+          sentence: '25 in 300 minutes is more than a crew uses.',
+        },
+      ]),
+    });
+    await view.user.type(await tags(), '04');
+    const tanks = saw('04').getByLabelText('Tanks');
+    await view.user.type(tanks, '25');
+    const take = screen.getByRole('button', { name: 'Take saw 04 back' });
+    await view.user.click(take);
+    await view.user.click(await saw('04').findByLabelText('25 is right'));
+    await view.user.click(take);
+    await waitFor(() => expect(view.sent).toHaveLength(2));
+    expect(view.sent[1]?.body.saws).toMatchObject([{ tanks: 25, sure: true }]);
+    await view.user.clear(tanks);
+    await view.user.type(tanks, '26');
+    expect(saw('04').getByLabelText('26 is right')).toHaveProperty('checked', false);
+  });
+
+  it('takes the last tank back that was logged once too often', async () => {
+    const view = crews(out('04', { refuels: 2 }), out('08'));
+    await view.user.click(await screen.findByRole('button', { name: 'One tank less on saw 04' }));
+    await waitFor(() => expect(view.sent).toHaveLength(1));
+    expect(view.sent[0]?.path).toBe('/api/saws/04/refuels/undo');
+    expect(screen.queryByRole('button', { name: 'One tank less on saw 08' })).toBeNull();
+  });
+
   it('keeps a half typed return for a closed browser, and forgets it once it is taken', async () => {
     const first = crews(out('04'));
     await first.user.type(await tags(), '04');

@@ -102,7 +102,9 @@ function OutLine({
             {write.error.message}
           </Box>
         )}
-        <CorrectOuting outingId={outing.id} label={`Put ${outing.tag} right`} />
+        <div>
+          <CorrectOuting outingId={outing.id} label={`Put ${outing.tag} right`} />
+        </div>
       </Box>
       <Undo outing={outing} power={power} />
       <Button

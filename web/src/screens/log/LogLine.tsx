@@ -51,28 +51,27 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
             {rest}
           </Box>
         )}
-        <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>{aside(entry)}</Box>
-        {steps.length > 0 ? (
-          <>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'center' }}>
+          <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>{aside(entry)}</Box>
+          {steps.length === 0 && !struck && <PutRight entry={entry} />}
+          {steps.length > 0 && (
             <Button
               variant="text"
               size="small"
               aria-expanded={each}
-              sx={{ p: 0, minHeight: 28, fontSize: 13 }}
+              sx={{ p: 0, minWidth: 0, minHeight: 28, fontSize: 13 }}
               onClick={() => setEach(!each)}
             >
               {each ? 'Gather them' : 'Step by step'}
             </Button>
-            {each && (
-              <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-                {steps.map((step) => (
-                  <LogLine key={step.id} line={{ entry: step, with: [] }} withTag={false} />
-                ))}
-              </Box>
-            )}
-          </>
-        ) : (
-          !struck && <PutRight entry={entry} />
+          )}
+        </Box>
+        {each && (
+          <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+            {steps.map((step) => (
+              <LogLine key={step.id} line={{ entry: step, with: [] }} withTag={false} />
+            ))}
+          </Box>
         )}
       </Box>
     </Box>

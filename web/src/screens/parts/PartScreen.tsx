@@ -93,7 +93,23 @@ export default function PartScreen() {
         </Box>
         <Box sx={{ display: 'grid', gap: 2 }}>
           <Price part={part} />
-          {!part.retiredAt && !onSaw && <Retire part={part} />}
+          {!part.retiredAt && !onSaw && (
+            <End
+              part={part}
+              path="/api/parts/{tag}/retire"
+              why="Why it is retired"
+              act={`Retire ${part.tag}`}
+            />
+          )}
+          {part.retiredAt && (
+            <End
+              part={part}
+              path="/api/parts/{tag}/retire/undo"
+              why="Why it comes back"
+              act={`Bring ${part.tag} back`}
+            />
+          )}
+          <Changes part={part} />
         </Box>
       </Box>
     </>
@@ -135,9 +151,20 @@ function Price({ part }: { part: Schemas['PartPage'] }) {
   );
 }
 
-function Retire({ part }: { part: Schemas['PartPage'] }) {
+/** Ends its life, or takes that back. */
+function End({
+  part,
+  path,
+  why,
+  act,
+}: {
+  part: Schemas['PartPage'];
+  path: '/api/parts/{tag}/retire' | '/api/parts/{tag}/retire/undo';
+  why: string;
+  act: string;
+}) {
   const { control, submit, ready, besides } = useSignedForm({
-    path: '/api/parts/{tag}/retire',
+    path,
     params: { path: { tag: part.tag } },
     start: { reason: '' },
     body: (typed) => typed,
@@ -145,12 +172,26 @@ function Retire({ part }: { part: Schemas['PartPage'] }) {
   return (
     <Panel title="Its end">
       <form onSubmit={submit}>
-        <FormField control={control} name="reason" label="Why it is retired" />
+        <FormField control={control} name="reason" label={why} />
         <ProblemNote sentences={besides} />
         <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
-          Retire {part.tag}
+          {act}
         </Button>
       </form>
+    </Panel>
+  );
+}
+
+/** It was retired and brought back: who, when and why. */
+function Changes({ part }: { part: Schemas['PartPage'] }) {
+  if (part.changes.length < 2) return null;
+  return (
+    <Panel title="Retired and back">
+      {part.changes.map((change) => (
+        <Box key={change.at} sx={{ fontSize: 14, overflowWrap: 'anywhere' }}>
+          {`${change.change === 'RETIRED' ? 'Retired' : 'Brought back'} ${dayOf(change.at)} by ${change.by ?? 'somebody'}: ${change.reason}`}
+        </Box>
+      ))}
     </Panel>
   );
 }

@@ -14,11 +14,13 @@ export function HoldPanel({
   tag,
   holds,
   work,
+  needs,
   mayRelease,
 }: {
   tag: string;
   holds: Schemas['OpenHold'][];
   work: Schemas['Waiting'][];
+  needs: Schemas['Need'][];
   mayRelease: boolean;
 }) {
   const release = useSigned('/api/saws/{tag}/release', { path: { tag } });
@@ -39,7 +41,7 @@ export function HoldPanel({
           {workTitle(waits)}
         </Box>
       ))}
-      <StillNeeded tag={tag} work={work} faultId={holds.find((hold) => hold.faultId)?.faultId} />
+      <StillNeeded tag={tag} needs={needs} faultId={holds.find((hold) => hold.faultId)?.faultId} />
       <ProblemNote sentences={release.error ? [release.error.message] : []} />
       {mayRelease ? (
         <Button variant="contained" sx={{ mt: 1 }} disabled={!release.ready} onClick={() => release.send({})}>
@@ -82,7 +84,7 @@ function HoldLine({ hold }: { hold: Schemas['OpenHold'] }) {
       <Box sx={{ fontWeight: 600 }}>{reason(hold)}</Box>
       <Box sx={{ fontSize: 14 }}>
         Held {momentOf(hold.at)} by {hold.by}.
-        {hold.note && hold.origin !== 'PERSON' && ` ${hold.note.replace(/\.$/, '')}.`}{' '}
+        {hold.note && hold.origin === 'RULE' && ` ${hold.note.replace(/\.$/, '')}.`}{' '}
         {hold.struck && 'That failure was struck out: what is so, nobody knows until somebody looks. '}
         {hold.cleared && 'Proved. Only the release is missing.'}
       </Box>

@@ -153,11 +153,12 @@ function Filled({
               tag={saw.tag}
               holds={schedule.holds}
               work={schedule.work}
+              needs={schedule.needs}
               mayRelease={schedule.mayRelease}
             />
           )}
           {schedule && <DoubtedFigures tag={saw.tag} doubted={schedule.doubted} />}
-          {!retired && <Waiting tension={tension} />}
+          {!retired && <Waiting tension={tension} held={schedule?.state === 'HELD'} />}
           {!retired && <SawFaults tag={saw.tag} />}
           {schedule && <SchedulePanel schedule={schedule} />}
           {!retired && <WearPanel tag={saw.tag} />}
@@ -186,16 +187,16 @@ function stateWords(state: Schemas['FitState'], crew: string | undefined): strin
   return crew ? `${words.state[state]}, out with ${crew}` : words.state[state];
 }
 
-function Waiting({ tension }: { tension: Schemas['TensionPage'] }) {
+function Waiting({ tension, held }: { tension: Schemas['TensionPage']; held: boolean }) {
   const since = tension.sincePass;
-  // What is only near its limit stands in the schedule below.
-  const waits = tension.work.filter((work) => work.what !== 'TASK_SOON');
+  // What is only near its limit stands in the schedule below, what holds it in the hold above.
+  const waits = tension.work.filter((work) => work.what !== 'TASK_SOON' && !(held && work.state === 'HELD'));
   return (
     <Box component="section">
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
         What waits
       </Box>
-      {waits.length === 0 && <Box>Nothing. It may go out.</Box>}
+      {waits.length === 0 && <Box>{held ? 'Nothing but what holds it.' : 'Nothing. It may go out.'}</Box>}
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, columnGap: 3 }}>
         {waits.map((work, i) => (
           <Box key={i} sx={{ py: 0.5 }}>

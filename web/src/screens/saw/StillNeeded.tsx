@@ -7,14 +7,13 @@ import { needWords } from '../../words/work';
 /** What is missing until a held saw may go out, in the order of the hands, with one key to each. */
 export function StillNeeded({
   tag,
-  work,
+  needs,
   faultId,
 }: {
   tag: string;
-  work: Schemas['Waiting'][];
+  needs: Schemas['Need'][];
   faultId: string | undefined;
 }) {
-  const needs = needsOf(work);
   if (needs.length === 0) return null;
   return (
     <Box sx={{ mt: 1 }}>
@@ -47,31 +46,6 @@ const ACTS: Record<Schemas['NeedKind'], string> = {
 };
 
 const keyOf = (need: Schemas['Need']) => `${need.kind} ${need.step} ${need.measure ?? ''}`;
-
-/** Every proof that a hold still wants, once, in the order in which the most urgent hold names it. */
-export function needsOf(work: Schemas['Waiting'][]): Schemas['Need'][] {
-  const found = new Map<string, Schemas['Need']>();
-  for (const waits of work) {
-    for (const need of waits.state === 'HELD' ? provedBy(waits) : []) {
-      found.set(keyOf(need), found.get(keyOf(need)) ?? need);
-    }
-  }
-  // A saw that lies open is closed before it runs.
-  const needs = [...found.values()];
-  return [
-    ...needs.filter((need) => !RUNNING.includes(need.step)),
-    ...needs.filter((need) => RUNNING.includes(need.step)),
-  ];
-}
-
-const RUNNING: Schemas['Step'][] = ['BRAKE_RUNNING', 'CONTROLS', 'OIL_CARD'];
-
-/** What says no more than its step is proved by that step. */
-function provedBy(waits: Schemas['Waiting']): Schemas['Need'][] {
-  if ('needs' in waits) return waits.needs;
-  if (waits.what === 'NO_SET_FITTED') return [{ kind: 'NEW_PART', step: waits.step }];
-  return 'step' in waits ? [{ kind: 'PASS', step: waits.step }] : [];
-}
 
 function placeOf(tag: string, need: Schemas['Need'], faultId: string | undefined): string {
   if (need.kind === 'CAUSE' || need.kind === 'STAND') return faultId ? `/faults/${faultId}` : '/faults';

@@ -53,4 +53,23 @@ class NarrowScreenBrowserTest {
         });
         over.assertAll();
     }
+
+    /** Nor does what is opened in a line of it. */
+    @Test
+    void norDoesWhatPutsARecordRight(Screens.Opener screens) {
+        SoftAssertions over = new SoftAssertions();
+        Page page = screens.open("/", 390, 844, ColorScheme.LIGHT);
+        Map.of("/log?kinds=BACK", "Put right", "/crews", "Put 05 right", "/log?kinds=VISIT_ENDED", "Put right")
+                .forEach((path, key) -> {
+                    page.navigate(screens.application().address() + path);
+                    Screens.button(page, key).first().click();
+                    assertThat(page.getByText("What was wrong")).isVisible();
+                    assertThat(page.getByText("Why it was wrong")).isVisible();
+                    over.assertThat(page.evaluate(
+                                    "document.documentElement.scrollWidth - document.documentElement.clientWidth"))
+                            .as(path)
+                            .isEqualTo(0);
+                });
+        over.assertAll();
+    }
 }

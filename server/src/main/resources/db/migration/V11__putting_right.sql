@@ -50,3 +50,17 @@ create table former_tag (
     saw_id uuid not null references saw (id)
 );
 create index former_tag_by_saw on former_tag (saw_id);
+
+-- The same of parts.
+create table part_event (
+    id uuid primary key,
+    part_id uuid not null references part (id),
+    kind varchar(12) not null check (kind in ('RETIRED', 'BROUGHT_BACK')),
+    at timestamp with time zone not null,
+    person_id uuid references person (id),
+    reason varchar(300) not null
+);
+create index part_event_by_part on part_event (part_id, at);
+insert into part_event (id, part_id, kind, at, person_id, reason)
+select random_uuid(), id, 'RETIRED', retired_at, retired_by, coalesce(retired_reason, '-') from part
+where retired_at is not null;

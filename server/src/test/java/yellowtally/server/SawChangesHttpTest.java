@@ -128,12 +128,22 @@ class SawChangesHttpTest {
                                 "")
                         .status())
                 .isEqualTo(200);
+        assertThat(part(old, "retire", "Worn").status()).isEqualTo(204);
+        assertThat(part(old, "retire/undo", "The other one was worn").status()).isEqualTo(204);
         JsonNode sprocket = api.get("/api/parts/S-" + old).body();
-        Answer retired = api.post(
-                "/api/parts/S-" + old + "/retire",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"t\",\"reason\":\"Worn\"}"
-                        .formatted(RunningServer.id(), api.officer()));
-        assertThat(retired.status()).as("%s %s", sprocket, retired.raw().body()).isLessThan(300);
+        assertThat(sprocket.has("retiredAt")).isFalse();
+        assertThat(sprocket.path("changes").findValuesAsString("reason"))
+                .containsExactly("Worn", "The other one was worn");
+        assertThat(part(old, "retire/undo", "Twice").body().path("detail").asString())
+                .isEqualTo("S-" + old + " is not retired.");
+    }
+
+    /** The sprocket of a saw. */
+    private Answer part(String of, String act, String why) {
+        return api.post(
+                "/api/parts/S-" + of + "/" + act,
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"%s\"}"
+                        .formatted(RunningServer.id(), api.officer(), why));
     }
 
     @Test

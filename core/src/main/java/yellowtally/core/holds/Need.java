@@ -48,7 +48,8 @@ public record Need(NeedKind kind, Step step, @Nullable Measure measure) {
         return new Need(NeedKind.PASS, step, null);
     }
 
-    static Need of(NeedKind kind, Step step) {
+    /** One that needs no figure. */
+    public static Need of(NeedKind kind, Step step) {
         return new Need(kind, step, null);
     }
 

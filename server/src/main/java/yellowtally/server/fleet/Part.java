@@ -92,6 +92,13 @@ public abstract class Part {
         this.costCents = cents;
     }
 
+    /** Back on the shelf. */
+    void bringBack() {
+        this.retiredAt = null;
+        this.retiredBy = null;
+        this.retiredReason = null;
+    }
+
     /** Ends its life; it stays readable. */
     public void retire(Instant at, UUID by, String reason) {
         this.retiredAt = at;

@@ -2,13 +2,14 @@ package yellowtally.server.fleet;
 
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import yellowtally.server.people.Person;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
 
-/** Ends the life of a part, with a reason. Runs within the caller's transaction. */
+/** Ends the life of a part, with a reason, and takes that back. Runs within the caller's transaction. */
 @Service
 public class Retirements {
 
@@ -24,12 +25,8 @@ public class Retirements {
 
     /** Retires a part that lies on the shelf; refuses one that hangs on a saw, or is retired already. */
     public void retire(UUID partId, Person person, String reason) {
-        Violations wrong = new Violations();
-        String why = wrong.text("reason", reason, 300);
-        wrong.refuseIfAny();
-        // What was fitted a moment ago must be seen as it is now.
-        records.flush();
-        Part part = finder.find(partId).orElseThrow(() -> Refusal.gone("part.none"));
+        String why = reason(reason);
+        Part part = part(partId);
         if (part.retiredAt() != null) {
             throw Refusal.conflict("", "part.retiredAlready", part.tag());
         }
@@ -37,5 +34,41 @@ public class Retirements {
             throw Refusal.conflict("", "part.stillOn", part.tag());
         }
         part.retire(clock.instant(), person.id(), why);
+        told(part, PartEvent.PartEventKind.RETIRED, person, why);
+    }
+
+    /** A part that was retired by mistake lies on the shelf again; what condemns it condemns it still. */
+    public void bringBack(UUID partId, Person person, String reason) {
+        String why = reason(reason);
+        Part part = part(partId);
+        if (part.retiredAt() == null) {
+            throw Refusal.conflict("", "part.inService", part.tag());
+        }
+        part.bringBack();
+        told(part, PartEvent.PartEventKind.BROUGHT_BACK, person, why);
+    }
+
+    /** What happened to a part, in order of time. */
+    public List<PartEvent> eventsOf(UUID partId) {
+        return records.createQuery("select e from PartEvent e where e.partId = :part order by e.at", PartEvent.class)
+                .setParameter("part", partId)
+                .getResultList();
+    }
+
+    private void told(Part part, PartEvent.PartEventKind kind, Person person, String why) {
+        records.persist(new PartEvent(UUID.randomUUID(), part.id(), kind, clock.instant(), person.id(), why));
+    }
+
+    private Part part(UUID partId) {
+        // What was fitted a moment ago must be seen as it is now.
+        records.flush();
+        return finder.find(partId).orElseThrow(() -> Refusal.gone("part.none"));
+    }
+
+    private static String reason(String given) {
+        Violations wrong = new Violations();
+        String why = wrong.text("reason", given, 300);
+        wrong.refuseIfAny();
+        return why;
     }
 }

@@ -28,7 +28,9 @@ import yellowtally.server.fleet.ChainView;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Part;
 import yellowtally.server.fleet.PartCheck;
+import yellowtally.server.fleet.PartEvent;
 import yellowtally.server.fleet.PartFinder;
+import yellowtally.server.fleet.Retirements;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.Sprocket;
 import yellowtally.server.fleet.SprocketView;
@@ -50,6 +52,7 @@ class PartPages {
     private final Standings standings;
     private final Insights insights;
     private final PartCheck check;
+    private final Retirements retirements;
     private final Clock clock;
 
     PartPages(
@@ -61,6 +64,7 @@ class PartPages {
             Standings standings,
             Insights insights,
             PartCheck check,
+            Retirements retirements,
             Clock clock) {
         this.finder = finder;
         this.fleet = fleet;
@@ -70,6 +74,7 @@ class PartPages {
         this.standings = standings;
         this.insights = insights;
         this.check = check;
+        this.retirements = retirements;
         this.clock = clock;
     }
 
@@ -78,6 +83,7 @@ class PartPages {
      *
      * @param condemned whether something found on it keeps it from being fitted
      * @param wear absent readings leave the list empty
+     * @param changes when it was retired and brought back, in order of time
      * @param cost absent while it has hardly run, or nobody said what it cost
      */
     record PartPage(
@@ -92,10 +98,18 @@ class PartPages {
             @Nullable String retiredReason,
             boolean condemned,
             double tanks,
+            List<PartChange> changes,
             List<StayView> stays,
             List<WearView> wear,
             @Nullable EdgeLife edge,
             @Nullable CostPerTank cost) {}
+
+    /** It was retired, or brought back; {@code by} is absent where that was not kept. */
+    record PartChange(
+            PartEvent.PartEventKind change,
+            Instant at,
+            @Nullable String by,
+            String reason) {}
 
     /**
      * A stay on a saw.
@@ -170,12 +184,23 @@ class PartPages {
                 part.retiredReason(),
                 check.condemned(part.id(), kind),
                 tanks,
+                changes(part),
                 stays.stream().map(stay -> view(stay, part, kind)).toList(),
                 wear,
                 kind != Subject.CHAIN || standing == null
                         ? null
                         : standing.wear().edge(),
                 cost(part, tanks, left, settings.rules().numbers()));
+    }
+
+    private List<PartChange> changes(Part part) {
+        return retirements.eventsOf(part.id()).stream()
+                .map(event -> new PartChange(
+                        event.kind(),
+                        event.at(),
+                        event.personId() == null ? null : name(event.personId()),
+                        event.reason()))
+                .toList();
     }
 
     @Transactional(readOnly = true)

@@ -103,6 +103,16 @@ class PartRecordController {
         });
     }
 
+    /** A part that was retired by mistake. */
+    @PostMapping("/api/parts/{tag}/retire/undo")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void bringBack(@PathVariable String tag, @RequestBody Retire given) {
+        onceOnly.run(given.id(), new OfPart(tag, given), () -> {
+            revision.touchesNone();
+            retirements.bringBack(finder.tagged(tag).id(), people.requireOfficer(given.personId()), given.reason());
+        });
+    }
+
     @PostMapping("/api/parts/{tag}/price")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void price(@PathVariable String tag, @RequestBody Price given) {

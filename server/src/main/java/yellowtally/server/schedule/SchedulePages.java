@@ -37,6 +37,7 @@ import yellowtally.core.steps.StepKind;
 import yellowtally.core.visit.PlannedStep;
 import yellowtally.core.visit.RideAlong;
 import yellowtally.core.waiting.FitState;
+import yellowtally.core.waiting.StillNeeded;
 import yellowtally.core.waiting.Waiting;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
@@ -76,6 +77,7 @@ class SchedulePages {
             Power power,
             FitState state,
             List<Waiting> work,
+            List<Need> needs,
             List<TaskView> tasks,
             List<PlannedStep> plan,
             double minutes,
@@ -159,6 +161,7 @@ class SchedulePages {
                 standing.profile().power(),
                 standing.account().state(),
                 standing.account().work(),
+                StillNeeded.of(standing.account().work()),
                 standing.account().tasks().stream()
                         .map(due -> view(due, standing))
                         .toList(),

@@ -86,10 +86,10 @@ public class StepRecorder {
     Judged judge(String tag, Step step, StepInput input, boolean noted) {
         Violations wrong = new Violations();
         StepReport report = input.report(settings.rules().lengthUnit(), wrong);
-        return judge(standings.of(fleet.sawInService(tag)), step, report, noted, wrong);
+        return judge(standings.of(fleet.sawInService(tag)), step, report, clock.instant(), noted, wrong);
     }
 
-    private Judged judge(Standing standing, Step step, StepReport report, boolean noted, Violations wrong) {
+    private Judged judge(Standing standing, Step step, StepReport report, Instant at, boolean noted, Violations wrong) {
         StepJudge judge = new StepJudge(standing.profile(), standing.numbers());
         if (!wrong.found()) {
             judge.refusal(step, report, noted).ifPresent(refusal -> add(refusal, wrong));
@@ -97,7 +97,7 @@ public class StepRecorder {
         return new Judged(
                 report,
                 wrong.found() ? null : judge.verdict(step, report),
-                standing.parts().figures().doubts(report.figures(), clock.instant()),
+                standing.parts().figures().doubts(report.figures(), at),
                 wrong);
     }
 
@@ -156,7 +156,7 @@ public class StepRecorder {
             }
         }
         Standing standing = standings.of(saw);
-        Judged judged = judge(standing, given.step(), given.report(), typed != null, figures);
+        Judged judged = judge(standing, given.step(), given.report(), at, typed != null, figures);
         wrong.takeOver(judged.wrong());
         wrong.refuseIfAny();
         StepVerdict verdict = Objects.requireNonNull(judged.verdict());

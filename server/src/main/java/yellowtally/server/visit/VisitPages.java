@@ -18,6 +18,7 @@ import yellowtally.core.edge.GaugeTarget;
 import yellowtally.core.engine.EngineSetting;
 import yellowtally.core.engine.FuelMix;
 import yellowtally.core.fitness.BluingSuspects;
+import yellowtally.core.holds.Need;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
@@ -31,6 +32,7 @@ import yellowtally.core.visit.RideAlong;
 import yellowtally.core.visit.VisitStep;
 import yellowtally.core.visit.VisitStory;
 import yellowtally.core.waiting.FitState;
+import yellowtally.core.waiting.StillNeeded;
 import yellowtally.core.waiting.Waiting;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.people.People;
@@ -75,6 +77,7 @@ class VisitPages {
      * @param others who else has it open just now
      * @param complaint what the crew said when the saw last came back; absent when nothing
      * @param state what the rules make of the saw as it lies here
+     * @param needs what is missing until it may go out, in the order of the hands
      * @param mayRelease whether every hold is cleared, so that an officer may lift them
      * @param ended absent while it is open
      * @param struck absent while it counts
@@ -93,6 +96,7 @@ class VisitPages {
             @Nullable String complaint,
             FitState state,
             List<Waiting> work,
+            List<Need> needs,
             boolean mayRelease,
             Hints hints,
             @Nullable Ended ended,
@@ -200,6 +204,7 @@ class VisitPages {
                 complaint(visit.sawId()),
                 standing.account().state(),
                 standing.account().work(),
+                StillNeeded.of(standing.account().work()),
                 standing.account().holds().mayRelease(),
                 hints(standing),
                 ended(visit, names),
