@@ -46,6 +46,9 @@ final class DemoHistory {
     private static final Numbers SETTINGS = Numbers.STANDARD;
     private static final Set<FairCondition> FAIR = EnumSet.allOf(FairCondition.class);
 
+    /** The saw of which an outing was written down wrong. */
+    private static final String SLIP = "02";
+
     private final EntityManager records;
     private final Clock clock;
     private final Saw saw;
@@ -122,6 +125,9 @@ final class DemoHistory {
         Instant back = day(daysAgo, 15, 40);
         Outing outing = new Outing(UUID.randomUUID(), saw, set, crew, Outing.Moment.now(out), officers.get(0));
         outing.back(Outing.Moment.now(back), operators.get(random.nextInt(operators.size())), use);
+        if (SLIP.equals(saw.tag()) && daysAgo == 1) {
+            outing.amending(slip(out, back, use));
+        }
         records.persist(outing);
         Set<Condition> conditions = EnumSet.noneOf(Condition.class);
         if (use.woods().contains(Wood.HARD)) {
@@ -132,6 +138,26 @@ final class DemoHistory {
         }
         bench.used(out, back, use.tanks(), conditions, use.rain() ? Set.of(DueEvent.RAIN) : Set.of());
         slack += growthPerTank * use.tanks() * (0.8 + random.nextDouble() * 0.4);
+    }
+
+    /** The same was written down tenfold at first, and put right the next morning. */
+    private UUID slip(Instant out, Instant back, Use use) {
+        Outing wrong = new Outing(UUID.randomUUID(), saw, set, crew, Outing.Moment.now(out), officers.get(0));
+        wrong.back(
+                Outing.Moment.now(back),
+                operators.get(0),
+                new Use(
+                        use.tanks() * 10,
+                        use.oilShare(),
+                        use.works(),
+                        use.woods(),
+                        use.rain(),
+                        use.groundStruck(),
+                        use.dustSeen(),
+                        use.complaint()));
+        wrong.strike(notAfterNow(day(0, 6, 35)), officers.get(0), "The point was not typed");
+        records.persist(wrong);
+        return wrong.id();
     }
 
     /** What a saw did, at its usual work. */
