@@ -97,7 +97,7 @@ class FleetBrowserTest {
         page.keyboard().press("/");
         page.keyboard().type("99");
         page.keyboard().press("Enter");
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("There is no saw 99 in service");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("There is no saw 99. Check the tag");
     }
 
     @Test

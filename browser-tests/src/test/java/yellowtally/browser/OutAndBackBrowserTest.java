@@ -138,11 +138,11 @@ class OutAndBackBrowserTest {
         button(page, "Save the record").click();
         Locator line = page.getByRole(AriaRole.LISTITEM)
                 .filter(new Locator.FilterOptions().setHasText("Meant for another saw"));
-        line.getByRole(AriaRole.BUTTON).click();
-        line.getByRole(AriaRole.BUTTON).click();
+        line.getByText("Strike out").click();
+        line.getByText("Strike it out").click();
         assertThat(line.getByRole(AriaRole.ALERT)).containsText("This is needed.");
         line.getByLabel("Why it is struck out").fill("It was saw 04");
-        line.getByRole(AriaRole.BUTTON).click();
+        line.getByText("Strike it out").click();
         assertThat(line).containsText(Pattern.compile("Struck out by Ida Marsh, .*: It was saw 04"));
         assertThat(line).containsText("Air filter");
     }

@@ -72,7 +72,7 @@ public final class Screenshots {
                 "Mark the start cutter",
                 Screenshots::mapTheLoop);
         take("add-saw", "/saws/new", ColorScheme.LIGHT, 1280, 800, "Cutting set", AS_IT_IS);
-        take("log", "/log", ColorScheme.LIGHT, 1280, 800, "At the bench", AS_IT_IS);
+        take("log", "/log?saw=02", ColorScheme.LIGHT, 1280, 800, "The point was not typed", Screenshots::putRight);
         take("settings", "/settings", ColorScheme.LIGHT, 1280, 800, "Seasons", AS_IT_IS);
     }
 
@@ -82,6 +82,13 @@ public final class Screenshots {
         page.getByLabel("Pull-down at mid-bar").fill("11");
         page.keyboard().press("f");
         page.getByText("Adjusted, read again").waitFor();
+    }
+
+    private static void putRight(Page page) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Put right"))
+                .nth(2)
+                .click();
+        page.getByText("Saw 02").first().waitFor();
     }
 
     private static void toStep(Page page, String title) {

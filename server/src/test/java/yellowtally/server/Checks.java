@@ -4,13 +4,20 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
+import yellowtally.core.steps.Measure;
+import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepKind;
 import yellowtally.server.RunningServer.Api;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.Saw;
 import yellowtally.server.support.OnceOnly;
-import yellowtally.server.visit.NewRecord;
-import yellowtally.server.visit.StepRecorder;
+import yellowtally.server.worklog.WorkOutcome;
+import yellowtally.server.worklog.WorkRecord;
+import yellowtally.server.worklog.Worklog;
 
 /** Requests of the tests, as the screens send them. */
 final class Checks {
@@ -65,32 +72,40 @@ final class Checks {
         api.post("/api/saws/" + tag + "/tension-checks", check(api, RunningServer.id(), reading("6")));
     }
 
-    /** Every step but tension done today, in one write, so that only what a test does makes the saw due. */
+    /**
+     * Every step but tension done today, in one write, so that only what a test does makes the saw due. Written down as it would be
+     * judged: a step that is fine needs no judge, and each of thirty would ask for the whole saw.
+     */
     static void serve(Api api, String tag) {
-        List<NewRecord> records = new ArrayList<>();
+        List<Step> steps = new ArrayList<>();
         for (JsonNode quick : api.get("/api/saws/" + tag + "/schedule").body().path("quick")) {
-            String step = quick.path("step").asString();
-            if (!step.equals("BLUING_CAUSE") && !quick.path("kind").asString().equals("REPAIR")) {
-                records.add(served(api, step));
+            Step step = Step.valueOf(quick.path("step").asString());
+            if (step != Step.BLUING_CAUSE && step.kind() != StepKind.REPAIR) {
+                steps.add(step);
             }
         }
         // Turning the bar over came after the sharpening; then the set was set back.
-        for (String step : new String[] {"GROOVE", "REFIT", "NUTS", "BRAKE_RUNNING"}) {
-            records.add(served(api, step));
-        }
-        StepRecorder recorder = RunningServer.bean(StepRecorder.class);
-        RunningServer.bean(OnceOnly.class)
-                .run(UUID.randomUUID(), records, () -> records.forEach(record -> recorder.save(tag, record)));
+        steps.addAll(List.of(Step.GROOVE, Step.REFIT, Step.NUTS, Step.BRAKE_RUNNING));
+        RunningServer.bean(OnceOnly.class).run(UUID.randomUUID(), steps, () -> {
+            Saw saw = RunningServer.bean(Fleet.class).saw(tag);
+            WorkRecord.Parts parts =
+                    Worklog.parts(RunningServer.bean(Fleet.class).set(saw));
+            for (Step step : steps) {
+                Instant at = Instant.now();
+                WorkRecord.Head head = new WorkRecord.Head(
+                        UUID.randomUUID(), saw.id(), null, step, at, at, UUID.fromString(api.officer()), "test", parts);
+                RunningServer.bean(Worklog.class)
+                        .add(new WorkRecord(head, WorkOutcome.FINE, null, null).with(Set.of(), served(step)), Set.of());
+            }
+        });
     }
 
-    private static NewRecord served(Api api, String step) {
-        String figures = switch (step) {
-            case "SHARPEN" -> "{\"STROKES_LEFT\":\"3\",\"STROKES_RIGHT\":\"3\"}";
-            case "DEPTH_GAUGES" -> "{\"GAUGE_SETTING\":\"0.65\"}";
-            default -> "{}";
+    private static Map<Measure, Double> served(Step step) {
+        return switch (step) {
+            case SHARPEN -> Map.of(Measure.STROKES_LEFT, 3.0, Measure.STROKES_RIGHT, 3.0);
+            case DEPTH_GAUGES -> Map.of(Measure.GAUGE_SETTING, 0.65);
+            default -> Map.of();
         };
-        return RunningServer.bean(JsonMapper.class)
-                .readValue(stepOf(api, RunningServer.id(), step, "FINE", "", figures, ""), NewRecord.class);
     }
 
     /** The chain of a saw goes back to the shelf. */
