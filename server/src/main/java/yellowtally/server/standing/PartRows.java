@@ -3,11 +3,13 @@ package yellowtally.server.standing;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.fitness.PartLedger;
 import yellowtally.core.log.MeasureEntry;
@@ -32,10 +34,12 @@ final class PartRows {
             and (select g.sprocket_id from set_fitting g where g.saw_id = f.saw_id and g.at < f.at
                  and g.sprocket_id is not null order by g.at desc limit 1) <> f.sprocket_id""";
 
+    /** Of one step: of a list of steps the database would read every record of the part. */
     private static final String MEASURES = """
             select r.seq, m.record_id, m.measure, r.at, m.figure from work_record r
-            join work_measure m on m.record_id = r.id""" + Rows.STANDING + """
-            r.step in (%s) and r.%s = ? order by r.at desc, r.seq desc limit 400""";
+            join work_measure m on m.record_id = r.id""" + Rows.STANDING + "r.%1$s = ? and r.step = %2$s";
+
+    private static final String LAST_MEASURES = " order by at desc, seq desc limit 400";
     /** The step is told as well: by its index a few of a bar's thousand records are looked at. */
     private static final String TURNS =
             """
@@ -82,17 +86,20 @@ final class PartRows {
 
     private static List<MeasureEntry> measures(Rows rows, Hanging on, Subject part) throws SQLException {
         UUID id = on.id(part);
+        String query = PartLedger.steps(part).stream()
+                .map(step -> MEASURES.formatted(Hanging.column(part), Rows.word(step)))
+                .collect(Collectors.joining(" union all ", "", LAST_MEASURES));
         return id == null
                 ? List.of()
                 : rows.read(
-                        MEASURES.formatted(Rows.words(PartLedger.steps(part)), Hanging.column(part)),
+                        query,
                         row -> new MeasureEntry(
                                 row.whole("seq"),
                                 row.id("record_id"),
                                 row.word(Measure.class, "measure"),
                                 row.instant("at"),
                                 row.number("figure")),
-                        id);
+                        Collections.nCopies(PartLedger.steps(part).size(), id).toArray());
     }
 
     /** When another loop came onto the sprocket; the first one came with it. */

@@ -66,6 +66,11 @@ final class Rows {
         return words.stream().map(Rows::word).collect(Collectors.joining(", "));
     }
 
+    /** Words of an enum as a table of one column, to look each up by an index: {@code (values ('FINE'), ('ATTEND'))}. */
+    static String table(Collection<? extends Enum<?>> words) {
+        return words.stream().map(word -> "(" + word(word) + ")").collect(Collectors.joining(", ", "(values ", ")"));
+    }
+
     /** One row. */
     static final class Row {
 

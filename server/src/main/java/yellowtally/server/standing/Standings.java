@@ -13,6 +13,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
@@ -57,6 +58,7 @@ public class Standings implements MayGoOut {
     private final FleetRevision revision;
     private final Clock clock;
     private final TransactionTemplate reading;
+    private final SecondReader second;
     private volatile @Nullable Kept kept;
 
     Standings(
@@ -77,6 +79,7 @@ public class Standings implements MayGoOut {
         this.clock = clock;
         this.reading = new TransactionTemplate(transactions);
         this.reading.setReadOnly(true);
+        this.second = new SecondReader(reading);
     }
 
     /** A saw with its records as they were read last; the same one until a write touches the saw. */
@@ -282,7 +285,9 @@ public class Standings implements MayGoOut {
         List<FittedSaw> anew = touched.isEmpty()
                 ? saws.inService()
                 : touched.get().isEmpty() ? List.of() : saws.inService(touched.get());
-        anew.forEach(fitted -> reads.add(new Read(fitted, reader.read(fitted, this::day))));
+        Function<FittedSaw, Read> anewOf = fitted -> new Read(fitted, reader.read(fitted, this::day));
+        // What a write has changed no other connection sees before it is done.
+        reads.addAll(writing() ? anew.stream().map(anewOf).toList() : second.read(anew, anewOf));
         reads.sort(Comparator.comparing(read -> read.fitted().saw().tag(), TagOrder.NATURAL));
         return reads;
     }

@@ -25,9 +25,11 @@ import yellowtally.server.worklog.WorkOutcome;
  */
 final class StepRows {
 
-    private static final String WORK = """
+    private static final String COLUMNS = """
             select r.id, r.seq, r.step, r.at, r.outcome, r.visit_id, r.saw_id, r.chain_id, r.bar_id, r.sprocket_id
-            from work_record r""" + Rows.STANDING + "r.outcome <> " + Rows.word(WorkOutcome.SKIPPED) + " and ";
+            from\s""";
+    private static final String DONE = Rows.STANDING + "r.outcome <> " + Rows.word(WorkOutcome.SKIPPED);
+    private static final String WORK = COLUMNS + "work_record r" + DONE + " and ";
     private static final String SHARPENINGS = WORK + "r.step = " + Rows.word(Step.SHARPEN) + " and ";
 
     /** Small repairs are rare: all of them at once are fewer rows than questions about each. */
@@ -35,7 +37,9 @@ final class StepRows {
             .filter(step -> step.kind() == StepKind.REPAIR)
             .toList();
 
-    private static final String REPAIRED = WORK + "r.saw_id = ? and r.step in (" + Rows.words(REPAIRS) + ")";
+    /** Step by step: of a list of steps the database would read every record of the saw. */
+    private static final String REPAIRED =
+            COLUMNS + Rows.table(REPAIRS) + " s (step) join work_record r on r.saw_id = ? and r.step = s.step" + DONE;
 
     /** In the order of its index, from its end: the database reads one row of a step done a thousand times. */
     private static final String LATEST = WORK + """
