@@ -72,6 +72,15 @@ final class Checks {
         api.post("/api/saws/" + tag + "/tension-checks", check(api, RunningServer.id(), reading("6")));
     }
 
+    /** A new saw with everything done today: fit. */
+    static String fitSaw(Api api, String letter) {
+        String tag = letter + RunningServer.id().substring(0, 6);
+        api.post("/api/saws", newSaw(api, RunningServer.id(), tag, 68));
+        serve(api, tag);
+        api.post("/api/saws/" + tag + "/tension-checks", check(api, RunningServer.id(), reading("6")));
+        return tag;
+    }
+
     /**
      * Every step but tension done today, in one write, so that only what a test does makes the saw due. Written down as it would be
      * judged: a step that is fine needs no judge, and each of thirty would ask for the whole saw.

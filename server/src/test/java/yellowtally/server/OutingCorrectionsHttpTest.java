@@ -30,16 +30,8 @@ class OutingCorrectionsHttpTest {
 
     @BeforeEach
     void twoFitSaws() {
-        tag = fitSaw("V");
-        other = fitSaw("W");
-    }
-
-    private String fitSaw(String letter) {
-        String made = letter + RunningServer.id().substring(0, 6);
-        api.post("/api/saws", Checks.newSaw(api, RunningServer.id(), made, 68));
-        Checks.serve(api, made);
-        api.post("/api/saws/" + made + "/tension-checks", Checks.check(api, RunningServer.id(), Checks.reading("6")));
-        return made;
+        tag = Checks.fitSaw(api, "V");
+        other = Checks.fitSaw(api, "W");
     }
 
     private void out() {

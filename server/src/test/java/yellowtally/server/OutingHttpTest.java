@@ -27,10 +27,7 @@ class OutingHttpTest {
 
     @BeforeEach
     void aFitSaw() {
-        tag = "U" + RunningServer.id().substring(0, 6);
-        api.post("/api/saws", Checks.newSaw(api, RunningServer.id(), tag, 68));
-        Checks.serve(api, tag);
-        api.post("/api/saws/" + tag + "/tension-checks", Checks.check(api, RunningServer.id(), Checks.reading("6")));
+        tag = Checks.fitSaw(api, "U");
         assertThat(api.plate(tag).path("state").asString()).isEqualTo("FIT");
     }
 

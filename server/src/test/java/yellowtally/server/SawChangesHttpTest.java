@@ -24,10 +24,7 @@ class SawChangesHttpTest {
 
     @BeforeEach
     void aFitSaw() {
-        tag = "Q" + RunningServer.id().substring(0, 6);
-        api.post("/api/saws", Checks.newSaw(api, RunningServer.id(), tag, 68));
-        Checks.serve(api, tag);
-        api.post("/api/saws/" + tag + "/tension-checks", Checks.check(api, RunningServer.id(), Checks.reading("6")));
+        tag = Checks.fitSaw(api, "Q");
     }
 
     private Answer act(String path, String person, String more) {

@@ -28,16 +28,8 @@ class VisitCorrectionsHttpTest {
 
     @BeforeEach
     void twoFitSaws() {
-        tag = fitSaw("Y");
-        other = fitSaw("Z");
-    }
-
-    private String fitSaw(String letter) {
-        String made = letter + RunningServer.id().substring(0, 6);
-        api.post("/api/saws", Checks.newSaw(api, RunningServer.id(), made, 68));
-        Checks.serve(api, made);
-        api.post("/api/saws/" + made + "/tension-checks", Checks.check(api, RunningServer.id(), Checks.reading("6")));
-        return made;
+        tag = Checks.fitSaw(api, "Y");
+        other = Checks.fitSaw(api, "Z");
     }
 
     private String begin() {

@@ -30,10 +30,7 @@ class WaysRoundAHoldHttpTest {
 
     @BeforeEach
     void aFitSaw() {
-        tag = "R" + RunningServer.id().substring(0, 6);
-        api.post("/api/saws", Checks.newSaw(api, RunningServer.id(), tag, 68));
-        Checks.serve(api, tag);
-        read(Checks.reading("6"));
+        tag = Checks.fitSaw(api, "R");
         assertThat(state()).isEqualTo("FIT");
     }
 

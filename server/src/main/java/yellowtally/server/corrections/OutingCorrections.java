@@ -45,9 +45,6 @@ class OutingCorrections {
     /** An entry of something that never was. */
     record OutingStrike(UUID id, UUID personId, int version, String reason) {}
 
-    /** Of an outing that is under way nobody knows when it ends. */
-    private static final Instant LATEST = Instant.parse("9999-01-01T00:00:00Z");
-
     private final OutingBook book;
     private final Outings outings;
     private final Fleet fleet;
@@ -206,7 +203,7 @@ class OutingCorrections {
     }
 
     private void refuseOverlap(Outing before, CorrectedOuting truth, Saw saw) {
-        Instant until = truth.back() == null ? LATEST : truth.back().at();
+        Instant until = truth.back() == null ? Outings.NO_END : truth.back().at();
         if (outings.wasOut(saw.id(), before.id(), truth.outAt(), until)) {
             throw Refusal.conflict("outing.outAt", "outing.outTwice", saw.tag());
         }

@@ -92,9 +92,10 @@ public class Fleet {
         return saw(tag(sawId));
     }
 
-    /** Saws on which any of these parts hangs now. */
-    public List<UUID> hangingOn(Collection<UUID> partIds) {
-        return partIds.isEmpty() ? List.of() : parts.hangingOn(partIds);
+    /** Saws on which any of these parts hangs now; absent ones hang nowhere. */
+    public List<UUID> hangingOn(@Nullable UUID... partIds) {
+        List<UUID> known = Stream.of(partIds).<UUID>flatMap(Stream::ofNullable).toList();
+        return known.isEmpty() ? List.of() : parts.hangingOn(known);
     }
 
     private static boolean writing() {

@@ -31,6 +31,7 @@ import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.settings.HouseRules;
 import yellowtally.server.standing.Standings;
 import yellowtally.server.support.Violations;
+import yellowtally.server.visit.Strikes;
 import yellowtally.server.visit.VisitGate;
 import yellowtally.server.worklog.Visit;
 import yellowtally.server.worklog.WorkOutcome;
@@ -70,6 +71,7 @@ public class TensionChecks {
     private final VisitGate visits;
     private final Standings standings;
     private final Corrections corrections;
+    private final Strikes strikes;
     private final EntityManager records;
     private final Clock clock;
 
@@ -83,6 +85,7 @@ public class TensionChecks {
             VisitGate visits,
             Standings standings,
             Corrections corrections,
+            Strikes strikes,
             EntityManager records,
             Clock clock) {
         this.fleet = fleet;
@@ -94,6 +97,7 @@ public class TensionChecks {
         this.visits = visits;
         this.standings = standings;
         this.corrections = corrections;
+        this.strikes = strikes;
         this.records = records;
         this.clock = clock;
     }
@@ -161,8 +165,9 @@ public class TensionChecks {
             store.run();
         } else {
             // A wrong reading may be put right by anybody, unless that makes the saw more usable.
-            corrections.make(List.of(saw.id()), person, false, () -> {
-                worklog.strike(amended(amendment), amendment.reason(), now, person.id());
+            WorkRecord wrongOne = worklog.find(amendment.amendsId()).orElseThrow();
+            corrections.make(strikes.saws(wrongOne), person, false, () -> {
+                worklog.strike(wrongOne, amendment.reason(), now, person.id());
                 records.flush();
                 store.run();
             });
@@ -177,10 +182,6 @@ public class TensionChecks {
         return given.amends() == null
                 ? now
                 : worklog.find(given.amends()).map(WorkRecord::at).orElse(now);
-    }
-
-    private WorkRecord amended(TensionCheck.Amendment amendment) {
-        return worklog.find(amendment.amendsId()).orElseThrow();
     }
 
     /** On what, by whom, when. */

@@ -86,9 +86,6 @@ class OutAndBack {
 
     private static final int MOST_SAWS = 100;
 
-    /** Of an outing that is under way nobody knows when it ends. */
-    private static final Instant LATEST = Instant.parse("9999-01-01T00:00:00Z");
-
     private final Fleet fleet;
     private final Outings outings;
     private final MayGoOut mayGoOut;
@@ -150,7 +147,7 @@ class OutAndBack {
             mayGoOut.refuseUnfit(saw);
             UUID id = own(given.id(), tag);
             // A backdated outing cannot begin while the one before was under way.
-            if (outings.wasOut(saw.id(), id, moment.at(), LATEST)) {
+            if (outings.wasOut(saw.id(), id, moment.at(), Outings.NO_END)) {
                 throw Refusal.conflict("at", "outing.overlap", saw.tag());
             }
             records.persist(new Outing(id, saw, fleet.setAt(saw, moment.at()), crew, moment, person.id()));

@@ -6,8 +6,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
-import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.support.Refusal;
@@ -40,9 +38,7 @@ public class OutingBook {
     /** Those on which the parts hang by now that were out with it, and its own. */
     public List<UUID> saws(Outing outing) {
         List<UUID> saws = new ArrayList<>(List.of(outing.sawId()));
-        saws.addAll(fleet.hangingOn(Stream.<@Nullable UUID>of(outing.chainId(), outing.barId(), outing.sprocketId())
-                .<UUID>flatMap(Stream::ofNullable)
-                .toList()));
+        saws.addAll(fleet.hangingOn(outing.chainId(), outing.barId(), outing.sprocketId()));
         return saws;
     }
 

@@ -15,6 +15,9 @@ public interface Outings extends ListCrudRepository<Outing, UUID> {
     /** What was struck out does not stand; of an outing {@code o}. */
     String STANDING = " and o.struckAt is null";
 
+    /** Of an outing that is under way nobody knows when it ends. */
+    Instant NO_END = Instant.parse("9999-01-01T00:00:00Z");
+
     Optional<Outing> findByOpenSawId(UUID sawId);
 
     /** From the saws to what each has open: the outings of all years are not gone through. */

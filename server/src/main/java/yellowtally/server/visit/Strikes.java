@@ -5,8 +5,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
-import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.holds.Corrections;
@@ -64,9 +62,7 @@ public class Strikes {
     public Collection<UUID> saws(WorkRecord record) {
         List<UUID> saws = new ArrayList<>(List.of(record.sawId()));
         WorkRecord.Parts parts = record.parts();
-        saws.addAll(fleet.hangingOn(Stream.<@Nullable UUID>of(parts.chainId(), parts.barId(), parts.sprocketId())
-                .<UUID>flatMap(Stream::ofNullable)
-                .toList()));
+        saws.addAll(fleet.hangingOn(parts.chainId(), parts.barId(), parts.sprocketId()));
         return saws;
     }
 
