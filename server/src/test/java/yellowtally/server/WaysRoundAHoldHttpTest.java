@@ -199,6 +199,28 @@ class WaysRoundAHoldHttpTest {
         assertThat(strike(leak, api.officer()).status()).isEqualTo(204);
     }
 
+    /** What was found on a loop goes with it: a strike on the first saw would make the second one more usable. */
+    @Test
+    void aStrikeLooksAtTheSawOnWhichThePartHangsNow() {
+        String struck = RunningServer.id();
+        api.post(
+                "/api/saws/" + tag + "/records",
+                Checks.stepOf(api, struck, "CHAIN_LOOK", "ATTEND", "\"CUTTERS_STRUCK\"", "{}", ""));
+        Checks.takeChainOff(api, tag);
+        String other = Checks.fitSaw(api, "R");
+        int version = api.get("/api/saws/" + other).body().path("version").asInt();
+        Answer fitted = api.post(
+                "/api/saws/" + other + "/fittings",
+                "{\"id\":\"%1$s\",\"personId\":\"%2$s\",\"device\":\"t\",\"version\":%3$d,\"set\":{\"chain\":{\"tag\":\"C-%4$s\",\"create\":false},\"bar\":{\"tag\":\"B-%5$s\",\"create\":false},\"sprocket\":{\"tag\":\"S-%5$s\",\"create\":false}}}"
+                        .formatted(RunningServer.id(), api.officer(), version, tag, other));
+        assertThat(fitted.status()).as(fitted.raw().body()).isEqualTo(200);
+        JsonNode effect = api.get("/api/records/" + struck + "/strike").body();
+        assertThat(effect.path("saws").findValuesAsString("tag")).contains(tag, other);
+        assertThat(strike(struck, api.operator()).sentenceAt("personId")).contains("is not an officer");
+        assertThat(strike(struck, api.officer()).status()).isEqualTo(204);
+        assertThat(api.plate(other).toString()).doesNotContain("CUTTERS_STRUCK");
+    }
+
     /** A bare "fine" clears no figure, and "attend" clears nothing. */
     @Test
     void aBareFineClearsNoFigure() {
