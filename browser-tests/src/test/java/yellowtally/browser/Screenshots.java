@@ -72,7 +72,14 @@ public final class Screenshots {
                 "Mark the start cutter",
                 Screenshots::mapTheLoop);
         take("add-saw", "/saws/new", ColorScheme.LIGHT, 1280, 800, "Cutting set", AS_IT_IS);
-        take("log", "/log?saw=02", ColorScheme.LIGHT, 1280, 800, "The point was not typed", Screenshots::putRight);
+        take(
+                "log",
+                "/log?saw=02&kinds=BACK",
+                ColorScheme.LIGHT,
+                1280,
+                800,
+                "The point was not typed",
+                Screenshots::putRight);
         take("settings", "/settings", ColorScheme.LIGHT, 1280, 800, "Seasons", AS_IT_IS);
     }
 
@@ -86,7 +93,7 @@ public final class Screenshots {
 
     private static void putRight(Page page) {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Put right"))
-                .nth(2)
+                .first()
                 .click();
         page.getByText("Saw 02").first().waitFor();
     }

@@ -251,4 +251,22 @@ class VisitCorrectionsHttpTest {
                         .sorted())
                 .containsExactly(204, 409, 409);
     }
+
+    @Test
+    void ofTwoWhoStrikeOneStepAtOnceOneDoes() {
+        String look = RunningServer.id();
+        api.post("/api/saws/" + tag + "/records", Checks.stepOf(api, look, "OUTSIDE_LOOK", "FINE", "", "{}", ""));
+        List<CompletableFuture<Answer>> all = List.of(1, 2, 3, 4).stream()
+                .map(i -> CompletableFuture.supplyAsync(() -> api.post(
+                        "/api/records/" + look + "/strike",
+                        "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"Wrong saw\"}"
+                                .formatted(RunningServer.id(), api.operator()))))
+                .toList();
+        List<Answer> answers = all.stream().map(CompletableFuture::join).toList();
+        assertThat(answers.stream().map(Answer::status).sorted()).containsExactly(204, 409, 409, 409);
+        assertThat(answers.stream()
+                        .filter(answer -> answer.status() == 409)
+                        .map(answer -> answer.body().path("detail").asString()))
+                .containsOnly("This record is struck out already.");
+    }
 }

@@ -124,9 +124,10 @@ final class DemoHistory {
         Instant out = day(daysAgo, 7, 20);
         Instant back = day(daysAgo, 15, 40);
         Outing outing = new Outing(UUID.randomUUID(), saw, set, crew, Outing.Moment.now(out), officers.get(0));
-        outing.back(Outing.Moment.now(back), operators.get(random.nextInt(operators.size())), use);
+        UUID returnedBy = operators.get(random.nextInt(operators.size()));
+        outing.back(Outing.Moment.now(back), returnedBy, use);
         if (SLIP.equals(saw.tag()) && daysAgo == 1) {
-            outing.amending(slip(out, back, use));
+            outing.amending(slip(out, back, returnedBy, use));
         }
         records.persist(outing);
         Set<Condition> conditions = EnumSet.noneOf(Condition.class);
@@ -141,11 +142,11 @@ final class DemoHistory {
     }
 
     /** The same was written down tenfold at first, and put right the next morning. */
-    private UUID slip(Instant out, Instant back, Use use) {
+    private UUID slip(Instant out, Instant back, UUID returnedBy, Use use) {
         Outing wrong = new Outing(UUID.randomUUID(), saw, set, crew, Outing.Moment.now(out), officers.get(0));
         wrong.back(
                 Outing.Moment.now(back),
-                operators.get(0),
+                returnedBy,
                 new Use(
                         use.tanks() * 10,
                         use.oilShare(),
