@@ -53,4 +53,11 @@ class StillNeededTest {
                         " ", needs.stream().map(need -> need.step().name()).toList()))
                 .isEqualTo(steps);
     }
+
+    /** What names no more than its step wants that step passed; a set that is missing wants parts. */
+    @ParameterizedTest
+    @CsvSource({"no set, NEW_PART", "dry, PASS", "band, NEW_PART", "apart, PASS"})
+    void eachSaysWhatKindOfProofItIs(String work, Need.NeedKind kind) {
+        assertThat(StillNeeded.of(List.of(waits(work)))).isNotEmpty().allMatch(need -> need.kind() == kind);
+    }
 }
