@@ -74,6 +74,11 @@ class AccessibilityTest {
                 Screens.button(page, "All six hold").click();
                 assertThat(page.getByText("Do not run the saw")).isVisible();
             }
+            if (screen.path().equals("/log")) {
+                Screens.button(page, "Put right").first().click();
+                Screens.button(page, "Step by step").first().click();
+                assertThat(page.getByText("What was wrong")).isVisible();
+            }
             faults.assertThat(serious(page)).as(screen.path() + " " + scheme).isEmpty();
         }
         faults.assertAll();

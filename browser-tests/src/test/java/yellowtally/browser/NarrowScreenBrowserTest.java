@@ -4,9 +4,12 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -37,6 +40,8 @@ class NarrowScreenBrowserTest {
             Map.entry("/handbook/3", "Not yet in the program"),
             Map.entry("/handbook/12", "How an officer adds a cause")));
 
+    private static final Pattern PUT_RIGHT = Pattern.compile("^Put (\\w+ )?right$");
+
     private static final Locator.FilterOptions VISIBLE = new Locator.FilterOptions().setVisible(true);
 
     @Test
@@ -59,17 +64,18 @@ class NarrowScreenBrowserTest {
     void norDoesWhatPutsARecordRight(Screens.Opener screens) {
         SoftAssertions over = new SoftAssertions();
         Page page = screens.open("/", 390, 844, ColorScheme.LIGHT);
-        Map.of("/log?kinds=BACK", "Put right", "/crews", "Put 05 right", "/log?kinds=VISIT_ENDED", "Put right")
-                .forEach((path, key) -> {
-                    page.navigate(screens.application().address() + path);
-                    Screens.button(page, key).first().click();
-                    assertThat(page.getByText("What was wrong")).isVisible();
-                    assertThat(page.getByText("Why it was wrong")).isVisible();
-                    over.assertThat(page.evaluate(
-                                    "document.documentElement.scrollWidth - document.documentElement.clientWidth"))
-                            .as(path)
-                            .isEqualTo(0);
-                });
+        List.of("/log?kinds=BACK", "/crews", "/log?kinds=VISIT_ENDED").forEach(path -> {
+            page.navigate(screens.application().address() + path);
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(PUT_RIGHT))
+                    .first()
+                    .click();
+            assertThat(page.getByText("What was wrong")).isVisible();
+            assertThat(page.getByText("Why it was wrong")).isVisible();
+            over.assertThat(page.evaluate(
+                            "document.documentElement.scrollWidth - document.documentElement.clientWidth"))
+                    .as(path)
+                    .isEqualTo(0);
+        });
         over.assertAll();
     }
 }

@@ -27,11 +27,6 @@ public enum Wearing {
         this.errorMm = errorMm;
     }
 
-    /** Whether wear makes the figure larger. */
-    public boolean grows() {
-        return grows;
-    }
-
     /** The most worn one first. */
     public <T> Comparator<T> worstFirst(ToDoubleFunction<? super T> mm) {
         Comparator<T> byFigure = Comparator.comparingDouble(mm);

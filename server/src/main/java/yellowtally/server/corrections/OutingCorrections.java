@@ -157,7 +157,9 @@ class OutingCorrections {
                 if (otherSaw) {
                     complaints.repeat(before.id(), saw, after.id(), person.id(), given.device());
                 }
-                returns.back(saw, person.id());
+                if (!after.open()) {
+                    returns.back(saw, person.id());
+                }
             }
         });
     }

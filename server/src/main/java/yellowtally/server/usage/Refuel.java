@@ -42,10 +42,6 @@ class Refuel {
         this.oilShare = oilShare;
     }
 
-    UUID id() {
-        return id;
-    }
-
     UUID outingId() {
         return outingId;
     }
