@@ -33,7 +33,7 @@ export function HoldPanel({
       <Heading level={2} why={11}>
         Held: must not be used
       </Heading>
-      {holds.map((hold) => (
+      {once(holds).map((hold) => (
         <HoldLine key={hold.id} hold={hold} />
       ))}
       {byItself(work, holds).map((waits) => (
@@ -56,6 +56,18 @@ export function HoldPanel({
       )}
     </Box>
   );
+}
+
+/** One word of a person holds for several steps at once: it is said once, not proved while one of them is not. */
+function once(holds: Schemas['OpenHold'][]): Schemas['OpenHold'][] {
+  const said = new Map<string, Schemas['OpenHold']>();
+  for (const hold of holds) {
+    const word =
+      hold.origin === 'RULE' ? hold.id : [hold.by, hold.note, hold.faultId, hold.at.slice(0, 16)].join();
+    const before = said.get(word);
+    said.set(word, before ? { ...before, cleared: before.cleared && hold.cleared } : hold);
+  }
+  return [...said.values()];
 }
 
 /** What a hold says by itself. */

@@ -110,8 +110,17 @@ class VisitCorrectionsHttpTest {
         assertThat(move(visit, api.operator(), other).sentenceAt("personId")).contains("is not an officer");
         assertThat(state(other)).as("nothing half stored").isEqualTo("FIT");
         assertThat(move(visit, api.officer(), other).status()).isEqualTo(204);
-        assertThat(state(tag)).isEqualTo("FIT");
         assertThat(state(other)).isEqualTo("HELD");
+        // What held it holds on until somebody has looked.
+        assertThat(state(tag)).isEqualTo("HELD");
+        assertThat(api.post("/api/saws/" + tag + "/release", Checks.release(api, api.officer()))
+                        .status())
+                .isEqualTo(409);
+        Checks.setBack(api, tag);
+        assertThat(api.post("/api/saws/" + tag + "/release", Checks.release(api, api.officer()))
+                        .status())
+                .isEqualTo(204);
+        assertThat(state(tag)).isEqualTo("FIT");
         List<JsonNode> moved = steps(other).stream()
                 .filter(line -> line.path("step").has("visitId"))
                 .toList();

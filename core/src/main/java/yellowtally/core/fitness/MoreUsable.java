@@ -38,6 +38,13 @@ public final class MoreUsable {
                 .toList();
     }
 
+    /** What holds before and would not hold after: it holds on until it is looked at anew. */
+    public static List<Waiting> lifted(SawAccount before, SawAccount after) {
+        return gained(before, after).stream()
+                .filter(waits -> waits.state() == FitState.HELD)
+                .toList();
+    }
+
     /** What would wait after and does not wait before. */
     public static List<Waiting> lost(SawAccount before, SawAccount after) {
         return missing(after, before).stream()

@@ -64,6 +64,12 @@ public sealed interface Waiting
         return own == null ? List.of() : List.of(own);
     }
 
+    /** The steps that look at it anew, whatever was found: of a finding the look at its thing, of all else what proves it. */
+    default List<Step> lookedAtBy() {
+        Finding found = finding();
+        return found == null ? provedBy() : List.of(found.seenBy());
+    }
+
     /** The task of the schedule; {@code null} when it is none. */
     default @Nullable Task task() {
         return null;

@@ -123,6 +123,14 @@ class WaitingTest {
                 .isEqualTo(steps);
     }
 
+    /** Of a finding its thing is looked at, with no repair; of all else what proves it is done anew. */
+    @ParameterizedTest
+    @CsvSource({"NOT_SET_BACK, REFIT NUTS", "FINDING_HOLDS, BRAKE_BAND", "RESTED, BRAKE_LEVER", "NOT_OILING, OIL_CARD"})
+    void whatLooksAtItAnew(String what, String steps) {
+        assertThat(of(what).lookedAtBy().stream().map(Step::name).collect(Collectors.joining(" ")))
+                .isEqualTo(steps);
+    }
+
     /** A watch leaves the saw fit, and the next visit looks at it again. */
     @Test
     void aWatchIsLookedAtAgain() {

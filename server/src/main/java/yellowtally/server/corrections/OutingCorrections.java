@@ -97,7 +97,10 @@ class OutingCorrections {
         return trial.of(() -> {
             Outing outing = standing(outingId, book.find(outingId).version(), List.of());
             return corrections.effect(
-                    book.saws(outing), false, () -> outing.strike(clock.instant(), outing.outPersonId(), ""));
+                    book.saws(outing),
+                    outing.outPersonId(),
+                    false,
+                    () -> outing.strike(clock.instant(), outing.outPersonId(), ""));
         });
     }
 
@@ -112,7 +115,7 @@ class OutingCorrections {
     Corrections.Effect correctionEffect(UUID outingId, OutingCorrection given) {
         return trial.of(() -> {
             Prepared made = prepared(outingId, given, people.require(given.personId()));
-            return corrections.effect(made.saws(), false, made.doing());
+            return corrections.effect(made.saws(), given.personId(), false, made.doing());
         });
     }
 

@@ -103,7 +103,8 @@ class VisitCorrections {
     Corrections.Effect strikeEffect(UUID visitId) {
         return trial.of(() -> {
             Visit visit = standing(visitId, null);
-            return effect(struck(visitId, people.require(visit.startedBy()), "-"));
+            Person any = people.require(visit.startedBy());
+            return effect(any, struck(visitId, any, "-"));
         });
     }
 
@@ -115,15 +116,18 @@ class VisitCorrections {
 
     /** What that would do. */
     Corrections.Effect moveEffect(UUID visitId, VisitMove given) {
-        return trial.of(() -> effect(moved(visitId, given, people.require(given.personId()))));
+        return trial.of(() -> {
+            Person person = people.require(given.personId());
+            return effect(person, moved(visitId, given, person));
+        });
     }
 
     private void make(Person by, Prepared made) {
         corrections.make(made.saws(), by, made.failure(), made.doing());
     }
 
-    private Corrections.Effect effect(Prepared made) {
-        return corrections.effect(made.saws(), made.failure(), made.doing());
+    private Corrections.Effect effect(Person by, Prepared made) {
+        return corrections.effect(made.saws(), by.id(), made.failure(), made.doing());
     }
 
     private static String reason(String given) {

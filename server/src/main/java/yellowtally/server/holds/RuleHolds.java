@@ -4,7 +4,6 @@ import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.util.EnumSet;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -15,7 +14,6 @@ import yellowtally.core.holds.Hold.HoldOrigin;
 import yellowtally.core.steps.Step;
 import yellowtally.core.waiting.FitState;
 import yellowtally.core.waiting.OilWaits.OilMatter;
-import yellowtally.core.waiting.Waiting;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.settings.FleetSettings;
@@ -84,23 +82,17 @@ public class RuleHolds implements SeesReturns, WatchesSettings {
             SettingsInForce after = settings.now();
             for (Standing now : standings.remembered(after)) {
                 SawAccount was = held.get(now.fitted().saw().id());
-                if (was != null && !lifted(was, now.account()).isEmpty()) {
+                if (was != null && !MoreUsable.lifted(was, now.account()).isEmpty()) {
                     keep(fleet.saw(now.fitted().saw().tag()), before, after, personId);
                 }
             }
         };
     }
 
-    private static List<Waiting> lifted(SawAccount before, SawAccount after) {
-        return MoreUsable.gained(before, after).stream()
-                .filter(waits -> waits.state() == FitState.HELD)
-                .toList();
-    }
-
     /** Once nobody else writes about the saw: the same records by the settings before and after. */
     private void keep(Saw saw, SettingsInForce before, SettingsInForce after, UUID personId) {
         Set<Step> steps = EnumSet.noneOf(Step.class);
-        lifted(
+        MoreUsable.lifted(
                         standings.rebuilt(saw, before).account(),
                         standings.rebuilt(saw, after).account())
                 .forEach(waits -> steps.addAll(waits.provedBy()));

@@ -166,7 +166,7 @@ public class TensionChecks {
         } else {
             // A wrong reading may be put right by anybody, unless that makes the saw more usable.
             WorkRecord wrongOne = worklog.find(amendment.amendsId()).orElseThrow();
-            corrections.make(strikes.saws(wrongOne), person, false, () -> {
+            corrections.amend(strikes.saws(wrongOne), person, () -> {
                 worklog.strike(wrongOne, amendment.reason(), now, person.id());
                 records.flush();
                 store.run();

@@ -51,7 +51,7 @@ public class Strikes {
     Corrections.Effect effect(UUID recordId) {
         return trial.of(() -> {
             WorkRecord record = worklog.find(recordId).orElseThrow(() -> Refusal.gone("record.unknown"));
-            return corrections.effect(saws(record), record.outcome() == WorkOutcome.FAIL, () -> {
+            return corrections.effect(saws(record), record.personId(), record.outcome() == WorkOutcome.FAIL, () -> {
                 refuseStruck(record);
                 worklog.strike(record, "", clock.instant(), record.personId());
             });
