@@ -75,7 +75,14 @@ function Move({ visitId, onDone }: { visitId: string; onDone: () => void }) {
   const refused = useRefused(preview.answer);
   return (
     <Box component="form" onSubmit={form.submit} sx={{ display: 'grid', gap: 1, maxWidth: 520 }}>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '90px 1fr', gap: 1.5, alignItems: 'start' }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 170px), 1fr))',
+          gap: 1.5,
+          alignItems: 'start',
+        }}
+      >
         <FormField control={form.control} name="tag" label="Saw" autoFocus />
         <FormField control={form.control} name="reason" label="Why it was wrong" />
       </Box>

@@ -3,8 +3,8 @@ import type { Schemas } from '../../api/client';
 import type { Problem } from '../../api/problem';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { usePerson } from '../../shell/person';
+import { effectSentences } from '../../words/corrections';
 import { words } from '../../words/en';
-import { workTitle } from '../../words/work';
 
 /** Whether who works here may not do it: it makes a saw more usable. */
 export function useRefused(effect: Schemas['Effect'] | undefined): boolean {
@@ -36,21 +36,3 @@ export function EffectNote({
     </>
   );
 }
-
-/** What each saw will be, what will wait anew, and what will wait no more. */
-export function effectSentences(effect: Schemas['Effect']): string[] {
-  if (effect.saws.length === 0) return ['The saw is retired: it counts when it comes back.'];
-  return effect.saws.map((saw) =>
-    [
-      saw.before === saw.after
-        ? `Saw ${saw.tag} stays ${STATES[saw.after]}.`
-        : `Saw ${saw.tag} is ${STATES[saw.before]} and will be ${STATES[saw.after]}.`,
-      saw.lost.length > 0 ? `Will wait: ${saw.lost.map(workTitle).join('; ')}.` : '',
-      saw.gained.length > 0 ? `Will wait no more: ${saw.gained.map(workTitle).join('; ')}.` : '',
-    ]
-      .filter(Boolean)
-      .join(' '),
-  );
-}
-
-const STATES: Record<Schemas['FitState'], string> = { FIT: 'fit', DUE: 'due', HELD: 'held' };
