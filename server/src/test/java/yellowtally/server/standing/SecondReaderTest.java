@@ -37,15 +37,13 @@ class SecondReaderTest {
 
     @Test
     void bothReadEverythingOnce() {
-        CountDownLatch secondReads = new CountDownLatch(1);
-        Thread first = Thread.currentThread();
+        CountDownLatch both = new CountDownLatch(2);
         Set<Thread> readers = ConcurrentHashMap.newKeySet();
         Collection<Integer> read = new SecondReader(connection(new CountDownLatch(0))).read(MANY, n -> {
-            readers.add(Thread.currentThread());
-            if (Thread.currentThread() == first) {
-                await(secondReads);
-            } else {
-                secondReads.countDown();
+            // Neither goes on before the other has begun, so that neither can read everything alone.
+            if (readers.add(Thread.currentThread())) {
+                both.countDown();
+                await(both);
             }
             return n;
         });
