@@ -13,6 +13,12 @@ export const words = {
     CORDED: 'Unplugged.',
   } satisfies Record<Schemas['Power'], string>,
 
+  fuel: {
+    PETROL: 'Tanks',
+    BATTERY: 'Charges',
+    CORDED: 'Run hours',
+  } satisfies Record<Schemas['Power'], string>,
+
   outcome: {
     TOO_TIGHT: 'Too tight',
     FIRM: 'Firm',

@@ -25,8 +25,6 @@ const FIELDS = {
   alignItems: 'start',
 };
 
-const FUEL: Record<Schemas['Power'], string> = { PETROL: 'Tanks', BATTERY: 'Charges', CORDED: 'Run hours' };
-
 /** Puts an entry of an outing right, or strikes out one of something that never was. */
 export function CorrectOuting({ outingId, label = 'Put right' }: { outingId: string; label?: string }) {
   return <Opened label={label}>{(close) => <Entry outingId={outingId} onDone={close} />}</Opened>;
@@ -139,7 +137,7 @@ function Correct({ entry, onDone }: { entry: Schemas['OutingEntry']; onDone: () 
         <>
           <Box sx={FIELDS}>
             <FormField control={control} name="backAt" label="Back" type="datetime-local" />
-            <FormField control={control} name="tanks" label={FUEL[entry.power]} inputMode="decimal" />
+            <FormField control={control} name="tanks" label={words.fuel[entry.power]} inputMode="decimal" />
             <FormField control={control} name="oil" label="Bar oil, tanks" inputMode="decimal" />
             <FormSure control={control} name="sureOf" figure={typed.tanks} />
           </Box>

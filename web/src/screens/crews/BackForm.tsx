@@ -62,8 +62,6 @@ const fresh = (): Draft => ({
   when: NOW,
 });
 
-const FUEL: Record<Schemas['Power'], string> = { PETROL: 'Tanks', BATTERY: 'Charges', CORDED: 'Run hours' };
-
 /** Take saws back: the day they shared once, what each one did in a line of its own. */
 export function BackForm({ board, out }: { board: Schemas['Board']; out: Schemas['OpenOuting'][] }) {
   const { person } = usePerson();
@@ -158,7 +156,7 @@ export function BackForm({ board, out }: { board: Schemas['Board']; out: Schemas
           <SawBack
             key={tag}
             tag={tag}
-            fuel={FUEL[powerOf(tag)]}
+            fuel={words.fuel[powerOf(tag)]}
             row={rowOf(tag)}
             problemAt={(field) => back.error?.at(`saws[${i}].${field}`)}
             onChange={(changed) => change({ rows: { ...draft.rows, [tag]: { ...rowOf(tag), ...changed } } })}

@@ -5,7 +5,7 @@ create table hold_release (
     at timestamp with time zone not null,
     person_id uuid not null references person (id)
 );
-insert into hold_release (id, hold_id, at, person_id) select hold_id, hold_id, at, person_id from saw_hold_release;
+insert into hold_release (id, hold_id, at, person_id) select random_uuid(), hold_id, at, person_id from saw_hold_release;
 drop table saw_hold_release;
 
 create table hold_proof (
@@ -27,7 +27,7 @@ alter table work_void add column seq bigint default 0 not null;
 alter table work_void alter column seq drop default;
 -- What was struck out before held no more.
 insert into hold_release (id, hold_id, at, person_id)
-select h.id, h.id, v.at, v.person_id from saw_hold h join work_void v on v.record_id = h.record_id
+select random_uuid(), h.id, v.at, v.person_id from saw_hold h join work_void v on v.record_id = h.record_id
 where not exists (select 1 from hold_release x where x.hold_id = h.id);
 
 -- Who or what holds. What a failure made is told by its record, a rule that no record made by its findings or its step.

@@ -64,3 +64,12 @@ create index part_event_by_part on part_event (part_id, at);
 insert into part_event (id, part_id, kind, at, person_id, reason)
 select random_uuid(), id, 'RETIRED', retired_at, retired_by, coalesce(retired_reason, '-') from part
 where retired_at is not null;
+
+-- The only release of a hold has the hold's id, as before holds ended by proof: a line of the log keeps its name.
+insert into hold_release (id, hold_id, at, person_id)
+select r.hold_id, r.hold_id, r.at, r.person_id from hold_release r
+where not exists (select 1 from hold_release s where s.hold_id = r.hold_id and s.id <> r.id) and r.id <> r.hold_id;
+update hold_proof p set release_id = (select r.hold_id from hold_release r where r.id = p.release_id)
+where exists (select 1 from hold_release r join hold_release n on n.id = r.hold_id
+              where r.id = p.release_id and r.id <> r.hold_id);
+delete from hold_release r where r.id <> r.hold_id and exists (select 1 from hold_release n where n.id = r.hold_id);

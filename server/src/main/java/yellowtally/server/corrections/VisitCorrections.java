@@ -48,7 +48,7 @@ class VisitCorrections {
     /** The saw that lay on the bench; {@code id} names the visit that takes the place of the wrong one. */
     record VisitMove(UUID id, UUID personId, String device, String tag, String reason) {}
 
-    private static final int MOST_NOTE = 480;
+    private static final int MOST_NOTE = 500;
 
     private final VisitBook visits;
     private final Worklog worklog;
@@ -96,7 +96,7 @@ class VisitCorrections {
     /** Strikes a visit out with all that was recorded in it. Runs within the caller's transaction. */
     void strike(UUID visitId, VisitStrike given) {
         Person person = people.require(given.personId());
-        make(person, struck(visitId, person, reason(given.reason())));
+        make(person, struck(visitId, person, Violations.onlyText("reason", given.reason(), 300)));
     }
 
     /** What that would do. */
@@ -130,13 +130,6 @@ class VisitCorrections {
         return corrections.effect(made.saws(), by.id(), made.failure(), made.doing());
     }
 
-    private static String reason(String given) {
-        Violations wrong = new Violations();
-        String reason = wrong.text("reason", given, 300);
-        wrong.refuseIfAny();
-        return reason;
-    }
-
     private Prepared struck(UUID visitId, Person person, String reason) {
         Visit visit = standing(visitId, null);
         List<WorkRecord> records = records(visit);
@@ -150,7 +143,7 @@ class VisitCorrections {
     }
 
     private Prepared moved(UUID visitId, VisitMove given, Person person) {
-        String reason = reason(given.reason());
+        String reason = Violations.onlyText("reason", given.reason(), 300);
         Visit visit = standing(visitId, given.tag());
         Saw from = fleet.byId(visit.sawId());
         Saw to = fleet.sawInService(given.tag());
@@ -161,7 +154,7 @@ class VisitCorrections {
             refuseElsewhere(to);
         }
         List<WorkRecord> records = records(visit);
-        SawProfile judgedOn = standings.rebuilt(from).profile();
+        SawProfile judgedOn = standings.of(from).profile();
         Set<UUID> saws = new TreeSet<>(saws(visit, records));
         saws.add(to.id());
         return new Prepared(saws, failed(records), () -> {

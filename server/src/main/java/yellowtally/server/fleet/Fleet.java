@@ -92,9 +92,13 @@ public class Fleet {
         return saw(tag(sawId));
     }
 
+    private static Stream<UUID> known(@Nullable UUID... ids) {
+        return Stream.of(ids).flatMap(Stream::ofNullable);
+    }
+
     /** Saws on which any of these parts hangs now; absent ones hang nowhere. */
     public List<UUID> hangingOn(@Nullable UUID... partIds) {
-        List<UUID> known = Stream.of(partIds).<UUID>flatMap(Stream::ofNullable).toList();
+        List<UUID> known = known(partIds).toList();
         return known.isEmpty() ? List.of() : parts.hangingOn(known);
     }
 
@@ -144,9 +148,8 @@ public class Fleet {
         if (then == null || then.id().equals(saw.fittingId())) {
             return set(saw);
         }
-        List<Part> hung = parts.findAllById(Stream.<@Nullable UUID>of(then.chainId(), then.barId(), then.sprocketId())
-                .<UUID>flatMap(Stream::ofNullable)
-                .toList());
+        List<Part> hung = parts.findAllById(
+                known(then.chainId(), then.barId(), then.sprocketId()).toList());
         return new FittedSet(
                 Part.one(Chain.class, hung), Part.one(Bar.class, hung), Part.one(Sprocket.class, hung), then);
     }
@@ -182,8 +185,7 @@ public class Fleet {
     /** Tags, by id, of all parts that these fitting records name, asked for at once; no part has no tag. */
     public Map<UUID, String> partTags(Collection<SetFitting> fittings) {
         Set<UUID> named = fittings.stream()
-                .flatMap(f -> Stream.<@Nullable UUID>of(f.chainId(), f.barId(), f.sprocketId()))
-                .<UUID>flatMap(Stream::ofNullable)
+                .flatMap(f -> known(f.chainId(), f.barId(), f.sprocketId()))
                 .collect(Collectors.toSet());
         return parts.names(named).stream().collect(Collectors.toMap(PartName::id, PartName::tag));
     }

@@ -25,7 +25,7 @@ public class Retirements {
 
     /** Retires a part that lies on the shelf; refuses one that hangs on a saw, or is retired already. */
     public void retire(UUID partId, Person person, String reason) {
-        String why = reason(reason);
+        String why = Violations.onlyText("reason", reason, 300);
         Part part = part(partId);
         if (part.retiredAt() != null) {
             throw Refusal.conflict("", "part.retiredAlready", part.tag());
@@ -39,7 +39,7 @@ public class Retirements {
 
     /** A part that was retired by mistake lies on the shelf again; what condemns it condemns it still. */
     public void bringBack(UUID partId, Person person, String reason) {
-        String why = reason(reason);
+        String why = Violations.onlyText("reason", reason, 300);
         Part part = part(partId);
         if (part.retiredAt() == null) {
             throw Refusal.conflict("", "part.inService", part.tag());
@@ -63,12 +63,5 @@ public class Retirements {
         // What was fitted a moment ago must be seen as it is now.
         records.flush();
         return finder.find(partId).orElseThrow(() -> Refusal.gone("part.none"));
-    }
-
-    private static String reason(String given) {
-        Violations wrong = new Violations();
-        String why = wrong.text("reason", given, 300);
-        wrong.refuseIfAny();
-        return why;
     }
 }

@@ -27,7 +27,7 @@ class SawChanges {
     }
 
     void retire(UUID id, Saw saw, Person person, String reason) {
-        String why = reason(reason);
+        String why = Violations.onlyText("reason", reason, 300);
         saw.retire(clock.instant(), why);
         told(id, saw, SawEvent.SawEventKind.RETIRED, person, why, null);
     }
@@ -38,7 +38,7 @@ class SawChanges {
             throw Refusal.conflict("", "saw.inService", saw.tag());
         }
         saw.bringBack();
-        told(id, saw, SawEvent.SawEventKind.BROUGHT_BACK, person, reason(reason), null);
+        told(id, saw, SawEvent.SawEventKind.BROUGHT_BACK, person, Violations.onlyText("reason", reason, 300), null);
     }
 
     /** Its old tag stays its own. */
@@ -74,13 +74,6 @@ class SawChanges {
                 .filter(former -> !former.sawId().equals(own))
                 .flatMap(former -> saws.findById(former.sawId()))
                 .ifPresent(other -> wrong.add("tag", "saw.tagKept", tag, other.tag()));
-    }
-
-    private static String reason(String given) {
-        Violations wrong = new Violations();
-        String reason = wrong.text("reason", given, 300);
-        wrong.refuseIfAny();
-        return reason;
     }
 
     private void told(

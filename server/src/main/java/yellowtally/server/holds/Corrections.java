@@ -36,7 +36,7 @@ import yellowtally.server.worklog.Worklog;
 @Service
 public class Corrections implements WatchesSaws {
 
-    private static final String ANEW = "A record that held it was taken back: looked at anew first";
+    private static final String ANEW = "What held it was taken back: looked at anew first";
 
     private final Standings standings;
     private final People people;
@@ -121,8 +121,7 @@ public class Corrections implements WatchesSaws {
      */
     public Effect effect(Collection<UUID> saws, @Nullable UUID by, boolean failure, Runnable correction) {
         List<Saw> touched = saws.stream().distinct().sorted().map(fleet::byId).toList();
-        // A retired saw stands nowhere: what is taken back of it counts when it comes back, so that an officer looks at
-        // it.
+        // A retired saw stands nowhere; what is taken back of it counts when it comes back.
         boolean retired = touched.stream().anyMatch(saw -> saw.retiredAt() != null);
         List<Saw> inService =
                 touched.stream().filter(saw -> saw.retiredAt() == null).toList();

@@ -212,9 +212,7 @@ class Sharpenings {
     void leave(UUID id, Leave given) {
         revision.touchesNone();
         people.require(given.personId());
-        Violations wrong = new Violations();
-        String reason = wrong.text("reason", given.reason(), 300);
-        wrong.refuseIfAny();
+        String reason = Violations.onlyText("reason", given.reason(), 300);
         Sharpening open = open(id);
         Instant now = clock.instant();
         // What takes the loop out of use was seen all the same.

@@ -28,6 +28,14 @@ public final class Violations {
         return trimmed;
     }
 
+    /** Text that is all that can be wrong with a write; refuses it at once where it is. */
+    public static String onlyText(String field, @Nullable String given, int most) {
+        Violations wrong = new Violations();
+        String text = wrong.text(field, given, most);
+        wrong.refuseIfAny();
+        return text;
+    }
+
     /** Text that may be absent; blank counts as absent. */
     public @Nullable String optionalText(String field, @Nullable String given, int most) {
         return given == null || given.isBlank() ? null : text(field, given, most);

@@ -87,10 +87,7 @@ class RecordController {
     void strike(@PathVariable UUID recordId, @RequestBody Strike given) {
         onceOnly.run(given.id(), new OfRecord(recordId, given), () -> {
             Person person = people.require(given.personId());
-            Violations wrong = new Violations();
-            String reason = wrong.text("reason", given.reason(), 300);
-            wrong.refuseIfAny();
-            strikes.strike(recordId, person, reason);
+            strikes.strike(recordId, person, Violations.onlyText("reason", given.reason(), 300));
         });
     }
 

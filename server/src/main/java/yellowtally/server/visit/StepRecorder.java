@@ -40,7 +40,8 @@ import yellowtally.server.worklog.Worklog;
 @Service
 public class StepRecorder {
 
-    private static final String OUT_THERE = "Done out with the crew.";
+    private static final String OUT_THERE = "Done out with the crew. ";
+    private static final int MOST_NOTE = 500;
 
     private final Fleet fleet;
     private final FleetSettings settings;
@@ -146,15 +147,12 @@ public class StepRecorder {
         Instant now = clock.instant();
         Violations wrong = new Violations();
         Instant at = at(given, now, saw, wrong);
-        String typed = wrong.optionalText("note", given.note(), 480);
-        String note = typed;
-        if (given.step().ofTheSet() && outings.wasOut(saw.id(), given.id(), at, at)) {
-            if (given.outThere()) {
-                note = OUT_THERE + (typed == null ? "" : " " + typed);
-            } else {
-                wrong.add("outThere", "record.outThere", saw.tag());
-            }
+        boolean wasOut = given.step().ofTheSet() && outings.wasOut(saw.id(), given.id(), at, at);
+        if (wasOut && !given.outThere()) {
+            wrong.add("outThere", "record.outThere", saw.tag());
         }
+        String typed = wrong.optionalText("note", given.note(), MOST_NOTE - (wasOut ? OUT_THERE.length() : 0));
+        String note = wasOut ? OUT_THERE + (typed == null ? "" : typed) : typed;
         Standing standing = standings.of(saw);
         Judged judged = judge(standing, given.step(), given.report(), at, typed != null, figures);
         wrong.takeOver(judged.wrong());
