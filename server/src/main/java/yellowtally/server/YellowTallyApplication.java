@@ -3,11 +3,21 @@ package yellowtally.server;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.data.jpa.repository.config.EnableJpaRepositories;
+import yellowtally.server.disk.OrderedFilePath;
+import yellowtally.server.disk.OrderedFilePath;
 
 /** Starts the one process that serves the interface and the screens. */
 @SpringBootApplication
 @EnableJpaRepositories(considerNestedRepositories = true)
 public class YellowTallyApplication {
+
+    static {
+        OrderedFilePath.register();
+    }
+
+    static {
+        OrderedFilePath.register();
+    }
 
     public static void main(String[] args) {
         SpringApplication.run(YellowTallyApplication.class, args);

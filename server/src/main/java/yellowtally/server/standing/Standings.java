@@ -13,6 +13,10 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -59,7 +63,8 @@ public class Standings implements MayGoOut {
     private final Clock clock;
     private final TransactionTemplate reading;
     private final SecondReader second;
-    private volatile @Nullable Kept kept;
+    private final AtomicReference<@Nullable Kept> kept = new AtomicReference<>();
+    private final ExecutorService keeper = Executors.newSingleThreadExecutor(Standings::named);
 
     Standings(
             FittedSaws saws,
@@ -97,26 +102,41 @@ public class Standings implements MayGoOut {
 
     /** Every saw in service, by tag. */
     public List<Standing> all() {
-        long now = revision.now();
-        LocalDate today = LocalDate.now(clock);
-        Kept before = kept;
-        if (before != null && before.revision() == now && before.today().equals(today)) {
-            return before.all();
-        }
-        return worked(today).all();
+        return worked(LocalDate.now(clock)).all();
     }
 
-    private synchronized Kept worked(LocalDate today) {
-        long now = revision.now();
-        Kept before = kept;
-        if (before != null && before.revision() == now && before.today().equals(today)) {
+    /**
+     * Brings what is kept up to date, once for all who ask at a time: a thread of its own works it out, with nothing in its hands
+     * that others wait for. Waits for it; not to be called with a connection in hand.
+     */
+    void bringUpToDate() {
+        if (!current(kept.get(), LocalDate.now(clock))) {
+            CompletableFuture.runAsync(this::all, keeper).join();
+        }
+    }
+
+    private boolean current(@Nullable Kept before, LocalDate today) {
+        return before != null
+                && before.revision() == revision.now()
+                && before.today().equals(today);
+    }
+
+    /** Waits for nobody: two who ask at the same moment may both work it out, and the newer is kept. */
+    private Kept worked(LocalDate today) {
+        Kept before = kept.get();
+        if (before != null && current(before, today)) {
             return before;
         }
-        Kept made = reading.execute(status -> workedOut(now, today, before));
+        long now = revision.now();
+        Kept made = Objects.requireNonNull(reading.execute(status -> workedOut(now, today, before)));
         if (!writing()) {
-            kept = made;
+            kept.accumulateAndGet(made, Standings::newer);
         }
         return made;
+    }
+
+    private static @Nullable Kept newer(@Nullable Kept one, @Nullable Kept other) {
+        return one != null && other != null && one.revision() > other.revision() ? one : other;
     }
 
     /** Within a write: what it sees of its own changes may be taken back, so that nothing of it is kept. */
@@ -183,7 +203,7 @@ public class Standings implements MayGoOut {
 
     /** How fast sisters take up is a suspicion and no hold: a write does not read the whole fleet anew for it. */
     private SisterPaces sistersOf(FittedSaw fitted) {
-        Kept known = kept;
+        Kept known = kept.get();
         return fitted.chain() == null
                 ? SisterPaces.NONE
                 : new SisterPaces((known != null && writing() ? known.all() : all())
@@ -207,9 +227,13 @@ public class Standings implements MayGoOut {
     /** The first board of the day should not wait for the years: begun as soon as the application answers. */
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
-        Thread reader = new Thread(this::all, "first board");
-        reader.setDaemon(true);
-        reader.start();
+        keeper.execute(this::all);
+    }
+
+    private static Thread named(Runnable work) {
+        Thread thread = new Thread(work, "standings");
+        thread.setDaemon(true);
+        return thread;
     }
 
     @Override

@@ -14,8 +14,10 @@ import java.util.concurrent.locks.ReentrantLock;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
+import yellowtally.server.disk.OnDisk;
 
 /**
  * Carries out a write once, however often it is sent. The client makes the id; a repeat with the same content changes
@@ -31,6 +33,7 @@ public class OnceOnly {
     private final JsonMapper json;
     private final Clock clock;
     private final FleetRevision revision;
+    private final OnDisk disk;
     private final Lock[] locks =
             Stream.generate(ReentrantLock::new).limit(STRIPES).toArray(Lock[]::new);
 
@@ -39,16 +42,19 @@ public class OnceOnly {
             PlatformTransactionManager transactions,
             JsonMapper json,
             Clock clock,
-            FleetRevision revision) {
+            FleetRevision revision,
+            OnDisk disk) {
         this.records = records;
         this.transactions = new TransactionTemplate(transactions);
         this.json = json;
         this.clock = clock;
         this.revision = revision;
+        this.disk = disk;
     }
 
     /**
-     * Runs {@code action} in a transaction unless this write was applied before.
+     * Runs {@code action} in a transaction unless this write was applied before; returns when it is on the disk. Whoever lost a
+     * race is judged once more, by what the winner has left: {@code action} may run twice.
      *
      * @param id made by the client, one per write
      * @param request what was sent, with everything that makes it this write and no other
@@ -58,6 +64,31 @@ public class OnceOnly {
         Lock lock = locks[Math.floorMod(id.hashCode(), STRIPES)];
         // Two copies of one request may arrive side by side: the second waits and then sees the first.
         lock.lock();
+        try {
+            carryOut(id, fingerprint, action);
+        } catch (RuntimeException failure) {
+            if (!LostRace.is(failure)) {
+                throw failure;
+            }
+            again(id, fingerprint, action);
+        } finally {
+            // Counted even when it failed: one reckoning too many costs less than one too few.
+            revision.written();
+            lock.unlock();
+        }
+        // For a repeat too: the first may have failed here.
+        disk.await();
+    }
+
+    private void again(UUID id, String fingerprint, Runnable action) {
+        try {
+            carryOut(id, fingerprint, action);
+        } catch (RuntimeException failure) {
+            throw LostRace.is(failure) ? Refusal.conflict("", "race") : failure;
+        }
+    }
+
+    private void carryOut(UUID id, String fingerprint, Runnable action) {
         try {
             transactions.executeWithoutResult(status -> {
                 AppliedWrite before = records.find(AppliedWrite.class, id);
@@ -73,11 +104,13 @@ public class OnceOnly {
         } catch (Refusal refused) {
             revision.touchesNone();
             throw refused;
-        } finally {
-            // Counted even when it failed: one reckoning too many costs less than one too few.
-            revision.written();
-            lock.unlock();
         }
+    }
+
+    /** Whether a write was carried out: for a client that had no answer. */
+    @Transactional(readOnly = true)
+    public boolean wasDone(UUID id) {
+        return records.find(AppliedWrite.class, id) != null;
     }
 
     /**

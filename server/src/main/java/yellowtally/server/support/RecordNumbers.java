@@ -7,7 +7,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.concurrent.atomic.AtomicLong;
 import javax.sql.DataSource;
-import org.jspecify.annotations.Nullable;
+import org.springframework.boot.sql.init.dependency.DependsOnDatabaseInitialization;
 import org.springframework.stereotype.Component;
 
 /**
@@ -16,6 +16,7 @@ import org.springframework.stereotype.Component;
  * leaves a gap.
  */
 @Component
+@DependsOnDatabaseInitialization
 public class RecordNumbers {
 
     private static final String HIGHEST = """
@@ -24,27 +25,18 @@ public class RecordNumbers {
                             coalesce((select max(seq) from visit_event), 0),
                             coalesce((select max(seq) from fault_event), 0))""";
 
-    private final DataSource database;
-    private @Nullable AtomicLong last;
+    private final AtomicLong last;
 
     RecordNumbers(DataSource database) {
-        this.database = database;
+        this.last = new AtomicLong(highest(database));
     }
 
     @PrePersist
     void number(Object record) {
-        ((Numbered) record).number(counter().incrementAndGet());
+        ((Numbered) record).number(last.incrementAndGet());
     }
 
-    /** Asked for when the first record is written: by then the schema is there. */
-    private synchronized AtomicLong counter() {
-        if (last == null) {
-            last = new AtomicLong(highest());
-        }
-        return last;
-    }
-
-    private long highest() {
+    private static long highest(DataSource database) {
         try (Connection connection = database.getConnection();
                 Statement statement = connection.createStatement();
                 ResultSet rows = statement.executeQuery(HIGHEST)) {

@@ -27,6 +27,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionStatus;
 import tools.jackson.databind.json.JsonMapper;
+import yellowtally.server.disk.OnDisk;
 
 class OnceOnlyTest {
 
@@ -36,6 +37,7 @@ class OnceOnlyTest {
     private final Runnable action = mock(Runnable.class);
     private final UUID id = UUID.randomUUID();
     private final FleetRevision revision = new FleetRevision();
+    private final OnDisk disk = mock(OnDisk.class);
     private OnceOnly onceOnly;
 
     record Request(String content) {}
@@ -46,7 +48,7 @@ class OnceOnlyTest {
         when(records.find(AppliedWrite.class, id)).thenAnswer(call -> applied.get(id));
         doAnswer(call -> applied.put(id, call.getArgument(0))).when(records).persist(any());
         Clock clock = Clock.fixed(Instant.parse("2026-05-01T06:00:00Z"), ZoneOffset.UTC);
-        onceOnly = new OnceOnly(records, transactions, JsonMapper.builder().build(), clock, revision);
+        onceOnly = new OnceOnly(records, transactions, JsonMapper.builder().build(), clock, revision, disk);
     }
 
     @Test

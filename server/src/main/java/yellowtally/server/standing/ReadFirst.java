@@ -1,0 +1,39 @@
+package yellowtally.server.standing;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.web.servlet.HandlerInterceptor;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/**
+ * What a page shows of the saws is worked out before the page asks for a connection: many who look at once wait for one working
+ * out, and none of them keeps a connection from another while waiting.
+ */
+@Configuration
+class ReadFirst implements WebMvcConfigurer, HandlerInterceptor {
+
+    private final Standings standings;
+
+    ReadFirst(Standings standings) {
+        this.standings = standings;
+    }
+
+    @Override
+    public void addInterceptors(InterceptorRegistry interceptors) {
+        interceptors.addInterceptor(this)
+                .addPathPatterns("/api/**")
+                // What is asked for to begin with needs nothing of the records.
+                .excludePathPatterns("/api/people", "/api/crews", "/api/openapi/**", "/api/caliper/**");
+    }
+
+    @Override
+    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
+        if (HttpMethod.GET.matches(request.getMethod())) {
+            standings.bringUpToDate();
+        }
+        return true;
+    }
+}
