@@ -356,22 +356,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/knowledge/trial": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["trial"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/log": {
         parameters: {
             query?: never;
@@ -1326,6 +1310,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/writes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["done"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2623,8 +2623,6 @@ export interface components {
             startedAt: string;
             way?: components["schemas"]["FilingWay"];
         };
-        /** @enum {string} */
-        Order: "FINDER" | "AS_LISTED" | "BY_STAGE" | "BY_MINUTES";
         OrderLine: {
             /** Format: double */
             quantity: number;
@@ -3585,15 +3583,6 @@ export interface components {
         TipsPosition: "INSIDE" | "LEVEL" | "CLEAR";
         /** @enum {string} */
         Trend: "FALLING" | "STEADY" | "RISING" | "UNKNOWN";
-        TrialLine: {
-            /** Format: double */
-            found: number;
-            /** Format: double */
-            meanMinutes: number;
-            order: components["schemas"]["Order"];
-            /** Format: double */
-            wrong: number;
-        };
         Undo: {
             /** Format: uuid */
             id: string;
@@ -3772,6 +3761,9 @@ export interface components {
             tallies: components["schemas"]["Tally"][];
             visit?: components["schemas"]["BenchMark"];
             work: components["schemas"]["Waiting"][];
+        };
+        WriteDone: {
+            done: boolean;
         };
     };
     responses: never;
@@ -4274,29 +4266,6 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Insight"][];
-                };
-            };
-        };
-    };
-    trial: {
-        parameters: {
-            query?: {
-                faults?: number;
-                off?: number;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["TrialLine"][];
                 };
             };
         };
@@ -5880,6 +5849,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["VisitPage"];
+                };
+            };
+        };
+    };
+    done: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WriteDone"];
                 };
             };
         };

@@ -2,12 +2,12 @@ package yellowtally.server;
 
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 import org.springframework.data.jpa.repository.config.EnableJpaRepositories;
-import yellowtally.server.disk.OrderedFilePath;
 import yellowtally.server.disk.OrderedFilePath;
 
 /** Starts the one process that serves the interface and the screens. */
-@SpringBootApplication
+@SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
 @EnableJpaRepositories(considerNestedRepositories = true)
 public class YellowTallyApplication {
 

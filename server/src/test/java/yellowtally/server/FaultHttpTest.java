@@ -517,15 +517,6 @@ class FaultHttpTest {
     }
 
     @Test
-    void theTrialMeasuresWhatIsKnown() {
-        JsonNode lines = api.get("/api/knowledge/trial?faults=60&off=0.3").body();
-        assertThat(lines.size()).isEqualTo(4);
-        assertThat(lines.get(0).path("order").asString()).isEqualTo("FINDER");
-        assertThat(lines.get(0).path("meanMinutes").asDouble()).isPositive();
-        assertThat(api.get("/api/knowledge/trial?faults=900000").status()).isEqualTo(422);
-    }
-
-    @Test
     void theSameCauseTwiceOnOneSawIsPointedOut() {
         for (int i = 0; i < 2; i++) {
             String id = complain("dust");

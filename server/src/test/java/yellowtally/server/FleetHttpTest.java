@@ -117,7 +117,7 @@ class FleetHttpTest {
     void allThatIsWrongWithACardIsToldAtOnce() {
         String card = Checks.card(" ")
                 .replace("\"displacementCc\":50", "\"displacementCc\":-5")
-                .replaceFirst("\"inService\":\"[^\"]*", "\"inService\":\"2999-01-05");
+                .replaceFirst("\"inService\":\"[^\"]*", "\"inService\":\"2099-01-05");
         Answer refused = api.post(
                 "/api/saws",
                 "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\",\"tag\":\"no good\",\"saw\":%s}"

@@ -8,6 +8,7 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
 import javax.sql.DataSource;
+import org.h2.api.ErrorCode;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -30,29 +31,47 @@ class TidiesUp {
     private final DataSource database;
     private final OnDisk disk;
     private final String store;
+    private final long sizeAtStart;
 
     TidiesUp(DataSource database, OnDisk disk, @Value("${yellowtally.store}") String store) {
         this.database = database;
         this.disk = disk;
         this.store = store;
+        this.sizeAtStart = size();
     }
 
     @PreDestroy
     void tidyUp() {
-        if (!store.startsWith(IN_A_FILE) || !disk.used()) {
-            return;
-        }
-        Path file = Path.of(store.substring(IN_A_FILE.length()) + ".mv.db");
-        try {
-            if (Files.size(file) <= MOST_BYTES) {
-                try (Connection connection = database.getConnection();
-                        Statement statement = connection.createStatement()) {
-                    statement.execute("shutdown compact");
-                }
+        long size = size();
+        if (size > 0 && size <= MOST_BYTES && (disk.used() || size > sizeAtStart)) {
+            try {
+                writeAnew();
+            } catch (SQLException e) {
+                // The records are where they were; the next end tries again.
+                LOG.warn("The file of the records could not be tidied up: {}", e.getMessage());
             }
-        } catch (IOException | SQLException e) {
-            // The records are where they were; the next end tries again.
-            LOG.warn("The file of the records could not be tidied up: {}", e.getMessage());
+        }
+    }
+
+    /** Of the file, in bytes; none while the records are kept in memory. */
+    private long size() {
+        Path file = Path.of(store.replaceFirst("^[a-z]+:", "") + ".mv.db");
+        try {
+            return store.startsWith(IN_A_FILE) && Files.exists(file) ? Files.size(file) : 0;
+        } catch (IOException e) {
+            return 0;
+        }
+    }
+
+    private void writeAnew() throws SQLException {
+        try (Connection connection = database.getConnection();
+                Statement statement = connection.createStatement()) {
+            statement.execute("shutdown compact");
+        } catch (SQLException e) {
+            // With the database its connections are closed, this one too.
+            if (e.getErrorCode() != ErrorCode.DATABASE_IS_CLOSED) {
+                throw e;
+            }
         }
     }
 }

@@ -63,6 +63,10 @@ class LogController {
         LogNames names = new LogNames(people, fleet);
         List<LogEntry> found = new ArrayList<>();
         for (LogKind kind : wanted) {
+            if (kind == null) {
+                // Between two commas there is none.
+                continue;
+            }
             found.addAll(
                     switch (kind) {
                         case STEP -> steps(filter, names);

@@ -1,14 +1,16 @@
 package yellowtally.server.sharpening;
 
 import java.io.IOException;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
 
 /** Passes readings of calipers on to the screens that listen. Keeps none: a reading counts when a screen has stored it. */
@@ -16,12 +18,27 @@ import yellowtally.server.support.Violations;
 class CaliperFeed {
 
     private static final long FOR_EVER = 0L;
+    private static final int MOST_LISTENERS = 100;
+    private static final int MOST_DEVICES = 100;
 
     private final List<SseEmitter> listeners = new CopyOnWriteArrayList<>();
-    private final Map<String, Long> lastSeq = new ConcurrentHashMap<>();
+    private final Map<String, Long> lastSeq = Collections.synchronizedMap(new LatestDevices());
+
+    /** What was heard last of the devices that were heard last; whoever makes up names makes nothing grow. */
+    private static final class LatestDevices extends LinkedHashMap<String, Long> {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, Long> eldest) {
+            return size() > MOST_DEVICES;
+        }
+    }
 
     /** A screen that listens from now on. */
     SseEmitter listen() {
+        if (listeners.size() >= MOST_LISTENERS) {
+            throw Refusal.conflict("", "caliper.full");
+        }
         SseEmitter emitter = new SseEmitter(FOR_EVER);
         emitter.onCompletion(() -> listeners.remove(emitter));
         emitter.onTimeout(() -> listeners.remove(emitter));

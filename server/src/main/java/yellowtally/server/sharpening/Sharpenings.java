@@ -30,6 +30,7 @@ import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
 import yellowtally.server.visit.StepDone;
 import yellowtally.server.visit.StepRecorder;
+import yellowtally.server.visit.VisitGate;
 
 /** A loop in the vice: measured, planned, filed, recorded. Runs within the caller's transaction. */
 @Service
@@ -108,6 +109,7 @@ class Sharpenings {
     private final Standings standings;
     private final FleetSettings settings;
     private final StepRecorder recorder;
+    private final VisitGate visits;
     private final FleetRevision revision;
     private final Clock clock;
 
@@ -119,6 +121,7 @@ class Sharpenings {
             Standings standings,
             FleetSettings settings,
             StepRecorder recorder,
+            VisitGate visits,
             FleetRevision revision,
             Clock clock) {
         this.sharpenings = sharpenings;
@@ -128,6 +131,7 @@ class Sharpenings {
         this.standings = standings;
         this.settings = settings;
         this.recorder = recorder;
+        this.visits = visits;
         this.revision = revision;
         this.clock = clock;
     }
@@ -141,6 +145,7 @@ class Sharpenings {
         if (sharpenings.findByOpenChainId(chain.id()).isPresent()) {
             throw Refusal.conflict("", "sharpening.open", chain.tag());
         }
+        visits.openVisit(given.visitId(), saw);
         sharpenings.save(
                 new Sharpening(given.id(), saw.id(), chain.id(), given.visitId(), clock.instant(), person.id()));
     }

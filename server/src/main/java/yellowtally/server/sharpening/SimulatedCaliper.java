@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Random;
 import java.util.SplittableRandom;
 import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
@@ -67,21 +69,43 @@ class SimulatedCaliper {
         }
     }
 
-    synchronized boolean running() {
-        return running != null && !running.isDone();
+    boolean running() {
+        return inTurn(() -> current != null);
     }
 
     /** Begins to send; one that runs already is stopped first, and nothing of it is sent once this has returned. */
-    synchronized void start(Loop loop) {
-        stop();
-        Turn turn = new Turn(loop);
-        current = turn;
-        running = hand.scheduleAtFixedRate(
-                () -> measureNext(turn), interval.toMillis(), interval.toMillis(), TimeUnit.MILLISECONDS);
+    void start(Loop loop) {
+        inTurn(() -> {
+            halt();
+            Turn turn = new Turn(loop);
+            current = turn;
+            running = hand.scheduleAtFixedRate(
+                    () -> measureNext(turn), interval.toMillis(), interval.toMillis(), TimeUnit.MILLISECONDS);
+            return turn;
+        });
     }
 
     /** Nothing is sent once this has returned. */
-    synchronized void stop() {
+    void stop() {
+        inTurn(() -> {
+            halt();
+            return true;
+        });
+    }
+
+    /** All of it is done by the one hand, one after the other: nobody holds a lock while a screen is sent to. */
+    private <T> T inTurn(Callable<T> work) {
+        try {
+            return hand.submit(work).get();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        } catch (ExecutionException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private void halt() {
         current = null;
         if (running != null) {
             running.cancel(false);
@@ -89,15 +113,13 @@ class SimulatedCaliper {
         }
     }
 
-    // Holds the lock while it sends, and asks whose turn it is: a cancelled run may have begun its last call already,
-    // and its reading would
-    // be taken for one of the loop that came after.
-    private synchronized void measureNext(Turn turn) {
+    /** Asks whose turn it is: a cancelled one may have been called for already. */
+    private void measureNext(Turn turn) {
         if (turn != current) {
             return;
         }
         if (turn.done()) {
-            stop();
+            halt();
             return;
         }
         feed.accept(new CaliperMessage(NAME, seq.incrementAndGet(), turn.next(), "mm"));
@@ -134,7 +156,6 @@ class SimulatedCaliper {
 
     @PreDestroy
     void shutDown() {
-        stop();
         hand.shutdownNow();
     }
 }

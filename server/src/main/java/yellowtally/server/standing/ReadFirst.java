@@ -23,7 +23,8 @@ class ReadFirst implements WebMvcConfigurer, HandlerInterceptor {
 
     @Override
     public void addInterceptors(InterceptorRegistry interceptors) {
-        interceptors.addInterceptor(this)
+        interceptors
+                .addInterceptor(this)
                 .addPathPatterns("/api/**")
                 // What is asked for to begin with needs nothing of the records.
                 .excludePathPatterns("/api/people", "/api/crews", "/api/openapi/**", "/api/caliper/**");

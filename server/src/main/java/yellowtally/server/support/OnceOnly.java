@@ -67,7 +67,7 @@ public class OnceOnly {
         try {
             carryOut(id, fingerprint, action);
         } catch (RuntimeException failure) {
-            if (!LostRace.is(failure)) {
+            if (!StoreRefused.lostRace(failure)) {
                 throw failure;
             }
             again(id, fingerprint, action);
@@ -84,7 +84,7 @@ public class OnceOnly {
         try {
             carryOut(id, fingerprint, action);
         } catch (RuntimeException failure) {
-            throw LostRace.is(failure) ? Refusal.conflict("", "race") : failure;
+            throw StoreRefused.lostRace(failure) ? Refusal.conflict("", "race") : failure;
         }
     }
 

@@ -186,11 +186,17 @@ class OutAndBack {
                 new UseCheck.Span(outing.outAt(), moment.at()),
                 outings.refuels(outing),
                 wrong);
+        boolean holds = given.hold() && given.complaintCode() == null;
+        String why = holds && use.complaint() == null ? wrong.text(field + "complaint", null, 300) : use.complaint();
+        if (wrong.found()) {
+            // Nothing is written while anything is wrong; the next saw is only looked at.
+            return;
+        }
         UUID id = all.id();
         outing.back(moment, person.id(), use);
         revision.touches(saw.id());
         String code = given.complaintCode();
-        if (code != null && !wrong.found()) {
+        if (code != null) {
             String device = all.device() == null ? "unknown" : all.device();
             complaints.take(
                     saw,
@@ -205,16 +211,13 @@ class OutAndBack {
                             person.id(),
                             device));
         }
-        if (given.hold() && code == null) {
-            String why = use.complaint() == null ? wrong.text(field + "complaint", null, 300) : use.complaint();
+        if (holds) {
             for (Step step : Hold.ALL_ROUND) {
                 UUID holdId = own(id, given.tag() + " " + step);
                 worklog.hold(new SawHold(holdId, saw.id(), step, why, clock.instant(), person.id()));
             }
         }
-        if (!wrong.found()) {
-            returns.back(saw, person.id());
-        }
+        returns.back(saw, person.id());
     }
 
     /** A complaint that is only chosen is on record in its own words. */

@@ -15,6 +15,8 @@ class Presence {
 
     private static final Duration FADES_AFTER = Duration.ofSeconds(45);
 
+    private static final int MOST_SEATS = 20;
+
     private final Map<UUID, Map<Seat, Instant>> seen = new ConcurrentHashMap<>();
     private final Clock clock;
 
@@ -25,12 +27,20 @@ class Presence {
     /** A person at a device. */
     record Seat(UUID personId, String device) {}
 
-    /** Notes that somebody looks at a visit; answers who else does. */
+    /**
+     * Notes that somebody looks at a visit; answers who else does. What has faded is forgotten for all visits, and of those who look
+     * at once no more are kept than look at one saw: it cannot grow.
+     *
+     * @param visitId a visit that is open
+     */
     List<UUID> others(UUID visitId, Seat own) {
-        Instant now = clock.instant();
+        Instant faded = clock.instant().minus(FADES_AFTER);
+        seen.values().forEach(seats -> seats.values().removeIf(at -> at.isBefore(faded)));
+        seen.values().removeIf(Map::isEmpty);
         Map<Seat, Instant> seats = seen.computeIfAbsent(visitId, id -> new ConcurrentHashMap<>());
-        seats.put(own, now);
-        seats.values().removeIf(at -> at.isBefore(now.minus(FADES_AFTER)));
+        if (seats.size() < MOST_SEATS || seats.containsKey(own)) {
+            seats.put(own, clock.instant());
+        }
         return seats.keySet().stream()
                 .filter(seat -> !seat.device().equals(own.device()))
                 .map(Seat::personId)

@@ -39,10 +39,12 @@ class VisitController {
             @PathVariable UUID visitId,
             @RequestParam(required = false) @Nullable UUID person,
             @RequestParam(required = false) @Nullable String device) {
-        List<UUID> others = person == null || device == null
-                ? List.of()
-                : presence.others(visitId, new Presence.Seat(person, device));
-        return pages.of(visitId, others);
+        VisitPages.VisitPage page = pages.of(visitId, List.of());
+        if (person == null || device == null || page.ended() != null) {
+            return page;
+        }
+        List<UUID> others = presence.others(visitId, new Presence.Seat(person, device));
+        return others.isEmpty() ? page : pages.of(visitId, others);
     }
 
     @PostMapping("/api/visits/{visitId}/skip")

@@ -47,8 +47,7 @@ class PowerCutTest {
     static void write() throws Exception {
         OrderedFilePath.register();
         DiskWithMemory.forget();
-        JdbcConnectionPool database =
-                JdbcConnectionPool.create(asItIsOpened("ordered:memory:nioMemFS:/cut"), "sa", "");
+        JdbcConnectionPool database = JdbcConnectionPool.create(asItIsOpened("ordered:memory:nioMemFS:/cut"), "sa", "");
         OnDisk disk = new OnDisk(database);
         try (Connection connection = database.getConnection();
                 Statement statement = connection.createStatement()) {
@@ -117,7 +116,8 @@ class PowerCutTest {
         DiskWithMemory.Left left = DiskWithMemory.after(open.get(luck.nextInt(open.size())), luck, stays);
         if (!left.said().isEmpty()) {
             Map<Integer, Integer> rows = rowsOf(left.file(), "cut" + cut.getCurrentRepetition());
-            assertThat(rows.keySet()).containsAll(left.said().stream().filter(one -> one >= 0).toList());
+            assertThat(rows.keySet())
+                    .containsAll(left.said().stream().filter(one -> one >= 0).toList());
             assertThat(rows.values()).allMatch(found -> found == ROWS);
         }
     }
@@ -139,8 +139,8 @@ class PowerCutTest {
                     }
                 }
             }
-            try (ResultSet found =
-                    statement.executeQuery("select count(*) from record where one >= 0 and part >= 0 and id is not null")) {
+            try (ResultSet found = statement.executeQuery(
+                    "select count(*) from record where one >= 0 and part >= 0 and id is not null")) {
                 found.next();
             }
         } finally {

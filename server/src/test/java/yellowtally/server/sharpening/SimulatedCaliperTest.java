@@ -121,7 +121,7 @@ class SimulatedCaliperTest {
             started.set(true);
         });
         other.start();
-        while (other.isAlive() && other.getState() != Thread.State.BLOCKED) {
+        while (other.isAlive() && other.getState() != Thread.State.WAITING) {
             Thread.onSpinWait();
         }
         goOn.countDown();

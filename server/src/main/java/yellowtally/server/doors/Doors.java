@@ -1,0 +1,70 @@
+package yellowtally.server.doors;
+
+import jakarta.servlet.DispatcherType;
+import java.time.Duration;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.security.autoconfigure.web.servlet.SecurityFilterProperties;
+import org.springframework.boot.web.servlet.FilterRegistrationBean;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
+import org.springframework.security.web.header.HeaderWriterFilter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import yellowtally.server.support.Problems;
+
+/** What every request passes, in this order: headers, strangers, body, waiting room. */
+@Configuration
+class Doors {
+
+    /** Styles are written into the page by the screens themselves; scripts are not. */
+    private static final String ONLY_FROM_HERE =
+            "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline';"
+                    + " img-src 'self' data:; font-src 'self' data:; connect-src 'self'; object-src 'none'; base-uri 'none';"
+                    + " form-action 'self'; frame-ancestors 'none'";
+
+    /** Nobody signs in yet; what a write may do is asked of the person that it names. */
+    @Bean
+    SecurityFilterChain strangersOut(HttpSecurity http, KnownNames names, Problems problems) {
+        return http.authorizeHttpRequests(all -> all.anyRequest().permitAll())
+                // A page of another site cannot send JSON here, and is refused by its origin: see StrangersOut.
+                .csrf(AbstractHttpConfigurer::disable)
+                .logout(AbstractHttpConfigurer::disable)
+                .requestCache(AbstractHttpConfigurer::disable)
+                .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(ONLY_FROM_HERE))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER)))
+                .addFilterAfter(new StrangersOut(names, problems), HeaderWriterFilter.class)
+                .build();
+    }
+
+    @Bean
+    RequestRejectedHandler refusesAddresses(Problems problems) {
+        return (request, response, rejected) -> problems.write(response, HttpStatus.BAD_REQUEST, "unreadable");
+    }
+
+    @Bean
+    FilterRegistrationBean<WholeBodies> wholeBodies(
+            @Value("${yellowtally.body-within}") Duration deadline, Problems problems) {
+        FilterRegistrationBean<WholeBodies> door = new FilterRegistrationBean<>(new WholeBodies(deadline, problems));
+        door.setOrder(SecurityFilterProperties.DEFAULT_FILTER_ORDER + 1);
+        door.setDispatcherTypes(DispatcherType.REQUEST);
+        return door;
+    }
+
+    @Bean
+    FilterRegistrationBean<WaitingRoom> waitingRoom(
+            @Value("${yellowtally.at-work}") int atWork,
+            @Value("${yellowtally.wait}") Duration patience,
+            Problems problems) {
+        FilterRegistrationBean<WaitingRoom> door =
+                new FilterRegistrationBean<>(new WaitingRoom(atWork, patience, problems));
+        door.setOrder(SecurityFilterProperties.DEFAULT_FILTER_ORDER + 2);
+        door.setDispatcherTypes(DispatcherType.REQUEST, DispatcherType.ASYNC);
+        return door;
+    }
+}
