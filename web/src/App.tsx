@@ -2,6 +2,7 @@ import { lazy, Suspense } from 'react';
 import { Route, Routes } from 'react-router';
 import { Quiet } from './parts/Quiet';
 import { BoardScreen } from './screens/board/BoardScreen';
+import { OtherScreensStay } from './shell/ScreenFailed';
 import { Shell } from './shell/Shell';
 import { words } from './words/en';
 
@@ -29,32 +30,34 @@ const SettingsScreen = lazy(() => import('./screens/settings/SettingsScreen'));
 export function App() {
   return (
     <Shell>
-      <Suspense fallback={<Quiet>{words.loading}</Quiet>}>
-        <Routes>
-          <Route path="/" element={<BoardScreen />} />
-          <Route path="/saws" element={<SawsScreen />} />
-          <Route path="/saws/new" element={<NewSawScreen />} />
-          <Route path="/saws/:tag" element={<SawScreen />} />
-          <Route path="/saws/:tag/edit" element={<EditSawScreen />} />
-          <Route path="/saws/:tag/tension" element={<TensionScreen />} />
-          <Route path="/saws/:tag/record" element={<QuickRecord />} />
-          <Route path="/saws/:tag/sharpen" element={<SharpenScreen />} />
-          <Route path="/parts/:tag" element={<PartScreen />} />
-          <Route path="/saws/:tag/oiling" element={<OilingScreen />} />
-          <Route path="/faults" element={<FaultsScreen />} />
-          <Route path="/faults/new" element={<NewFault />} />
-          <Route path="/faults/:id" element={<FaultScreen />} />
-          <Route path="/stores" element={<StoresScreen />} />
-          <Route path="/bench" element={<BenchScreen />} />
-          <Route path="/bench/:visitId" element={<VisitScreen />} />
-          <Route path="/crews" element={<CrewsScreen />} />
-          <Route path="/log" element={<LogScreen />} />
-          <Route path="/handbook" element={<HandbookScreen />} />
-          <Route path="/handbook/:section" element={<HandbookScreen />} />
-          <Route path="/settings" element={<SettingsScreen />} />
-          <Route path="*" element={<Quiet>{words.noScreen}</Quiet>} />
-        </Routes>
-      </Suspense>
+      <OtherScreensStay>
+        <Suspense fallback={<Quiet>{words.loading}</Quiet>}>
+          <Routes>
+            <Route path="/" element={<BoardScreen />} />
+            <Route path="/saws" element={<SawsScreen />} />
+            <Route path="/saws/new" element={<NewSawScreen />} />
+            <Route path="/saws/:tag" element={<SawScreen />} />
+            <Route path="/saws/:tag/edit" element={<EditSawScreen />} />
+            <Route path="/saws/:tag/tension" element={<TensionScreen />} />
+            <Route path="/saws/:tag/record" element={<QuickRecord />} />
+            <Route path="/saws/:tag/sharpen" element={<SharpenScreen />} />
+            <Route path="/parts/:tag" element={<PartScreen />} />
+            <Route path="/saws/:tag/oiling" element={<OilingScreen />} />
+            <Route path="/faults" element={<FaultsScreen />} />
+            <Route path="/faults/new" element={<NewFault />} />
+            <Route path="/faults/:id" element={<FaultScreen />} />
+            <Route path="/stores" element={<StoresScreen />} />
+            <Route path="/bench" element={<BenchScreen />} />
+            <Route path="/bench/:visitId" element={<VisitScreen />} />
+            <Route path="/crews" element={<CrewsScreen />} />
+            <Route path="/log" element={<LogScreen />} />
+            <Route path="/handbook" element={<HandbookScreen />} />
+            <Route path="/handbook/:section" element={<HandbookScreen />} />
+            <Route path="/settings" element={<SettingsScreen />} />
+            <Route path="*" element={<Quiet>{words.noScreen}</Quiet>} />
+          </Routes>
+        </Suspense>
+      </OtherScreensStay>
     </Shell>
   );
 }

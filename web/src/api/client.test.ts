@@ -3,6 +3,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Schemas } from './client';
 import { get, send } from './client';
 import { Problem } from './problem';
+import { words } from '../words/en';
 
 const NO_ANSWER = () => Promise.reject(new TypeError('network'));
 const DONE = () => Promise.resolve(new Response(null, { status: 204 }));
@@ -16,17 +17,34 @@ const REFUSED = () =>
     ),
   );
 
+const FAILED = () => Promise.resolve(new Response(JSON.stringify({ detail: 'Not known.' }), { status: 500 }));
+const FULL = () =>
+  Promise.resolve(
+    new Response(JSON.stringify({ problems: [{ field: '', code: 'door.full', sentence: 'Full.' }] }), {
+      status: 503,
+    }),
+  );
+
+/** What the server says to whoever asks whether a write was stored. */
+let stored: () => Promise<Response> = NO_ANSWER;
+const STORED = (done: boolean) => () => Promise.resolve(new Response(JSON.stringify({ done })));
+
 /** A server that answers one request after the other as it is told; what went out. */
 function server(...answers: (() => Promise<Response>)[]) {
   const bodies: { id?: string; by?: { id: string }; tanks?: number }[] = [];
   vi.stubGlobal('fetch', async (request: Request) => {
+    if (request.url.includes('/api/writes/')) return stored();
     bodies.push((await request.json()) as (typeof bodies)[number]);
     return (answers.shift() ?? DONE)();
   });
   return bodies;
 }
 
-afterEach(() => vi.unstubAllGlobals());
+afterEach(() => {
+  stored = NO_ANSWER;
+  vi.unstubAllGlobals();
+  vi.useRealTimers();
+});
 
 const write = (tag: string, body: object) =>
   send('/api/saws/{tag}/refuels', { path: { tag } }, body as Schemas['NewRefuel']).catch((e: unknown) => e);
@@ -66,6 +84,44 @@ describe('a write', () => {
     await write('f', { by: { id: 'one', personId: 'ida' }, tanks: 1 });
     await write('f', { by: { id: 'two', personId: 'ida' }, tanks: 1 });
     expect(bodies.map((b) => b.by?.id)).toEqual(['one', 'one']);
+  });
+
+  it('that failed after it was stored is asked about, and brings its answer', async () => {
+    stored = STORED(true);
+    const bodies = server(FAILED, DONE);
+    expect(await write('h', { id: 'one' })).toBeUndefined();
+    expect(bodies.map((b) => b.id)).toEqual(['one', 'one']);
+  });
+
+  it('that failed and was not stored is told so, and keeps its id', async () => {
+    stored = STORED(false);
+    const bodies = server(FAILED, DONE);
+    expect(((await write('i', { id: 'one' })) as Problem).message).toBe(words.notSaved);
+    await write('i', { id: 'two' });
+    expect(bodies.map((b) => b.id)).toEqual(['one', 'one']);
+  });
+
+  it('that failed without anybody knowing says so', async () => {
+    server(FAILED);
+    expect(((await write('k', { id: 'one' })) as Problem).message).toBe('Not known.');
+  });
+
+  it('goes again by itself where too many ask at once', async () => {
+    vi.useFakeTimers();
+    const bodies = server(FULL, FULL, DONE);
+    const written = write('l', { id: 'one' });
+    await vi.runAllTimersAsync();
+    expect(await written).toBeUndefined();
+    expect(bodies).toHaveLength(3);
+  });
+
+  it('gives up after a few times', async () => {
+    vi.useFakeTimers();
+    const bodies = server(FULL, FULL, FULL, FULL, FULL);
+    const written = write('m', { id: 'one' });
+    await vi.runAllTimersAsync();
+    expect(((await written) as Problem).status).toBe(503);
+    expect(bodies).toHaveLength(4);
   });
 
   it('says in a sentence that nobody answered', async () => {

@@ -1,5 +1,7 @@
 import createClient from 'openapi-fetch';
 import type { PathsWithMethod, RequestBodyJSON } from 'openapi-typescript-helpers';
+import { v4 as uuid } from 'uuid';
+import { words } from '../words/en';
 import type { FieldProblem } from './problem';
 import { Problem } from './problem';
 import type { components, paths } from './schema';
@@ -52,7 +54,26 @@ interface Going {
   signal?: AbortSignal | undefined;
 }
 
-async function ask(method: Method, path: string, { params, body, signal }: Going): Promise<unknown> {
+/** What a server says that has too many at once: nothing was done, and it can be asked again soon. */
+const FULL = 'door.full';
+const TRIES = 4;
+const SOON_MS = 1_000;
+
+const isFull = (e: unknown) => e instanceof Problem && e.problems[0]?.code === FULL;
+
+/** Asks; a server that is too busy is asked again, not by everybody at the same moment. */
+async function ask(method: Method, path: string, going: Going): Promise<unknown> {
+  for (let tries = 1; ; tries++) {
+    try {
+      return await askOnce(method, path, going);
+    } catch (e) {
+      if (!isFull(e) || tries === TRIES || going.signal?.aborted) throw e;
+      await new Promise((again) => setTimeout(again, SOON_MS * (0.5 + Math.random())));
+    }
+  }
+}
+
+async function askOnce(method: Method, path: string, { params, body, signal }: Going): Promise<unknown> {
   let came;
   try {
     came = await wire.request(method, path, {
@@ -92,7 +113,31 @@ const unanswered = new Map<string, { content: string; body: unknown }>();
 const contentOf = (body: unknown) =>
   JSON.stringify(body, (key, value: unknown) => (key === 'id' ? undefined : value));
 
-/** Writes. What was not answered and is sent again goes out under the id of the first try, so that it is stored once. */
+/** The id of a write. */
+const idOf = (body: unknown) => {
+  const { id, by } = body as { id?: string; by?: { id?: string } };
+  return id ?? by?.id;
+};
+
+/** No answer, or one that does not know whether it was stored. */
+const leavesOpen = (e: unknown): e is Problem =>
+  e instanceof Problem && (e.status === 0 || e.status >= 500) && !isFull(e);
+
+/** Asks whether a write was stored; nothing where that cannot be told. */
+async function wasDone(body: unknown): Promise<boolean | undefined> {
+  const id = idOf(body);
+  if (!id) return undefined;
+  try {
+    return (await get('/api/writes/{id}', { path: { id } })).done;
+  } catch {
+    return undefined;
+  }
+}
+
+/**
+ * Writes. What was not answered and is sent again goes out under the id of the first try, so that it is stored once. Where an answer
+ * leaves open whether it was stored, the server is asked; if it was, the same write brings its answer.
+ */
 export async function send<P extends Written<M>, M extends 'post' | 'put' = 'post'>(
   path: P,
   params: Params<P, M>,
@@ -103,21 +148,28 @@ export async function send<P extends Written<M>, M extends 'post' | 'put' = 'pos
   const content = contentOf(body);
   const before = unanswered.get(where);
   const going = before?.content === content ? before.body : body;
+  const once = () => ask(method, path, { params, body: going, signal });
   let answer: unknown;
   try {
-    answer = await ask(method, path, { params, body: going, signal });
+    answer = await once();
   } catch (e) {
-    if (e instanceof Problem && e.status === 0) unanswered.set(where, { content, body: going });
-    else unanswered.delete(where);
-    throw e;
+    if (!leavesOpen(e)) {
+      unanswered.delete(where);
+      throw e;
+    }
+    unanswered.set(where, { content, body: going });
+    const done = await wasDone(going);
+    if (done === undefined) throw e;
+    if (!done) throw new Problem(e.status, words.notSaved, []);
+    answer = await once();
   }
   unanswered.delete(where);
   return answer as Answer<P, M>;
 }
 
-/** Made here and not by the server, so that a write sent twice is stored once. */
+/** Made here and not by the server, so that a write sent twice is stored once. The browser's own is there only under https. */
 export function newId(): string {
-  return crypto.randomUUID();
+  return uuid();
 }
 
 /** Which device a record came from: a short name that stays with this browser. */

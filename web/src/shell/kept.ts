@@ -4,8 +4,13 @@ import { useEffect, useState } from 'react';
 export function useKept<T>(key: string, fresh: () => T, begun: (value: T) => boolean) {
   const storeKey = `yellow-tally.${key}`;
   const [value, setValue] = useState<T>(() => {
-    const kept = localStorage.getItem(storeKey);
-    return kept ? (JSON.parse(kept) as T) : fresh();
+    try {
+      const kept = localStorage.getItem(storeKey);
+      return kept ? (JSON.parse(kept) as T) : fresh();
+    } catch {
+      // What cannot be read must not keep the screen from opening, today and for ever.
+      return fresh();
+    }
   });
   const keep = begun(value);
   useEffect(() => {

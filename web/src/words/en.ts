@@ -4,6 +4,13 @@ import type { Schemas } from '../api/client';
 export const words = {
   product: 'Yellow Tally',
   loading: 'Fetching the records.',
+  screenFailed: [
+    'This screen failed.',
+    'What was saved is safe, and what you were typing at the bench is kept. All other screens work.',
+  ],
+  openAgain: 'Open it again',
+  reload: 'Load everything anew',
+  notSaved: 'Something went wrong on our side. It was not saved; try again.',
   noScreen: 'There is no such page. The board is one key away: B.',
   manual: 'The maker’s manual, local rules and a qualified mechanic come before this program.',
 

@@ -35,4 +35,4 @@ export function useCaliper(on: boolean, ready: () => void, take: (length: string
 export const startStandIn = (sharpeningId: string, from: number, after: boolean) =>
   send('/api/caliper/start', {}, { sharpeningId, from, after });
 
-export const stopStandIn = () => send('/api/caliper/stop', {}, undefined as never);
+export const stopStandIn = () => send('/api/caliper/stop', {}, {} as never);

@@ -156,7 +156,8 @@ public final class RunningServer implements ParameterResolver {
                         "--spring.jpa.properties.hibernate.session_factory.statement_inspector="
                                 + StatementsOfRequests.class.getName(),
                         // What the disk keeps is proved elsewhere, on a disk.
-                        "--yellowtally.store=mem:tests");
+                        "--yellowtally.store=mem:tests",
+                        "--yellowtally.body-within=4s");
                 api = new Api(
                         ((WebServerApplicationContext) running).getWebServer().getPort());
             } catch (IOException e) {

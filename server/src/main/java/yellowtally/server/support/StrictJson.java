@@ -5,9 +5,11 @@ import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.function.Function;
+import org.springframework.boot.http.converter.autoconfigure.ServerHttpMessageConvertersCustomizer;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.MediaType;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 import tools.jackson.core.StreamReadFeature;
@@ -38,6 +40,13 @@ class StrictJson {
                         .addDeserializer(String.class, new FromText<>(String.class, StrictJson::tidied))
                         .addDeserializer(Instant.class, new FromText<>(Instant.class, Instant::parse))
                         .addDeserializer(LocalDate.class, new FromText<>(LocalDate.class, LocalDate::parse)));
+    }
+
+    /** Whatever other forms the libraries at hand could read and write. */
+    @Bean
+    ServerHttpMessageConvertersCustomizer jsonOnly() {
+        return converters -> converters.configureMessageConvertersList(list ->
+                list.removeIf(converter -> converter.getSupportedMediaTypes().contains(MediaType.APPLICATION_YAML)));
     }
 
     /** Text as it is kept: normalised, with no blank or invisible sign at its ends. */

@@ -1,0 +1,104 @@
+package yellowtally.server.disk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.times;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import javax.sql.DataSource;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
+
+/** Trips to the disk are shared, and what went wrong on one is told to all who were on it. */
+@Timeout(60)
+class OnDiskTest {
+
+    private static final int MANY = 8;
+
+    private final DataSource database = mock(DataSource.class);
+    private final Connection connection = mock(Connection.class);
+    private final Statement statement = mock(Statement.class);
+    private final OnDisk disk = new OnDisk(database);
+
+    @BeforeEach
+    void wire() throws SQLException {
+        when(database.getConnection()).thenReturn(connection);
+        when(connection.createStatement()).thenReturn(statement);
+    }
+
+    @Test
+    void eachThatComesAloneGoesAlone() throws SQLException {
+        disk.await();
+        disk.await();
+        verify(statement, times(2)).execute("checkpoint sync");
+    }
+
+    @Test
+    void thoseWhoCommitWhileATripIsUnderWayShareTheNext() throws Exception {
+        CountDownLatch underWay = new CountDownLatch(1);
+        CountDownLatch goOn = new CountDownLatch(1);
+        when(statement.execute(anyString())).thenAnswer(call -> {
+            underWay.countDown();
+            goOn.await();
+            return true;
+        });
+        ExecutorService hands = Executors.newFixedThreadPool(MANY + 1);
+        List<Future<?>> waiting = new ArrayList<>();
+        waiting.add(hands.submit(disk::await));
+        underWay.await();
+        List<Thread> came = new ArrayList<>();
+        for (int i = 0; i < MANY; i++) {
+            waiting.add(hands.submit(() -> {
+                synchronized (came) {
+                    came.add(Thread.currentThread());
+                }
+                disk.await();
+            }));
+        }
+        while (!allWait(came)) {
+            Thread.onSpinWait();
+        }
+        goOn.countDown();
+        for (Future<?> each : waiting) {
+            each.get();
+        }
+        hands.shutdown();
+        verify(statement, times(2)).execute("checkpoint sync");
+    }
+
+    private static boolean allWait(List<Thread> came) {
+        synchronized (came) {
+            return came.size() == MANY && came.stream().allMatch(thread -> thread.getState() == Thread.State.WAITING);
+        }
+    }
+
+    @Test
+    void whatFailedIsToldAndTriedAnewByTheNext() throws SQLException {
+        when(statement.execute(anyString()))
+                .thenThrow(new SQLException("no room"))
+                .thenReturn(true);
+        assertThatThrownBy(disk::await).isInstanceOf(DiskFailed.class).hasRootCauseMessage("no room");
+        disk.await();
+        verify(statement, times(2)).execute("checkpoint sync");
+    }
+
+    @Test
+    void itKnowsWhetherAnythingWasWritten() {
+        assertThat(disk.used()).isFalse();
+        disk.await();
+        assertThat(disk.used()).isTrue();
+    }
+}

@@ -1,0 +1,76 @@
+package yellowtally.server.doors;
+
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.times;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import jakarta.servlet.DispatcherType;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Duration;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.http.HttpStatus;
+import yellowtally.server.support.Problems;
+
+/** So many at once and no more; whoever leaves makes room. */
+class WaitingRoomTest {
+
+    private final Problems problems = mock(Problems.class);
+    private final WaitingRoom room = new WaitingRoom(1, Duration.ZERO, problems);
+    private final HttpServletRequest request = mock(HttpServletRequest.class);
+    private final HttpServletResponse response = mock(HttpServletResponse.class);
+    private final FilterChain work = mock(FilterChain.class);
+
+    @BeforeEach
+    void wire() {
+        when(request.getRequestURI()).thenReturn("/api/board");
+        when(request.getDispatcherType()).thenReturn(DispatcherType.REQUEST);
+    }
+
+    private void another(HttpServletRequest asks, FilterChain whileInside) throws ServletException, IOException {
+        room.doFilter(request, response, (r, s) -> {
+            HttpServletRequest other = mock(HttpServletRequest.class);
+            String path = asks.getRequestURI();
+            when(other.getRequestURI()).thenReturn(path);
+            when(other.getDispatcherType()).thenReturn(DispatcherType.REQUEST);
+            room.doFilter(other, response, whileInside);
+        });
+    }
+
+    @Test
+    void whoeverComesToAFullRoomIsToldToComeAgain() throws Exception {
+        another(request, work);
+        verify(work, never()).doFilter(any(), any());
+        verify(response).setHeader("Retry-After", "1");
+        verify(problems).write(eq(response), eq(HttpStatus.SERVICE_UNAVAILABLE), eq("door.full"));
+    }
+
+    @Test
+    void theScreensThemselvesAreServedToAll() throws Exception {
+        HttpServletRequest screen = mock(HttpServletRequest.class);
+        when(screen.getRequestURI()).thenReturn("/assets/index.js");
+        another(screen, work);
+        verify(work).doFilter(any(), any());
+    }
+
+    @Test
+    void whoeverLeavesMakesRoomEvenInAHurry() throws Exception {
+        doThrow(new ServletException("failed")).doNothing().when(work).doFilter(any(), any());
+        try {
+            room.doFilter(request, response, work);
+        } catch (ServletException failed) {
+            // Left all the same.
+        }
+        room.doFilter(request, response, work);
+        verify(work, times(2)).doFilter(request, response);
+    }
+}
