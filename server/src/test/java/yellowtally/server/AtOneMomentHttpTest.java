@@ -5,10 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jakarta.persistence.EntityManager;
 import java.util.List;
 import java.util.UUID;
-import java.util.concurrent.CyclicBarrier;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -16,14 +12,14 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import yellowtally.server.RunningServer.Answer;
 import yellowtally.server.RunningServer.Api;
 
-/** Two people at one saw at one moment: whoever comes second sees what the first has written, forty times each. */
+/** Two people at one saw at one moment: whoever comes second sees what the first has written, twenty times each. */
 @ExtendWith(RunningServer.class)
 class AtOneMomentHttpTest {
 
-    private static final int ROUNDS = 40;
+    private static final int ROUNDS = 20;
 
     private final Api api;
-    private final ExecutorService hands = Executors.newFixedThreadPool(2);
+    private final TwoHands hands = new TwoHands();
     private String tag;
 
     AtOneMomentHttpTest(Api api) {
@@ -41,29 +37,7 @@ class AtOneMomentHttpTest {
 
     @AfterEach
     void handsOff() {
-        hands.shutdown();
-    }
-
-    private interface Act {
-        Answer run();
-    }
-
-    /** Both begin at one moment; answers in the order given. */
-    private List<Answer> both(Act one, Act other) {
-        try {
-            CyclicBarrier start = new CyclicBarrier(2);
-            Future<Answer> first = hands.submit(() -> {
-                start.await();
-                return one.run();
-            });
-            Future<Answer> second = hands.submit(() -> {
-                start.await();
-                return other.run();
-            });
-            return List.of(first.get(), second.get());
-        } catch (Exception e) {
-            throw new AssertionError(e);
-        }
+        hands.close();
     }
 
     private String state() {
@@ -109,7 +83,7 @@ class AtOneMomentHttpTest {
             record("BRAKE_LEVER", "FAIL", "\"LEVER_DOES_NOT_SNAP\"", "");
             record("BRAKE_LEVER", "FINE", "", "");
             List<Answer> answers =
-                    both(this::release, () -> record("BRAKE_RUNNING", "FAIL", "\"CHAIN_NOT_STOPPED\"", ""));
+                    hands.both(this::release, () -> record("BRAKE_RUNNING", "FAIL", "\"CHAIN_NOT_STOPPED\"", ""));
             assertThat(answers.get(1).status()).isEqualTo(204);
             assertThat(state()).as("round %d", round).isEqualTo("HELD");
             assertThat(issueNow().status()).isEqualTo(409);
@@ -124,7 +98,7 @@ class AtOneMomentHttpTest {
         EntityManager records = RunningServer.bean(EntityManager.class);
         for (int round = 0; round < ROUNDS; round++) {
             String failure = RunningServer.id();
-            List<Answer> answers = both(
+            List<Answer> answers = hands.both(
                     this::issueNow,
                     () -> api.post(
                             "/api/saws/" + tag + "/records",
@@ -157,7 +131,7 @@ class AtOneMomentHttpTest {
     void onTheBenchOrOut() {
         for (int round = 0; round < ROUNDS; round++) {
             String visit = RunningServer.id();
-            List<Answer> answers = both(this::issueNow, () -> startVisit(visit));
+            List<Answer> answers = hands.both(this::issueNow, () -> startVisit(visit));
             long done = answers.stream().filter(answer -> answer.status() < 300).count();
             assertThat(done).as("round %d", round).isEqualTo(1);
             if (answers.get(0).status() < 300) {
@@ -176,7 +150,7 @@ class AtOneMomentHttpTest {
         for (int round = 0; round < ROUNDS; round++) {
             String visit = RunningServer.id();
             assertThat(startVisit(visit).status()).isEqualTo(200);
-            List<Answer> answers = both(
+            List<Answer> answers = hands.both(
                     () -> endVisit(visit),
                     () -> record("CONTROLS", "FAIL", "\"CHAIN_CREEPS\"", ",\"visitId\":\"" + visit + "\""));
             assertThat(answers.get(0).status()).isEqualTo(200);
@@ -204,7 +178,7 @@ class AtOneMomentHttpTest {
             String more = ",\"visitId\":\"" + visit + "\"" + expects;
             String one = RunningServer.id();
             String other = RunningServer.id();
-            List<Answer> answers = both(() -> record(one, more), () -> record(other, more));
+            List<Answer> answers = hands.both(() -> record(one, more), () -> record(other, more));
             long done =
                     answers.stream().filter(answer -> answer.status() == 204).count();
             assertThat(done).as("round %d", round).isEqualTo(1);

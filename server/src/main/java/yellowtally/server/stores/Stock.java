@@ -2,6 +2,7 @@ package yellowtally.server.stores;
 
 import java.time.Clock;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -33,7 +34,9 @@ public class Stock {
 
     /** Takes what a step used; refuses what is not there, or does not belong to the step. */
     public void take(Collection<StockTake> takes, ForWork work) {
-        for (StockTake take : takes) {
+        // In one order: two who take the same things crosswise would wait for each other.
+        for (StockTake take :
+                takes.stream().sorted(Comparator.comparing(StockTake::itemId)).toList()) {
             StockItem item = locked(take.itemId());
             if (!item.kind().takenAt(work.step())) {
                 throw Refusal.unfit("takes", "stock.otherStep", item.card().name());
