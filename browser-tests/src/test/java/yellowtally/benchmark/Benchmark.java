@@ -10,8 +10,6 @@ import java.nio.file.Path;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.UUID;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import yellowtally.benchmark.Report.Repeats;
 import yellowtally.browser.Application;
 import yellowtally.browser.Lane;
@@ -21,7 +19,6 @@ import yellowtally.core.schedule.ScheduleLedger;
 /** Prints the figures of speed and size, each beside its limit, with the machine named. */
 public final class Benchmark {
 
-    private static final int FAULTS = 1000;
     private static final int STARTS = 3;
     private static final int BATCHES = 5;
     private static final int BATCH = 60;
@@ -41,7 +38,6 @@ public final class Benchmark {
         try (Application application = Application.start(data)) {
             benchmark.preview(application);
             benchmark.firstPage(application);
-            benchmark.finder(application);
         }
         benchmark.years(data);
         System.exit(benchmark.report.end((System.nanoTime() - began) / 1e9) ? 0 : 1);
@@ -189,43 +185,6 @@ public final class Benchmark {
                 "/api/saws/L" + round % LargeFleet.SAWS + "/records",
                 "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"benchmark\",\"step\":\"OIL_CARD\",\"input\":{\"said\":\"FINE\"}}"
                         .formatted(UUID.randomUUID(), person));
-    }
-
-    /** Made-up faults, as the finder believes them and with its shares off by 30 %. */
-    private void finder(Application application) {
-        for (String off : new String[] {"0", "0.3"}) {
-            String said = application.get("/api/knowledge/trial?faults=" + FAULTS + "&off=" + off);
-            report.note("Fault finder, %,d faults, true shares off by %s".formatted(FAULTS, off));
-            for (String order : new String[] {"FINDER", "AS_LISTED", "BY_STAGE", "BY_MINUTES"}) {
-                double[] line = trial(said, order);
-                report.note("  %-10s found %.1f %%, wrong %.1f %%, %.1f min"
-                        .formatted(order, 100 * line[0], 100 * line[1], line[2]));
-            }
-            double[] finder = trial(said, "FINDER");
-            double[] listed = trial(said, "AS_LISTED");
-            report.exact("  Minutes beside the list", 100 * finder[2] / listed[2], 67, "%");
-            report.exact("  Share missed beside the list", 100 * (1 - finder[0]) / (1 - listed[0]), 100, "%");
-        }
-    }
-
-    /** Found, wrong, mean minutes of one order of checks. */
-    private static double[] trial(String said, String order) {
-        Matcher line =
-                Pattern.compile("\\{[^{}]*\"order\":\"" + order + "\"[^{}]*}").matcher(said);
-        if (!line.find()) {
-            throw new AssertionError("no " + order + " in " + said);
-        }
-        return new double[] {
-            figure(line.group(), "found"), figure(line.group(), "wrong"), figure(line.group(), "meanMinutes")
-        };
-    }
-
-    private static double figure(String line, String name) {
-        Matcher found = Pattern.compile("\"" + name + "\":([0-9.eE-]+)").matcher(line);
-        if (!found.find()) {
-            throw new AssertionError("no " + name + " in " + line);
-        }
-        return Double.parseDouble(found.group(1));
     }
 
     private interface Work {

@@ -26,14 +26,19 @@ final class LargeFleet {
         return DriverManager.getConnection("jdbc:h2:file:" + data.resolve("yellow-tally"), "sa", "");
     }
 
-    /** Adds the fleet; answers how many records of work the database holds then. */
+    /** Adds a fleet with five years of records; answers how many records of work the database holds then. */
     static long write(Path data) throws SQLException {
+        return write(data, CHAINS_EACH);
+    }
+
+    /** Adds a fleet that has worn out so many chains each. */
+    static long write(Path data, int chainsEach) throws SQLException {
         try (Connection db = open(data)) {
             db.setAutoCommit(false);
             UUID person = one(db, "select id from person where role = 'OFFICER' limit 1");
             UUID crew = one(db, "select id from crew limit 1");
             for (int saw = 0; saw < SAWS; saw++) {
-                writeSaw(db, saw, person, crew);
+                writeSaw(db, saw, person, crew, chainsEach);
             }
             db.commit();
             try (Statement count = db.createStatement();
@@ -46,7 +51,8 @@ final class LargeFleet {
         }
     }
 
-    private static void writeSaw(Connection db, int number, UUID person, UUID crew) throws SQLException {
+    private static void writeSaw(Connection db, int number, UUID person, UUID crew, int chainsEach)
+            throws SQLException {
         UUID saw = UUID.randomUUID();
         UUID bar = UUID.randomUUID();
         UUID sprocket = UUID.randomUUID();
@@ -67,11 +73,11 @@ final class LargeFleet {
                 bar);
         part(db, sprocket, "SPROCKET", "S" + tag, saw);
         run(db, "insert into sprocket (id, kind, teeth, pitch) values (?, 'RIM', 7, 'P_325')", sprocket);
-        int day = CHAINS_EACH * CHECKS_A_CHAIN * DAYS_A_CHECK;
-        for (int c = 0; c < CHAINS_EACH; c++) {
+        int day = chainsEach * CHECKS_A_CHAIN * DAYS_A_CHECK;
+        for (int c = 0; c < chainsEach; c++) {
             UUID chain = UUID.randomUUID();
             UUID fitting = UUID.randomUUID();
-            boolean fitted = c == CHAINS_EACH - 1;
+            boolean fitted = c == chainsEach - 1;
             part(db, chain, "CHAIN", "C" + c + tag, fitted ? saw : null);
             run(
                     db,

@@ -198,7 +198,7 @@ class TensionCheckHttpTest {
 
     @Test
     void timesInTheFutureOrBeforeTheFittingAreRefused() {
-        String future = ",\"at\":\"2999-01-01T00:00:00Z\"";
+        String future = ",\"at\":\"2099-01-01T00:00:00Z\"";
         assertThat(save(Checks.checkOf(api, RunningServer.id(), "ROUTINE", future, Checks.reading("6")))
                         .sentenceAt("at"))
                 .isEqualTo("This time is in the future.");

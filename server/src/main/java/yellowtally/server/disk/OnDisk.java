@@ -1,11 +1,8 @@
 package yellowtally.server.disk;
 
-import java.sql.Connection;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantLock;
-import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -16,16 +13,13 @@ import org.springframework.stereotype.Component;
 @Component
 public class OnDisk {
 
-    /** Writes what was committed and forces the file. */
-    private static final String FORCE = "checkpoint sync";
-
-    private final DataSource database;
+    private final StoreFile file;
     private final Lock trip = new ReentrantLock();
     private volatile Batch gathering = new Batch();
     private volatile boolean used;
 
-    public OnDisk(DataSource database) {
-        this.database = database;
+    OnDisk(StoreFile file) {
+        this.file = file;
     }
 
     /** Those who go together, and what became of it. */
@@ -64,9 +58,8 @@ public class OnDisk {
     }
 
     private @Nullable SQLException force() {
-        try (Connection connection = database.getConnection();
-                Statement statement = connection.createStatement()) {
-            statement.execute(FORCE);
+        try {
+            file.force();
             return null;
         } catch (SQLException e) {
             return e;

@@ -4,35 +4,41 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
+import java.util.Optional;
 import org.h2.store.fs.FileBaseDefault;
 import org.jspecify.annotations.Nullable;
 
 /**
  * One file of the database. The operating system may write blocks in any order, and after a power cut some that were written later
  * are there and some that were written before are not. The database takes a chunk for whole when its first and its last bytes
- * are there, and writes where an older chunk was as soon as the newest does not need it. So here
+ * are there, begins to look at the chunk that its header points at, and writes where an older chunk was as soon as the newest does
+ * not need it, be it the one in the header. So here
  *
  * <ul>
- *   <li>nothing is written or cut off while what was written before is not on the disk, and
- *   <li>the end of a chunk follows when all before it is there.
+ *   <li>nothing is written or cut off while what was written before is not on the disk,
+ *   <li>the end of a chunk follows when all before it is there, and
+ *   <li>the header follows each chunk: it never points at one that is written over.
  * </ul>
  *
  * Only the header is written in one: it has two copies, each with a checksum and in a sector of its own.
  */
 final class OrderedChannel extends FileBaseDefault {
 
-    /** Where the header ends: two blocks of 4,096 bytes. */
-    private static final long HEADER = 8_192;
-
     /** What a disk writes whole or not at all; the last bytes of a chunk fit into it. */
     private static final int SECTOR = 512;
 
     private final FileChannel file;
+    private Optional<StoreHeader> header;
     private boolean unforced;
     private @Nullable IOException failed;
 
-    OrderedChannel(FileChannel file) {
+    OrderedChannel(FileChannel file) throws IOException {
         this.file = file;
+        ByteBuffer begin = ByteBuffer.allocate(StoreHeader.SIZE);
+        while (begin.hasRemaining() && file.read(begin, begin.position()) > 0) {
+            // Until all of it is read, or all that there is.
+        }
+        this.header = StoreHeader.read(begin.flip());
     }
 
     @Override
@@ -50,16 +56,31 @@ final class OrderedChannel extends FileBaseDefault {
     @Override
     public synchronized int write(ByteBuffer bytes, long position) throws IOException {
         int length = bytes.remaining();
-        long at = position;
+        ByteBuffer all = bytes.duplicate();
         settle();
-        if (position >= HEADER && length > SECTOR) {
-            int end = bytes.limit();
+        if (position < StoreHeader.SIZE) {
+            put(bytes, position);
+            header = position == 0 ? StoreHeader.read(all.slice()) : header;
+        } else {
+            putChunk(bytes, position);
+            Optional<StoreHeader> next = header.flatMap(now -> now.at(all, position));
+            if (next.isPresent()) {
+                settle();
+                put(next.get().bytes(), 0);
+                header = next;
+            }
+        }
+        return length;
+    }
+
+    private void putChunk(ByteBuffer bytes, long position) throws IOException {
+        int end = bytes.limit();
+        long at = position;
+        if (bytes.remaining() > SECTOR) {
             at = put(bytes.limit(end - SECTOR), at);
             settle();
-            bytes.limit(end);
         }
-        put(bytes, at);
-        return length;
+        put(bytes.limit(end), at);
     }
 
     private long put(ByteBuffer bytes, long position) throws IOException {

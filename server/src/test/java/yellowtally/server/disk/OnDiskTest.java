@@ -2,23 +2,19 @@ package yellowtally.server.disk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.Mockito.doAnswer;
+import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
-import static org.mockito.Mockito.when;
 
-import java.sql.Connection;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import javax.sql.DataSource;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 
@@ -28,33 +24,27 @@ class OnDiskTest {
 
     private static final int MANY = 8;
 
-    private final DataSource database = mock(DataSource.class);
-    private final Connection connection = mock(Connection.class);
-    private final Statement statement = mock(Statement.class);
-    private final OnDisk disk = new OnDisk(database);
-
-    @BeforeEach
-    void wire() throws SQLException {
-        when(database.getConnection()).thenReturn(connection);
-        when(connection.createStatement()).thenReturn(statement);
-    }
+    private final StoreFile file = mock(StoreFile.class);
+    private final OnDisk disk = new OnDisk(file);
 
     @Test
     void eachThatComesAloneGoesAlone() throws SQLException {
         disk.await();
         disk.await();
-        verify(statement, times(2)).execute("checkpoint sync");
+        verify(file, times(2)).force();
     }
 
     @Test
     void thoseWhoCommitWhileATripIsUnderWayShareTheNext() throws Exception {
         CountDownLatch underWay = new CountDownLatch(1);
         CountDownLatch goOn = new CountDownLatch(1);
-        when(statement.execute(anyString())).thenAnswer(call -> {
-            underWay.countDown();
-            goOn.await();
-            return true;
-        });
+        doAnswer(call -> {
+                    underWay.countDown();
+                    goOn.await();
+                    return null;
+                })
+                .when(file)
+                .force();
         ExecutorService hands = Executors.newFixedThreadPool(MANY + 1);
         List<Future<?>> waiting = new ArrayList<>();
         waiting.add(hands.submit(disk::await));
@@ -76,7 +66,7 @@ class OnDiskTest {
             each.get();
         }
         hands.shutdown();
-        verify(statement, times(2)).execute("checkpoint sync");
+        verify(file, times(2)).force();
     }
 
     private static boolean allWait(List<Thread> came) {
@@ -87,12 +77,10 @@ class OnDiskTest {
 
     @Test
     void whatFailedIsToldAndTriedAnewByTheNext() throws SQLException {
-        when(statement.execute(anyString()))
-                .thenThrow(new SQLException("no room"))
-                .thenReturn(true);
+        doThrow(new SQLException("no room")).doNothing().when(file).force();
         assertThatThrownBy(disk::await).isInstanceOf(DiskFailed.class).hasRootCauseMessage("no room");
         disk.await();
-        verify(statement, times(2)).execute("checkpoint sync");
+        verify(file, times(2)).force();
     }
 
     @Test

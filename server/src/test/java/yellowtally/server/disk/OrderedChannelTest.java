@@ -13,8 +13,10 @@ import static org.mockito.Mockito.when;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import org.h2.mvstore.DataUtils;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -24,13 +26,17 @@ class OrderedChannelTest {
     private static final long BEYOND_HEADER = 8_192;
 
     private final FileChannel file = mock(FileChannel.class);
-    private final OrderedChannel ordered = new OrderedChannel(file);
+    private OrderedChannel ordered;
+    private ByteBuffer last;
     private final List<String> done = new ArrayList<>();
 
     @BeforeEach
-    void note() throws IOException {
+    void anEmptyFile() throws IOException {
+        when(file.read(any(), anyLong())).thenReturn(-1);
+        ordered = new OrderedChannel(file);
         when(file.write(any(), anyLong())).thenAnswer(call -> {
             ByteBuffer bytes = call.getArgument(0);
+            last = bytes.duplicate();
             int length = bytes.remaining();
             bytes.position(bytes.limit());
             done.add(length + " at " + call.getArgument(1));
@@ -62,6 +68,56 @@ class OrderedChannelTest {
         assertThat(done)
                 .containsExactly(
                         "512 at 8192", "forced", "8192 at 0", "forced", "100 at 8192", "forced", "cut to 8192");
+    }
+
+    private static ByteBuffer text(String text, int length) {
+        return ByteBuffer.allocate(length).put(0, text.getBytes(StandardCharsets.ISO_8859_1));
+    }
+
+    /** A header as the database writes it, with its checksum. */
+    private static ByteBuffer header() {
+        return text(
+                "H:2,block:2,blockSize:1000,chunk:1,clean:1,created:1a21d2194cf,format:3,version:1,fletcher:%x\n"
+                        .formatted(sum(
+                                "H:2,block:2,blockSize:1000,chunk:1,clean:1,created:1a21d2194cf,format:3,version:1")),
+                8_192);
+    }
+
+    private static int sum(String words) {
+        byte[] bytes = words.getBytes(StandardCharsets.ISO_8859_1);
+        return DataUtils.getFletcher32(bytes, 0, bytes.length);
+    }
+
+    private static ByteBuffer chunk(int number) {
+        return text("chunk:%1$x,len:2,pages:1,version:%1$x,toc:1 \n".formatted(number), 512);
+    }
+
+    @Test
+    void theHeaderFollowsEachNewerChunkInBothCopies() throws IOException {
+        ordered.write(header(), 0);
+        ordered.write(chunk(2), 0x5000);
+        assertThat(done).containsExactly("8192 at 0", "forced", "512 at 20480", "forced", "8192 at 0");
+        for (int copy : List.of(0, 4_096)) {
+            byte[] line = new byte[130];
+            last.get(copy, line);
+            String words = "H:2,block:5,blockSize:1000,chunk:2,created:1a21d2194cf,format:3,version:2";
+            assertThat(new String(line, StandardCharsets.ISO_8859_1))
+                    .startsWith(words + ",fletcher:%x\n".formatted(sum(words)));
+        }
+    }
+
+    @Test
+    void aChunkThatIsOnlyMovedChangesNothing() throws IOException {
+        ordered.write(header(), 0);
+        ordered.write(chunk(1), 0x5000);
+        assertThat(done).containsExactly("8192 at 0", "forced", "512 at 20480");
+    }
+
+    @Test
+    void aHeaderThatIsNoneIsNotFollowed() throws IOException {
+        ordered.write(text("H:2,block:2,version:1,fletcher:1\n", 8_192), 0);
+        ordered.write(chunk(2), 0x5000);
+        assertThat(done).hasSize(3);
     }
 
     @Test

@@ -48,7 +48,7 @@ class PowerCutTest {
         OrderedFilePath.register();
         DiskWithMemory.forget();
         JdbcConnectionPool database = JdbcConnectionPool.create(asItIsOpened("ordered:memory:nioMemFS:/cut"), "sa", "");
-        OnDisk disk = new OnDisk(database);
+        OnDisk disk = new OnDisk(new StoreFile(database));
         try (Connection connection = database.getConnection();
                 Statement statement = connection.createStatement()) {
             statement.execute("create table record (id uuid primary key, one int, part int, note varchar(500))");
@@ -129,7 +129,7 @@ class PowerCutTest {
             out.write(file);
         }
         Map<Integer, Integer> rows = new HashMap<>();
-        try (Connection connection = DriverManager.getConnection("jdbc:h2:nioMemFS:/" + name, "sa", "");
+        try (Connection connection = DriverManager.getConnection("jdbc:h2:ordered:nioMemFS:/" + name, "sa", "");
                 Statement statement = connection.createStatement()) {
             for (String table : List.of("record", "event")) {
                 try (ResultSet found = statement.executeQuery("select one, note from " + table)) {

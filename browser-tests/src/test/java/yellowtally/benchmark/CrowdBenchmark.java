@@ -1,0 +1,128 @@
+package yellowtally.benchmark;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Duration;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import yellowtally.browser.Application;
+import yellowtally.stress.Crowd;
+
+/** {@code ./benchmark --crowd [SECONDS]}: many people at once, far too many, and twenty thousand writes; from another process. */
+final class CrowdBenchmark {
+
+    private static final int PEOPLE = 50;
+    private static final int FAR_TOO_MANY = 500;
+    private static final int WRITES = 20_000;
+    private static final int WRITERS = 8;
+
+    private final Report report = new Report();
+    private double sizeAfterWrites;
+
+    private CrowdBenchmark() {}
+
+    public static void main(String[] args) throws IOException, SQLException, InterruptedException {
+        long began = System.nanoTime();
+        Duration time = Duration.ofSeconds(args.length > 0 ? Long.parseLong(args[0]) : 60);
+        Path data = Files.createTempDirectory("yellow-tally-crowd");
+        Application.start(data).close();
+        long records = LargeFleet.write(data, 1);
+        CrowdBenchmark benchmark = new CrowdBenchmark();
+        benchmark.report.note("A fleet of %d saws with %,d records".formatted(LargeFleet.SAWS, records));
+        try (Application application = Application.start(data)) {
+            benchmark.crowd(application, time);
+            benchmark.farTooMany(application);
+            benchmark.writes(application, data);
+        }
+        benchmark.sizeAfterTheEnd(data);
+        System.exit(benchmark.report.end((System.nanoTime() - began) / 1e9) ? 0 : 1);
+    }
+
+    /** In two halves, so that what grows shows. */
+    private void crowd(Application application, Duration time) {
+        Crowd crowd = new Crowd(application.address());
+        crowd.gather(PEOPLE, Duration.ofSeconds(10));
+        Crowd.Went first = crowd.gather(PEOPLE, time.dividedBy(2));
+        double memory = application.residentMb();
+        Crowd.Went went = crowd.gather(PEOPLE, time.dividedBy(2));
+        report.note("%d people for %d s: %,d requests, half of them within %.0f ms, answers %s"
+                .formatted(PEOPLE, time.toSeconds(), first.requests() + went.requests(), went.p50(), went.answers()));
+        report.exact("  95 of 100 within", Math.max(first.p95(), went.p95()), 300, "ms");
+        report.exact("  the longest", Math.max(first.worst(), went.worst()), 2_000, "ms");
+        report.exact("  refused or failed", failed(first.answers(), 300) + failed(went.answers(), 300), 0, "");
+        report.exact("  acknowledged and not there", crowd.lost(first.written()) + crowd.lost(went.written()), 0, "");
+        report.exact("  memory after it beside half-way", 100 * application.residentMb() / memory, 110, "%");
+    }
+
+    private void farTooMany(Application application) {
+        Crowd crowd = new Crowd(application.address());
+        Crowd.Went went = crowd.gather(FAR_TOO_MANY, Duration.ofSeconds(20));
+        report.note("%d people for 20 s: %,d requests, answers %s, 95 of 100 within %.0f ms, longest %.0f ms"
+                .formatted(FAR_TOO_MANY, went.requests(), went.answers(), went.p95(), went.worst()));
+        int full = went.answers().getOrDefault(503, 0);
+        report.exact("  failed otherwise than for want of room", failed(went.answers(), 300) - full, 0, "");
+        report.exact("  of those without a time to come again", went.impolite(), 0, "");
+        report.exact("  acknowledged and not there", crowd.lost(went.written()), 0, "");
+        long began = System.nanoTime();
+        application.get("/api/board");
+        report.exact("  the board right after", (System.nanoTime() - began) / 1e6, 1_000, "ms");
+    }
+
+    private static int failed(Map<Integer, Integer> answers, int from) {
+        return answers.entrySet().stream()
+                .filter(entry -> entry.getKey() == 0 || entry.getKey() >= from)
+                .mapToInt(Map.Entry::getValue)
+                .sum();
+    }
+
+    private void writes(Application application, Path data) throws IOException, InterruptedException {
+        String person = application.get("/api/people").replaceFirst("(?s).*?\"id\":\"([^\"]+)\".*", "$1");
+        AtomicInteger next = new AtomicInteger();
+        ExecutorService hands = Executors.newFixedThreadPool(WRITERS);
+        long began = System.nanoTime();
+        for (int hand = 0; hand < WRITERS; hand++) {
+            hands.execute(() -> {
+                for (int i = next.getAndIncrement(); i < WRITES; i = next.getAndIncrement()) {
+                    application.send(
+                            "POST",
+                            "/api/saws/L" + i % LargeFleet.SAWS + "/records",
+                            "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"t\",\"step\":\"OUTSIDE_LOOK\",\"input\":{\"said\":\"FINE\"}}"
+                                    .formatted(UUID.randomUUID(), person));
+                }
+            });
+        }
+        hands.shutdown();
+        boolean done = hands.awaitTermination(30, TimeUnit.MINUTES);
+        sizeAfterWrites = file(data);
+        report.note("%,d writes%s: %.0f s, file %.1f MB"
+                .formatted(WRITES, done ? "" : " not done", (System.nanoTime() - began) / 1e9, sizeAfterWrites));
+    }
+
+    /** What the file is after a restart, and what it is when it is written anew once more. */
+    private void sizeAfterTheEnd(Path data) throws IOException, SQLException {
+        double after = file(data);
+        try (Connection db = DriverManager.getConnection("jdbc:h2:file:" + data.resolve("yellow-tally"), "sa", "");
+                Statement statement = db.createStatement()) {
+            statement.execute("shutdown compact");
+        } catch (SQLException closed) {
+            // It closes its own connection.
+        }
+        double compact = file(data);
+        report.exact(
+                "  file beside its compacted size, %.1f MB".formatted(compact), sizeAfterWrites / compact, 4, "times");
+        report.exact("  after a restart", after / compact, 1.5, "times");
+    }
+
+    private static double file(Path data) throws IOException {
+        return Files.size(data.resolve("yellow-tally.mv.db")) / 1e6;
+    }
+}

@@ -1,0 +1,183 @@
+package yellowtally.stress;
+
+import com.google.gson.JsonParser;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Queue;
+import java.util.Random;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+
+/** Many people at once: each looks at the board, at a saw, at the log, writes a record down, with a breath between. */
+public final class Crowd {
+
+    private static final Duration BREATH = Duration.ofMillis(250);
+    private static final int ONE_WRITES_IN = 5;
+
+    private final String root;
+    private final String person;
+    private final List<String> tags;
+    private final HttpClient client = HttpClient.newBuilder()
+            .connectTimeout(Duration.ofSeconds(20))
+            .version(HttpClient.Version.HTTP_1_1)
+            .build();
+
+    /** One request: how long it took, and what came of it; status 0 where nothing did. */
+    private record Asked(double millis, int status, boolean politely) {}
+
+    /**
+     * How it went.
+     *
+     * @param answers how many of each status; 0 where nothing came
+     * @param impolite refusals for want of room without a time to come again
+     * @param written ids of the writes that were acknowledged
+     */
+    public record Went(
+            int requests,
+            double p50,
+            double p95,
+            double worst,
+            Map<Integer, Integer> answers,
+            int impolite,
+            List<String> written) {}
+
+    public Crowd(String root) {
+        this.root = root;
+        this.person = JsonParser.parseString(body("/api/people"))
+                .getAsJsonArray()
+                .get(0)
+                .getAsJsonObject()
+                .get("id")
+                .getAsString();
+        this.tags = new ArrayList<>();
+        JsonParser.parseString(body("/api/board"))
+                .getAsJsonObject()
+                .getAsJsonArray("rails")
+                .forEach(rail -> rail.getAsJsonObject()
+                        .getAsJsonArray("plates")
+                        .forEach(plate ->
+                                tags.add(plate.getAsJsonObject().get("tag").getAsString())));
+    }
+
+    private String body(String path) {
+        try {
+            return client.send(
+                            HttpRequest.newBuilder(URI.create(root + path)).build(),
+                            HttpResponse.BodyHandlers.ofString())
+                    .body();
+        } catch (IOException e) {
+            throw new AssertionError(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new AssertionError(e);
+        }
+    }
+
+    /** So many people for so long. */
+    public Went gather(int people, Duration time) {
+        Queue<Asked> asked = new ConcurrentLinkedQueue<>();
+        Queue<String> written = new ConcurrentLinkedQueue<>();
+        long end = System.nanoTime() + time.toNanos();
+        ExecutorService hands = Executors.newFixedThreadPool(people);
+        for (int i = 0; i < people; i++) {
+            Random luck = new Random(i);
+            hands.execute(() -> {
+                while (System.nanoTime() < end) {
+                    asked.add(one(luck, written));
+                    breathe();
+                }
+            });
+        }
+        hands.shutdown();
+        try {
+            hands.awaitTermination(time.toSeconds() + 60, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+        return went(List.copyOf(asked), List.copyOf(written));
+    }
+
+    private static void breathe() {
+        try {
+            TimeUnit.MILLISECONDS.sleep(BREATH.toMillis());
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private Asked one(Random luck, Queue<String> written) {
+        String tag = tags.get(luck.nextInt(tags.size()));
+        String id = UUID.randomUUID().toString();
+        boolean writes = luck.nextInt(ONE_WRITES_IN) == 0;
+        HttpRequest.Builder request = HttpRequest.newBuilder().timeout(Duration.ofSeconds(60));
+        if (writes) {
+            request.uri(URI.create(root + "/api/saws/" + tag + "/records"))
+                    .header("Content-Type", "application/json")
+                    .POST(HttpRequest.BodyPublishers.ofString(
+                            "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"crowd\",\"step\":\"OIL_CARD\",\"input\":{\"said\":\"FINE\"}}"
+                                    .formatted(id, person)));
+        } else {
+            request.uri(URI.create(root
+                    + switch (luck.nextInt(3)) {
+                        case 0 -> "/api/board";
+                        case 1 ->
+                            "/api/saws/" + tag
+                                    + List.of("", "/schedule", "/tension", "/wear")
+                                            .get(luck.nextInt(4));
+                        default -> "/api/log";
+                    }));
+        }
+        long began = System.nanoTime();
+        int status = 0;
+        boolean politely = true;
+        try {
+            HttpResponse<String> answer = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            status = answer.statusCode();
+            politely = answer.headers().firstValue("Retry-After").isPresent();
+        } catch (IOException e) {
+            // Nothing came: counted as status 0.
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+        if (writes && status < 300 && status > 0) {
+            written.add(id);
+        }
+        return new Asked((System.nanoTime() - began) / 1e6, status, politely);
+    }
+
+    private static Went went(List<Asked> asked, List<String> written) {
+        double[] millis = asked.stream().mapToDouble(Asked::millis).sorted().toArray();
+        Map<Integer, Integer> answers = new TreeMap<>();
+        asked.forEach(one -> answers.merge(one.status(), 1, Integer::sum));
+        int impolite = (int) asked.stream()
+                .filter(one -> one.status() == 503 && !one.politely())
+                .count();
+        return new Went(
+                millis.length,
+                millis[millis.length / 2],
+                millis[millis.length * 95 / 100],
+                Arrays.stream(millis).max().orElse(0),
+                answers,
+                impolite,
+                written);
+    }
+
+    /** How many of these writes the application does not know. */
+    public long lost(List<String> written) {
+        return written.stream()
+                .filter(id -> !body("/api/writes/" + id).contains("true"))
+                .count();
+    }
+}

@@ -1,0 +1,42 @@
+package yellowtally.server.disk;
+
+import java.sql.Connection;
+import java.sql.SQLException;
+import javax.sql.DataSource;
+import org.h2.engine.SessionLocal;
+import org.h2.jdbc.JdbcConnection;
+import org.h2.mvstore.FileStore;
+import org.h2.mvstore.MVStore;
+import org.h2.mvstore.MVStoreException;
+import org.springframework.stereotype.Component;
+
+/** The file behind the database. */
+@Component
+class StoreFile {
+
+    private final DataSource database;
+
+    StoreFile(DataSource database) {
+        this.database = database;
+    }
+
+    /**
+     * Writes what was committed and forces it to the disk. Not by {@code checkpoint sync}: that forces the file while what another
+     * thread has begun to write may still be on its way to it (H2 2.4), and so a write would be acknowledged too soon.
+     */
+    void force() throws SQLException {
+        try (Connection connection = database.getConnection()) {
+            SessionLocal session =
+                    (SessionLocal) connection.unwrap(JdbcConnection.class).getSession();
+            MVStore store = session.getDatabase().getStore().getMvStore();
+            FileStore<?> file = store.getFileStore();
+            if (file != null) {
+                store.commit();
+                // Waits for what is under way, and goes on when all of it is written.
+                store.executeFilestoreOperation(file::sync);
+            }
+        } catch (MVStoreException e) {
+            throw new SQLException(e);
+        }
+    }
+}
