@@ -13,6 +13,9 @@ public final class Lane {
     private static final Path SHELL = Path.of("/usr/bin/chromium-headless-shell");
     private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
 
+    /** A name for the machine, as its neighbours in the network call it. */
+    static final String LAN_NAME = "saws.lan";
+
     private static final ThreadLocal<Browser> OWN = ThreadLocal.withInitial(() -> launch(Playwright.create()));
 
     private Lane() {}
@@ -33,6 +36,7 @@ public final class Lane {
                                 "--disable-gpu",
                                 "--disable-background-networking",
                                 "--disable-component-update",
-                                "--disable-sync")));
+                                "--disable-sync",
+                                "--host-resolver-rules=MAP " + LAN_NAME + " 127.0.0.1")));
     }
 }

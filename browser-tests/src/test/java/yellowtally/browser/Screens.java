@@ -114,6 +114,7 @@ public final class Screens implements ParameterResolver {
                 shared = Application.start(
                         Files.createTempDirectory("yellow-tally-browser"),
                         "--yellowtally.caliper.interval=120ms",
+                        "--yellowtally.names=" + Lane.LAN_NAME,
                         Application.IN_MEMORY);
                 Runtime.getRuntime().addShutdownHook(new Thread(shared::kill));
             } catch (IOException e) {

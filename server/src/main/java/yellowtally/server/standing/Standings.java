@@ -1,5 +1,6 @@
 package yellowtally.server.standing;
 
+import jakarta.annotation.PreDestroy;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -228,6 +229,11 @@ public class Standings implements MayGoOut {
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
         keeper.execute(this::all);
+    }
+
+    @PreDestroy
+    void end() {
+        keeper.shutdownNow();
     }
 
     private static Thread named(Runnable work) {
