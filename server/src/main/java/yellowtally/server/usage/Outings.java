@@ -20,9 +20,14 @@ public interface Outings extends ListCrudRepository<Outing, UUID> {
 
     Optional<Outing> findByOpenSawId(UUID sawId);
 
-    /** From the saws to what each has open: the outings of all years are not gone through. */
-    @Query("select o from Saw s join Outing o on o.openSawId = s.id")
-    List<Outing> open();
+    /** What is under way. */
+    default List<Outing> open() {
+        return openFrom(new UUID(0, 0));
+    }
+
+    /** From one saw's id on, and so by the index of what is open: the outings of all years are not gone through. */
+    @Query("select o from Outing o where o.openSawId >= :first")
+    List<Outing> openFrom(UUID first);
 
     Optional<Outing> findFirstBySawIdAndBackAtNotNullAndStruckAtNullOrderByBackAtDesc(UUID sawId);
 
