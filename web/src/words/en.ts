@@ -6,7 +6,7 @@ export const words = {
   loading: 'Fetching the records.',
   screenFailed: [
     'This screen failed.',
-    'What was saved is safe, and what you were typing at the bench is kept. All other screens work.',
+    'What was saved is safe. Open it again, or go on with another screen.',
   ],
   openAgain: 'Open it again',
   reload: 'Load everything anew',
