@@ -108,11 +108,14 @@ public class Standings implements MayGoOut {
 
     /**
      * Brings what is kept up to date, once for all who ask at a time: a thread of its own works it out, with nothing in its hands
-     * that others wait for. Waits for it; not to be called with a connection in hand.
+     * that others wait for. Waits for it; not to be called with a connection in hand. A failure is met by whoever needs the
+     * standings, and by nobody else.
      */
     void bringUpToDate() {
         if (!current(kept.get(), LocalDate.now(clock))) {
-            CompletableFuture.runAsync(this::all, keeper).join();
+            CompletableFuture.supplyAsync(this::all, keeper)
+                    .exceptionally(failure -> List.of())
+                    .join();
         }
     }
 
