@@ -117,6 +117,8 @@ class OutAndBackBrowserTest {
                 .click();
         button(page, "Save the record").click();
         assertThat(page).hasURL(Pattern.compile("/saws/OB2$"));
+        // The address is there before the screen whose key it is.
+        assertThat(hold).isVisible();
         page.keyboard().press("r");
         page.getByLabel("What was done").selectOption("Tanks, caps, hoses, pick-ups");
         button(page, "Fine").click();

@@ -20,13 +20,13 @@ public interface Outings extends ListCrudRepository<Outing, UUID> {
 
     Optional<Outing> findByOpenSawId(UUID sawId);
 
-    /** What is under way. */
+    /** What is under way, what went first first. */
     default List<Outing> open() {
         return openFrom(new UUID(0, 0));
     }
 
     /** From one saw's id on, and so by the index of what is open: the outings of all years are not gone through. */
-    @Query("select o from Outing o where o.openSawId >= :first")
+    @Query("select o from Outing o where o.openSawId >= :first order by o.outAt")
     List<Outing> openFrom(UUID first);
 
     Optional<Outing> findFirstBySawIdAndBackAtNotNullAndStruckAtNullOrderByBackAtDesc(UUID sawId);
