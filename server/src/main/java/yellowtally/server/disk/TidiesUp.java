@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.Set;
 import javax.sql.DataSource;
 import org.h2.api.ErrorCode;
 import org.slf4j.Logger;
@@ -25,6 +26,9 @@ class TidiesUp {
 
     /** Written anew in about ten seconds. */
     private static final long MOST_BYTES = 256L * 1024 * 1024;
+
+    private static final Set<Integer> CLOSED =
+            Set.of(ErrorCode.DATABASE_IS_CLOSED, ErrorCode.DATABASE_CALLED_AT_SHUTDOWN);
 
     private static final String IN_A_FILE = "ordered:";
 
@@ -69,7 +73,7 @@ class TidiesUp {
             statement.execute("shutdown compact");
         } catch (SQLException e) {
             // With the database its connections are closed, this one too.
-            if (e.getErrorCode() != ErrorCode.DATABASE_IS_CLOSED) {
+            if (!CLOSED.contains(e.getErrorCode())) {
                 throw e;
             }
         }
