@@ -124,7 +124,8 @@ class ScopedSettingsHttpTest {
         assertThat(set("bar.rails.scrap-over", "0.6", "FLEET").sentenceAt("value"))
                 .as("and of the fleet's")
                 .startsWith("On saw " + tag);
-        assertThat(set("bar.rails.dress-from", null, "SAW").status()).isEqualTo(200);
+        Answer back = set("bar.rails.dress-from", null, "SAW");
+        assertThat(back.status()).as(back.body().toString()).isEqualTo(200);
     }
 
     @Test

@@ -4,9 +4,11 @@ import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.fitness.MoreUsable;
 import yellowtally.core.fitness.SawAccount;
@@ -19,7 +21,6 @@ import yellowtally.server.fleet.Saw;
 import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.settings.SettingsInForce;
 import yellowtally.server.settings.WatchesSettings;
-import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
 import yellowtally.server.usage.SeesReturns;
 import yellowtally.server.worklog.SawHold;
@@ -80,13 +81,23 @@ public class RuleHolds implements SeesReturns, WatchesSettings {
         return () -> {
             records.flush();
             SettingsInForce after = settings.now();
-            for (Standing now : standings.remembered(after)) {
-                SawAccount was = held.get(now.fitted().saw().id());
-                if (was != null && !MoreUsable.lifted(was, now.account()).isEmpty()) {
-                    keep(fleet.saw(now.fitted().saw().tag()), before, after, personId);
+            List<UUID> freed = standings.remembered(after).stream()
+                    .filter(now -> frees(held.get(now.fitted().saw().id()), now.account()))
+                    .map(now -> now.fitted().saw().id())
+                    .toList();
+            // In one order with all other writes about several saws.
+            fleet.lock(freed);
+            for (UUID id : freed) {
+                Saw saw = fleet.byId(id);
+                if (saw.retiredAt() == null) {
+                    keep(saw, before, after, personId);
                 }
             }
         };
+    }
+
+    private static boolean frees(@Nullable SawAccount was, SawAccount now) {
+        return was != null && !MoreUsable.lifted(was, now).isEmpty();
     }
 
     /** Once nobody else writes about the saw: the same records by the settings before and after. */

@@ -27,6 +27,7 @@ import yellowtally.server.disk.OnDisk;
 public class OnceOnly {
 
     private static final int STRIPES = 64;
+    private static final int ATTEMPTS = 4;
 
     private final EntityManager records;
     private final TransactionTemplate transactions;
@@ -54,7 +55,7 @@ public class OnceOnly {
 
     /**
      * Runs {@code action} in a transaction unless this write was applied before; returns when it is on the disk. Whoever lost a
-     * race is judged once more, by what the winner has left: {@code action} may run twice.
+     * race is judged anew, by what the winner has left: {@code action} may run more than once.
      *
      * @param id made by the client, one per write
      * @param request what was sent, with everything that makes it this write and no other
@@ -65,12 +66,7 @@ public class OnceOnly {
         // Two copies of one request may arrive side by side: the second waits and then sees the first.
         lock.lock();
         try {
-            carryOut(id, fingerprint, action);
-        } catch (RuntimeException failure) {
-            if (!StoreRefused.lostRace(failure)) {
-                throw failure;
-            }
-            again(id, fingerprint, action);
+            whileRacesAreLost(() -> carryOut(id, fingerprint, action));
         } finally {
             // Counted even when it failed: one reckoning too many costs less than one too few.
             revision.written();
@@ -80,11 +76,19 @@ public class OnceOnly {
         disk.await();
     }
 
-    private void again(UUID id, String fingerprint, Runnable action) {
-        try {
-            carryOut(id, fingerprint, action);
-        } catch (RuntimeException failure) {
-            throw StoreRefused.lostRace(failure) ? Refusal.conflict("", "race") : failure;
+    private static void whileRacesAreLost(Runnable attempt) {
+        for (int left = ATTEMPTS - 1; ; left--) {
+            try {
+                attempt.run();
+                return;
+            } catch (RuntimeException failure) {
+                if (!StoreRefused.lostRace(failure)) {
+                    throw failure;
+                }
+                if (left == 0) {
+                    throw Refusal.conflict("", "race");
+                }
+            }
         }
     }
 

@@ -136,7 +136,7 @@ class OutAndBack {
         refuseCount(given.saws(), wrong);
         wrong.refuseIfAny();
         // In one order, so that two who issue the same saws at once do not wait for each other for ever.
-        given.saws().stream().sorted().forEach(fleet::sawInService);
+        fleet.lock(given.saws().stream().map(fleet::idOf).toList());
         Outing.Moment moment = moment(given.at(), given.reason(), wrong);
         wrong.refuseIfAny();
         for (String tag : given.saws()) {
@@ -161,7 +161,7 @@ class OutAndBack {
         Outing.Moment moment = moment(given.at(), given.reason(), wrong);
         refuseCount(given.saws().stream().map(BackSaw::tag).toList(), wrong);
         wrong.refuseIfAny();
-        given.saws().stream().map(BackSaw::tag).sorted().forEach(fleet::saw);
+        fleet.lock(given.saws().stream().map(BackSaw::tag).map(fleet::idOf).toList());
         for (int i = 0; i < given.saws().size(); i++) {
             takeBack(given, given.saws().get(i), "saws[" + i + "].", moment, person, wrong);
         }
