@@ -33,6 +33,7 @@ public final class Crowd {
             .connectTimeout(Duration.ofSeconds(20))
             .version(HttpClient.Version.HTTP_1_1)
             .build();
+    private final Pages pages;
 
     /** One request: how long it took, and what came of it; status 0 where nothing did. */
     private record Asked(double millis, int status, boolean politely) {}
@@ -55,34 +56,21 @@ public final class Crowd {
 
     public Crowd(String root) {
         this.root = root;
-        this.person = JsonParser.parseString(body("/api/people"))
+        this.pages = new Pages(client, root);
+        this.person = JsonParser.parseString(pages.get("/api/people"))
                 .getAsJsonArray()
                 .get(0)
                 .getAsJsonObject()
                 .get("id")
                 .getAsString();
         this.tags = new ArrayList<>();
-        JsonParser.parseString(body("/api/board"))
+        JsonParser.parseString(pages.get("/api/board"))
                 .getAsJsonObject()
                 .getAsJsonArray("rails")
                 .forEach(rail -> rail.getAsJsonObject()
                         .getAsJsonArray("plates")
                         .forEach(plate ->
                                 tags.add(plate.getAsJsonObject().get("tag").getAsString())));
-    }
-
-    private String body(String path) {
-        try {
-            return client.send(
-                            HttpRequest.newBuilder(URI.create(root + path)).build(),
-                            HttpResponse.BodyHandlers.ofString())
-                    .body();
-        } catch (IOException e) {
-            throw new AssertionError(e);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new AssertionError(e);
-        }
     }
 
     /** So many people for so long. */
@@ -177,7 +165,7 @@ public final class Crowd {
     /** How many of these writes the application does not know. */
     public long lost(List<String> written) {
         return written.stream()
-                .filter(id -> !body("/api/writes/" + id).contains("true"))
+                .filter(id -> !pages.get("/api/writes/" + id).contains("true"))
                 .count();
     }
 }

@@ -15,6 +15,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -38,6 +39,7 @@ public final class Fuzz {
 
     private final HttpClient client = HttpClient.newHttpClient();
     private final String root;
+    private final Pages pages;
     private final JsonObject description;
     private final Nonsense.Known known;
     private final List<Ask> asks = new ArrayList<>();
@@ -53,7 +55,8 @@ public final class Fuzz {
 
     public Fuzz(String root) {
         this.root = root;
-        this.description = JsonParser.parseString(get("/api/openapi")).getAsJsonObject();
+        this.pages = new Pages(client, root);
+        this.description = JsonParser.parseString(pages.get("/api/openapi")).getAsJsonObject();
         this.known = known();
         for (Map.Entry<String, JsonElement> path :
                 description.getAsJsonObject("paths").entrySet()) {
@@ -62,7 +65,7 @@ public final class Fuzz {
                 // The stream never ends.
                 if (!path.getKey().endsWith("/stream")) {
                     asks.add(new Ask(
-                            operation.getKey().toUpperCase(java.util.Locale.ROOT),
+                            operation.getKey().toUpperCase(Locale.ROOT),
                             path.getKey(),
                             operation.getValue().getAsJsonObject()));
                 }
@@ -72,7 +75,7 @@ public final class Fuzz {
 
     private Nonsense.Known known() {
         List<String> tags = new ArrayList<>();
-        JsonObject board = JsonParser.parseString(get("/api/board")).getAsJsonObject();
+        JsonObject board = JsonParser.parseString(pages.get("/api/board")).getAsJsonObject();
         board.getAsJsonArray("rails")
                 .forEach(rail -> rail.getAsJsonObject()
                         .getAsJsonArray("plates")
@@ -100,7 +103,7 @@ public final class Fuzz {
     /** All values of a name in an answer, wherever they stand. */
     private List<String> all(String path, String name) {
         List<String> found = new ArrayList<>();
-        collect(JsonParser.parseString(get(path)), name, found);
+        collect(JsonParser.parseString(pages.get(path)), name, found);
         return found;
     }
 
@@ -244,20 +247,6 @@ public final class Fuzz {
                 : request.header("Content-Type", type)
                         .method(method, HttpRequest.BodyPublishers.ofString(body))
                         .build();
-    }
-
-    private String get(String path) {
-        try {
-            return client.send(
-                            HttpRequest.newBuilder(URI.create(root + path)).build(),
-                            HttpResponse.BodyHandlers.ofString())
-                    .body();
-        } catch (IOException e) {
-            throw new AssertionError(e);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new AssertionError(e);
-        }
     }
 
     private static String shortened(String text) {

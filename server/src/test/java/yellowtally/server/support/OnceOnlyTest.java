@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.doAnswer;
+import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.times;
@@ -11,6 +12,7 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import jakarta.persistence.EntityManager;
+import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
@@ -94,5 +96,36 @@ class OnceOnlyTest {
         pool.shutdown();
         assertThat(pool.awaitTermination(60, TimeUnit.SECONDS)).isTrue();
         assertThat(runs).hasValue(1);
+    }
+
+    private static RuntimeException lost() {
+        return new IllegalStateException(new SQLException("another was there first", "23505"));
+    }
+
+    @Test
+    void whoLosesARaceIsJudgedAnew() {
+        doThrow(lost()).doThrow(lost()).doNothing().when(action).run();
+        doAnswer(call -> null).when(records).persist(any());
+        onceOnly.run(id, new Request("a"), action);
+        verify(action, times(3)).run();
+        verify(disk).await();
+    }
+
+    @Test
+    void whoAlwaysLosesIsToldSoAndNothingIsAcknowledged() {
+        doThrow(lost()).when(action).run();
+        doAnswer(call -> null).when(records).persist(any());
+        assertThatThrownBy(() -> onceOnly.run(id, new Request("a"), action))
+                .isInstanceOf(Refusal.class)
+                .hasMessage("race");
+        verify(action, times(4)).run();
+        verify(disk, never()).await();
+    }
+
+    @Test
+    void whatFailsOtherwiseIsNotTriedAgain() {
+        doThrow(new IllegalStateException("broken")).when(action).run();
+        assertThatThrownBy(() -> onceOnly.run(id, new Request("a"), action)).hasMessage("broken");
+        verify(action).run();
     }
 }
