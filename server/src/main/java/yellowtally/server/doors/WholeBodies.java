@@ -41,7 +41,7 @@ class WholeBodies extends OncePerRequestFilter {
             WholeBody whole = new WholeBody(request);
             AsyncContext waiting = request.startAsync(whole, response);
             waiting.setTimeout(deadline.toMillis());
-            new Reading(waiting, whole, response).begin(request.getInputStream());
+            new Reading(waiting, request.getInputStream(), whole, response).begin();
         } else {
             chain.doFilter(request, response);
         }
@@ -51,27 +51,27 @@ class WholeBodies extends OncePerRequestFilter {
     private final class Reading implements ReadListener, AsyncListener {
 
         private final AsyncContext waiting;
+        private final ServletInputStream from;
         private final WholeBody whole;
         private final HttpServletResponse response;
         private final ByteArrayOutputStream read = new ByteArrayOutputStream();
         private boolean over;
 
-        Reading(AsyncContext waiting, WholeBody whole, HttpServletResponse response) {
+        Reading(AsyncContext waiting, ServletInputStream from, WholeBody whole, HttpServletResponse response) {
             this.waiting = waiting;
+            this.from = from;
             this.whole = whole;
             this.response = response;
         }
 
-        void begin(ServletInputStream from) {
+        void begin() {
             waiting.addListener(this);
-            whole.comesFrom(from);
             from.setReadListener(this);
         }
 
         @Override
         public void onDataAvailable() throws IOException {
             byte[] some = new byte[8192];
-            ServletInputStream from = whole.from();
             while (!over && from.isReady() && !from.isFinished()) {
                 int length = from.read(some);
                 if (length > 0) {

@@ -8,25 +8,14 @@ import java.io.BufferedReader;
 import java.io.ByteArrayInputStream;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
-import java.util.Objects;
-import org.jspecify.annotations.Nullable;
 
 /** A request whose body has been read. */
 final class WholeBody extends HttpServletRequestWrapper {
 
-    private @Nullable ServletInputStream from;
     private ByteArrayInputStream body = new ByteArrayInputStream(new byte[0]);
 
     WholeBody(HttpServletRequest request) {
         super(request);
-    }
-
-    void comesFrom(ServletInputStream stream) {
-        from = stream;
-    }
-
-    ServletInputStream from() {
-        return Objects.requireNonNull(from);
     }
 
     void is(byte[] bytes) {
