@@ -1,7 +1,7 @@
 package yellowtally.server.standing;
 
-import jakarta.annotation.PreDestroy;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -17,10 +17,14 @@ import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.SmartLifecycle;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -53,7 +57,11 @@ import yellowtally.server.usage.MayGoOut;
  * kept while nothing is written that touches it: a write reads the records of its own saws again and no others.
  */
 @Service
-public class Standings implements MayGoOut {
+public class Standings implements MayGoOut, SmartLifecycle {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Standings.class);
+
+    private static final Duration END_WITHIN = Duration.ofSeconds(10);
 
     private final FittedSaws saws;
     private final RecordReader reader;
@@ -113,9 +121,15 @@ public class Standings implements MayGoOut {
      */
     void bringUpToDate() {
         if (!current(kept.get(), LocalDate.now(clock))) {
-            CompletableFuture.supplyAsync(this::all, keeper)
-                    .exceptionally(failure -> List.of())
-                    .join();
+            CompletableFuture.runAsync(this::tryAll, keeper).join();
+        }
+    }
+
+    private void tryAll() {
+        try {
+            all();
+        } catch (RuntimeException failure) {
+            LOG.debug("Not worked out", failure);
         }
     }
 
@@ -231,12 +245,36 @@ public class Standings implements MayGoOut {
     /** The first board of the day should not wait for the years: begun as soon as the application answers. */
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
-        keeper.execute(this::all);
+        keeper.execute(this::tryAll);
     }
 
-    @PreDestroy
-    void end() {
-        keeper.shutdownNow();
+    /** When the last request is answered. Never interrupted: that would close the file of the database under everybody's feet. */
+    @Override
+    public void stop() {
+        keeper.shutdown();
+        try {
+            if (!keeper.awaitTermination(END_WITHIN.toSeconds(), TimeUnit.SECONDS)) {
+                LOG.warn("Still reading records");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    @Override
+    public void start() {
+        // Begins when the application answers.
+    }
+
+    @Override
+    public boolean isRunning() {
+        return !keeper.isShutdown();
+    }
+
+    /** After the server of the pages. */
+    @Override
+    public int getPhase() {
+        return 0;
     }
 
     private static Thread named(Runnable work) {
@@ -318,11 +356,18 @@ public class Standings implements MayGoOut {
         List<FittedSaw> anew = touched.isEmpty()
                 ? saws.inService()
                 : touched.get().isEmpty() ? List.of() : saws.inService(touched.get());
-        Function<FittedSaw, Read> anewOf = fitted -> new Read(fitted, reader.read(fitted, this::day));
+        Function<FittedSaw, Read> anewOf = this::read;
         // What a write has changed no other connection sees before it is done.
         reads.addAll(writing() ? anew.stream().map(anewOf).toList() : second.read(anew, anewOf));
         reads.sort(Comparator.comparing(read -> read.fitted().saw().tag(), TagOrder.NATURAL));
         return reads;
+    }
+
+    private Read read(FittedSaw fitted) {
+        if (keeper.isShutdown()) {
+            throw new IllegalStateException("ending");
+        }
+        return new Read(fitted, reader.read(fitted, this::day));
     }
 
     private static Booked booked(Read read, LedgerMaker maker) {

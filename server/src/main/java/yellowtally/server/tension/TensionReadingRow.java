@@ -19,6 +19,7 @@ import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.tension.TensionReading;
 import yellowtally.core.tension.TensionVerdict;
 import yellowtally.core.tension.TipsPosition;
+import yellowtally.server.seal.PartOfRecord;
 
 /** Record: one reading of a check, in the order it was taken; every reading of the adjust-and-read-again loop is kept. */
 @Entity
@@ -27,7 +28,13 @@ public class TensionReadingRow {
 
     /** Place of a reading in its check. */
     @Embeddable
-    public record Place(UUID checkId, int seq) {}
+    public record Place(UUID checkId, int seq) implements PartOfRecord {
+
+        @Override
+        public UUID recordId() {
+            return checkId;
+        }
+    }
 
     @EmbeddedId
     private Place place;
