@@ -5,6 +5,7 @@ import java.sql.DatabaseMetaData;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -45,6 +46,17 @@ final class SealedTables {
                     withAll.computeIfAbsent(Objects.requireNonNull(recordOf(table.name())), name -> new ArrayList<>());
             record.add(table.owner() == null ? 0 : record.size(), table);
         }
+    }
+
+    /** Tables that have a column of this name. */
+    static Set<String> withColumn(Connection database, String column) throws SQLException {
+        Set<String> found = new HashSet<>();
+        try (ResultSet rows = database.getMetaData().getColumns(null, "PUBLIC", null, upper(column))) {
+            while (rows.next()) {
+                found.add(lower(rows.getString("TABLE_NAME")));
+            }
+        }
+        return found;
     }
 
     private static String lower(String name) {

@@ -3,30 +3,28 @@ package yellowtally.server.seal;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.junit.jupiter.params.provider.Arguments.arguments;
 
-import java.nio.file.Path;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import org.flywaydb.core.Flyway;
+import org.h2.jdbcx.JdbcDataSource;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.springframework.boot.SpringApplication;
-import yellowtally.server.YellowTallyApplication;
 import yellowtally.server.seal.Verification.Verdict;
 import yellowtally.server.seal.Verification.WrongKind;
 
-/** Rows of a database that the application has filled are altered behind it, each in a transaction that is taken back. */
+/** Rows of a database that was sealed are altered behind it, each in a transaction that is taken back. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class VerificationTest {
 
@@ -39,13 +37,18 @@ class VerificationTest {
     private Connection database;
 
     @BeforeAll
-    void fill(@TempDir Path folder) throws SQLException {
-        SpringApplication.run(
-                        YellowTallyApplication.class,
-                        "--server.port=0",
-                        "--yellowtally.store=ordered:" + folder.resolve("yellow-tally"))
-                .close();
-        database = DriverManager.getConnection("jdbc:h2:file:" + folder.resolve("yellow-tally"), "sa", "");
+    void fill() throws SQLException {
+        JdbcDataSource source = new JdbcDataSource();
+        source.setURL("jdbc:h2:mem:verified");
+        source.setUser("sa");
+        source.setPassword("");
+        database = source.getConnection();
+        try (Statement statement = database.createStatement()) {
+            statement.execute("runscript from 'classpath:/before/records.sql.gz' compression gzip");
+        }
+        Flyway.configure().dataSource(source).load().migrate();
+        assertThat(new SealsWhatIsDue(source, new Chain(source, Clock.systemUTC())))
+                .isNotNull();
         database.setAutoCommit(false);
     }
 
@@ -68,7 +71,7 @@ class VerificationTest {
     }
 
     @Test
-    void whatTheApplicationWroteIsWhole() throws SQLException {
+    void whatWasSealedIsWhole() throws SQLException {
         Verdict verdict = Verification.of(database);
         assertThat(verdict.wrong()).isEmpty();
         assertThat(verdict.whole()).isTrue();

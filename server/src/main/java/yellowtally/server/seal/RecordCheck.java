@@ -1,0 +1,90 @@
+package yellowtally.server.seal;
+
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicBoolean;
+import javax.sql.DataSource;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+
+/** Goes through all records while the application goes on: on a thread of its own, one check at a time. */
+@Component
+class RecordCheck {
+
+    private static final Logger LOG = LoggerFactory.getLogger(RecordCheck.class);
+
+    private final DataSource database;
+    private final Clock clock;
+    private final AtomicBoolean underWay = new AtomicBoolean();
+    private final ExecutorService hand = Executors.newSingleThreadExecutor(RecordCheck::named);
+    private volatile @Nullable Checked last;
+
+    RecordCheck(DataSource database, Clock clock) {
+        this.database = database;
+        this.clock = clock;
+    }
+
+    /** What a check found, and when it began. */
+    record Checked(Instant at, Verification.Verdict verdict) {}
+
+    boolean underWay() {
+        return underWay.get();
+    }
+
+    /** The last check since the application started; {@code null} before the first. */
+    @Nullable
+    Checked last() {
+        return last;
+    }
+
+    /** Begins a check; does nothing while one is under way. */
+    void begin() {
+        if (underWay.compareAndSet(false, true)) {
+            hand.execute(this::check);
+        }
+    }
+
+    private void check() {
+        try {
+            Instant at = clock.instant();
+            Verification.Verdict verdict = asOfNow(database);
+            if (!verdict.whole()) {
+                LOG.warn("Records are not as they were sealed: {}", verdict.wrong());
+            }
+            last = new Checked(at, verdict);
+        } catch (SQLException e) {
+            LOG.warn("The records could not be checked: {}", e.getMessage());
+        } finally {
+            underWay.set(false);
+        }
+    }
+
+    /** Sees nothing of what is written meanwhile. */
+    private static Verification.Verdict asOfNow(DataSource database) throws SQLException {
+        try (Connection connection = database.getConnection();
+                Statement statement = connection.createStatement()) {
+            connection.setAutoCommit(false);
+            statement.execute("set session characteristics as transaction isolation level snapshot");
+            try {
+                return Verification.of(connection);
+            } finally {
+                connection.rollback();
+                statement.execute("set session characteristics as transaction isolation level read committed");
+                connection.setAutoCommit(true);
+            }
+        }
+    }
+
+    private static Thread named(Runnable work) {
+        Thread thread = new Thread(work, "check of the records");
+        thread.setDaemon(true);
+        return thread;
+    }
+}
