@@ -37,6 +37,7 @@ const GROUPS: { prefix: string; title: string; section: Section }[] = [
   { prefix: 'edge', title: 'Edge', section: 4 },
   { prefix: 'drive', title: 'Sprocket and cadence', section: 6 },
   { prefix: 'wear', title: 'Projection of wear', section: 14 },
+  { prefix: 'backup', title: 'Backups', section: 14 },
   { prefix: 'stores', title: 'Stores', section: 14 },
   { prefix: 'insight', title: 'What stands out', section: 14 },
   { prefix: 'brake', title: 'Brake', section: 8 },

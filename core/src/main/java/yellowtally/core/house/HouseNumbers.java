@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import yellowtally.core.backup.BackupSetting;
 import yellowtally.core.bar.BarSetting;
 import yellowtally.core.brake.BrakeSetting;
 import yellowtally.core.comparison.ComparisonSetting;
@@ -59,6 +60,7 @@ public final class HouseNumbers {
         all.addAll(List.of(StoresSetting.values()));
         all.addAll(List.of(ComparisonSetting.values()));
         all.addAll(List.of(DiagnosisSetting.values()));
+        all.addAll(List.of(BackupSetting.values()));
         return List.copyOf(all);
     }
 

@@ -1,11 +1,17 @@
 package yellowtally.server.disk;
 
-/** What was committed could not be brought to the disk. */
+import org.jspecify.annotations.Nullable;
+
+/** What was committed could not be brought to the disk, or not yet. */
 public final class DiskFailed extends RuntimeException {
 
     private static final long serialVersionUID = 1L;
 
-    DiskFailed(Throwable cause) {
+    DiskFailed(@Nullable Throwable cause) {
         super(cause);
+    }
+
+    DiskFailed(String trouble) {
+        super(trouble);
     }
 }

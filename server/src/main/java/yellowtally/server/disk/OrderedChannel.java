@@ -2,11 +2,11 @@ package yellowtally.server.disk;
 
 import java.io.IOException;
 import java.nio.ByteBuffer;
+import java.nio.channels.ClosedChannelException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
 import java.util.Optional;
 import org.h2.store.fs.FileBaseDefault;
-import org.jspecify.annotations.Nullable;
 
 /**
  * One file of the database. The operating system may write blocks in any order, and after a power cut some that were written later
@@ -29,11 +29,12 @@ final class OrderedChannel extends FileBaseDefault {
 
     private final FileChannel file;
     private Optional<StoreHeader> header;
+    private final StoreHealth health;
     private boolean unforced;
-    private @Nullable IOException failed;
 
-    OrderedChannel(FileChannel file) throws IOException {
+    OrderedChannel(FileChannel file, StoreHealth health) throws IOException {
         this.file = file;
+        this.health = health;
         ByteBuffer begin = ByteBuffer.allocate(StoreHeader.SIZE);
         while (begin.hasRemaining() && file.read(begin, begin.position()) > 0) {
             // Until all of it is read, or all that there is.
@@ -87,9 +88,23 @@ final class OrderedChannel extends FileBaseDefault {
         unforced = true;
         long at = position;
         while (bytes.hasRemaining()) {
-            at += file.write(bytes, at);
+            at += putSome(bytes, at);
         }
         return at;
+    }
+
+    private int putSome(ByteBuffer bytes, long at) throws IOException {
+        while (true) {
+            try {
+                int written = file.write(bytes, at);
+                health.well();
+                return written;
+            } catch (ClosedChannelException e) {
+                throw e;
+            } catch (IOException e) {
+                health.waitAfter(e);
+            }
+        }
     }
 
     /** All that was written so far is on the disk before anything follows. */
@@ -102,15 +117,17 @@ final class OrderedChannel extends FileBaseDefault {
     /** After one failure nothing is believed any more: the system may have thrown away what it could not write. */
     @Override
     public synchronized void force(boolean metaData) throws IOException {
-        if (failed != null) {
-            throw new IOException(failed);
+        IOException lost = health.broken();
+        if (lost != null) {
+            throw health.lost(lost);
         }
         try {
             file.force(metaData);
             unforced = false;
-        } catch (IOException e) {
-            failed = e;
+        } catch (ClosedChannelException e) {
             throw e;
+        } catch (IOException e) {
+            throw health.lost(e);
         }
     }
 

@@ -25,6 +25,9 @@ public final class OrderedFilePath extends FilePathWrapper {
 
     @Override
     public FileChannel open(String mode) throws IOException {
-        return new OrderedChannel(getBase().open(mode));
+        FileChannel file = getBase().open(mode);
+        StoreHealth health = StoreHealth.of(getBase().toString());
+        health.opened(mode.equals("r"));
+        return new OrderedChannel(file, health);
     }
 }

@@ -3,8 +3,6 @@ package yellowtally.server.disk;
 import java.sql.Connection;
 import java.sql.SQLException;
 import javax.sql.DataSource;
-import org.h2.engine.SessionLocal;
-import org.h2.jdbc.JdbcConnection;
 import org.h2.mvstore.FileStore;
 import org.h2.mvstore.MVStore;
 import org.h2.mvstore.MVStoreException;
@@ -26,9 +24,7 @@ class StoreFile {
      */
     void force() throws SQLException {
         try (Connection connection = database.getConnection()) {
-            SessionLocal session =
-                    (SessionLocal) connection.unwrap(JdbcConnection.class).getSession();
-            MVStore store = session.getDatabase().getStore().getMvStore();
+            MVStore store = StoreCopy.storeOf(connection);
             FileStore<?> file = store.getFileStore();
             if (file != null) {
                 store.commit();

@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.Optional;
 import java.util.Set;
 import javax.sql.DataSource;
 import org.h2.api.ErrorCode;
@@ -30,24 +31,24 @@ class TidiesUp {
     private static final Set<Integer> CLOSED =
             Set.of(ErrorCode.DATABASE_IS_CLOSED, ErrorCode.DATABASE_CALLED_AT_SHUTDOWN);
 
-    private static final String IN_A_FILE = "ordered:";
-
     private final DataSource database;
     private final OnDisk disk;
-    private final String store;
+    private final StoreWatch watch;
+    private final Optional<Path> file;
     private final long sizeAtStart;
 
-    TidiesUp(DataSource database, OnDisk disk, @Value("${yellowtally.store}") String store) {
+    TidiesUp(DataSource database, OnDisk disk, StoreWatch watch, @Value("${yellowtally.store}") String store) {
         this.database = database;
         this.disk = disk;
-        this.store = store;
+        this.watch = watch;
+        this.file = StorePlace.of(store).file();
         this.sizeAtStart = size();
     }
 
     @PreDestroy
     void tidyUp() {
         long size = size();
-        if (size > 0 && size <= MOST_BYTES && (disk.used() || size > sizeAtStart)) {
+        if (watch.trouble().isEmpty() && size > 0 && size <= MOST_BYTES && (disk.used() || size > sizeAtStart)) {
             try {
                 writeAnew();
             } catch (SQLException e) {
@@ -59,9 +60,8 @@ class TidiesUp {
 
     /** Of the file, in bytes; none while the records are kept in memory. */
     private long size() {
-        Path file = Path.of(store.replaceFirst("^[a-z]+:", "") + ".mv.db");
         try {
-            return store.startsWith(IN_A_FILE) && Files.exists(file) ? Files.size(file) : 0;
+            return file.isPresent() && Files.exists(file.get()) ? Files.size(file.get()) : 0;
         } catch (IOException e) {
             return 0;
         }

@@ -14,7 +14,6 @@ import java.util.UUID;
 import java.util.concurrent.locks.ReentrantLock;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
-import org.springframework.boot.sql.init.dependency.DependsOnDatabaseInitialization;
 import org.springframework.stereotype.Component;
 
 /**
@@ -22,7 +21,6 @@ import org.springframework.stereotype.Component;
  * the transaction is through; within that time it asks for nothing that another may hold.
  */
 @Component
-@DependsOnDatabaseInitialization
 class Chain {
 
     private static final int AT_ONCE = 2_000;

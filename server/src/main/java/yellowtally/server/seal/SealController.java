@@ -5,11 +5,7 @@ import java.sql.SQLException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
 import java.util.UUID;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -22,8 +18,6 @@ import yellowtally.server.support.Refusal;
 /** The end of the chain, for papers; whether all records are as they were sealed; whether what a paper says still stands. */
 @RestController
 class SealController {
-
-    private static final Pattern CODE = Pattern.compile("(\\d{1,15})-([0-9a-f]{16})");
 
     private final Chain chain;
     private final RecordCheck check;
@@ -82,23 +76,6 @@ class SealController {
             @Nullable String tag,
             @Nullable Instant sealedAt) {}
 
-    /** What a paper says, held beside the chain. */
-    enum PaperKind {
-        /** The chain still goes through it. */
-        STANDS,
-        /** At this place the chain says something else: what was recorded up to there was altered since. */
-        ALTERED,
-        /** The chain does not reach so far: the records at its end are missing. */
-        CUT_OFF
-    }
-
-    /**
-     * A code that was printed.
-     *
-     * @param at when the record of this line was sealed; absent when the chain does not reach so far
-     */
-    record PaperView(PaperKind kind, long n, @Nullable Instant at) {}
-
     /** Asks for a check; {@code id} as with every write. */
     record CheckWish(UUID id) {}
 
@@ -116,21 +93,9 @@ class SealController {
     }
 
     @GetMapping("/api/seal/papers/{code}")
-    PaperView paper(@PathVariable String code) throws SQLException {
-        Matcher typed = CODE.matcher(code.strip().toLowerCase(Locale.ROOT));
-        if (!typed.matches()) {
-            throw Refusal.unfit("code", "seal.code");
-        }
-        long n = Long.parseLong(typed.group(1));
+    Paper paper(@PathVariable String code) throws SQLException {
         try (Connection connection = database.getConnection()) {
-            Optional<Seal> line = SealBook.line(connection, n);
-            PaperKind kind = n > chain.head().n()
-                    ? PaperKind.CUT_OFF
-                    : line.filter(there -> there.head().code().equals(n + "-" + typed.group(2)))
-                                    .isPresent()
-                            ? PaperKind.STANDS
-                            : PaperKind.ALTERED;
-            return new PaperView(kind, n, line.map(Seal::at).orElse(null));
+            return Paper.of(connection, code).orElseThrow(() -> Refusal.unfit("code", "seal.code"));
         }
     }
 

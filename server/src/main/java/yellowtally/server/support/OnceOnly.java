@@ -18,6 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 import yellowtally.server.disk.OnDisk;
+import yellowtally.server.disk.StoreWatch;
 
 /**
  * Carries out a write once, however often it is sent. The client makes the id; a repeat with the same content changes
@@ -35,6 +36,7 @@ public class OnceOnly {
     private final Clock clock;
     private final FleetRevision revision;
     private final OnDisk disk;
+    private final StoreWatch watch;
     private final Lock[] locks =
             Stream.generate(ReentrantLock::new).limit(STRIPES).toArray(Lock[]::new);
 
@@ -44,13 +46,15 @@ public class OnceOnly {
             JsonMapper json,
             Clock clock,
             FleetRevision revision,
-            OnDisk disk) {
+            OnDisk disk,
+            StoreWatch watch) {
         this.records = records;
         this.transactions = new TransactionTemplate(transactions);
         this.json = json;
         this.clock = clock;
         this.revision = revision;
         this.disk = disk;
+        this.watch = watch;
     }
 
     /**
@@ -61,6 +65,9 @@ public class OnceOnly {
      * @param request what was sent, with everything that makes it this write and no other
      */
     public void run(UUID id, Object request, Runnable action) {
+        watch.trouble().ifPresent(trouble -> {
+            throw Refusal.later("store." + trouble);
+        });
         String fingerprint = fingerprint(request);
         Lock lock = locks[Math.floorMod(id.hashCode(), STRIPES)];
         // Two copies of one request may arrive side by side: the second waits and then sees the first.

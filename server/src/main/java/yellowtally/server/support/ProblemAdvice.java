@@ -14,7 +14,10 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import yellowtally.server.disk.Damage;
 import yellowtally.server.disk.DiskFailed;
+import yellowtally.server.disk.StoreTrouble;
+import yellowtally.server.disk.StoreWatch;
 
 /** Turns what went wrong into problem details; nothing that was sent comes back in them. */
 @RestControllerAdvice
@@ -27,9 +30,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             Map.of(404, "address", 405, "method", 406, "accept", 415, "door.json");
 
     private final Problems problems;
+    private final StoreWatch watch;
 
-    ProblemAdvice(Problems problems) {
+    ProblemAdvice(Problems problems, StoreWatch watch) {
         this.problems = problems;
+        this.watch = watch;
     }
 
     @ExceptionHandler
@@ -45,7 +50,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ResponseEntity<Object> disk(DiskFailed e) {
         LOG.error("The disk failed: {}", e.getMessage());
-        return plain(HttpStatus.INTERNAL_SERVER_ERROR, "disk");
+        return plain(HttpStatus.SERVICE_UNAVAILABLE, "disk");
     }
 
     @ExceptionHandler
@@ -56,6 +61,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         if (StoreRefused.why(e).isPresent()) {
             LOG.error("The database refused what no check did", e);
             return plain(HttpStatus.UNPROCESSABLE_CONTENT, "unfit");
+        }
+        if (Damage.in(e)) {
+            watch.foundDamage();
+            LOG.error("A place of the file of the records could not be read: {}", e.getMessage());
+            return plain(HttpStatus.INTERNAL_SERVER_ERROR, "store." + StoreTrouble.DAMAGED);
         }
         LOG.error("Unforeseen failure", e);
         return plain(HttpStatus.INTERNAL_SERVER_ERROR, "unforeseen");

@@ -7,7 +7,6 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.concurrent.atomic.AtomicLong;
 import javax.sql.DataSource;
-import org.springframework.boot.sql.init.dependency.DependsOnDatabaseInitialization;
 import org.springframework.stereotype.Component;
 
 /**
@@ -16,7 +15,6 @@ import org.springframework.stereotype.Component;
  * leaves a gap.
  */
 @Component
-@DependsOnDatabaseInitialization
 public class RecordNumbers {
 
     private static final String HIGHEST = """

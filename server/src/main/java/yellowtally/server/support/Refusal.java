@@ -54,6 +54,11 @@ public final class Refusal extends RuntimeException {
         return new Refusal(HttpStatus.CONFLICT, List.of(Fault.of(field, code, figures)), null);
     }
 
+    /** Nothing is wrong with the request; it can be carried out when what the code says is over. */
+    public static Refusal later(String code, Object... figures) {
+        return new Refusal(HttpStatus.SERVICE_UNAVAILABLE, List.of(Fault.of("", code, figures)), null);
+    }
+
     public HttpStatus status() {
         return status;
     }

@@ -25,7 +25,8 @@ class OnDiskTest {
     private static final int MANY = 8;
 
     private final StoreFile file = mock(StoreFile.class);
-    private final OnDisk disk = new OnDisk(file);
+    private final StoreWatch watch = mock(StoreWatch.class);
+    private final OnDisk disk = new OnDisk(file, watch);
 
     @Test
     void eachThatComesAloneGoesAlone() throws SQLException {
@@ -71,7 +72,8 @@ class OnDiskTest {
 
     private static boolean allWait(List<Thread> came) {
         synchronized (came) {
-            return came.size() == MANY && came.stream().allMatch(thread -> thread.getState() == Thread.State.WAITING);
+            return came.size() == MANY
+                    && came.stream().allMatch(thread -> thread.getState() == Thread.State.TIMED_WAITING);
         }
     }
 

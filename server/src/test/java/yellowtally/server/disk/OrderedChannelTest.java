@@ -26,6 +26,7 @@ class OrderedChannelTest {
     private static final long BEYOND_HEADER = 8_192;
 
     private final FileChannel file = mock(FileChannel.class);
+    private final StoreHealth health = new StoreHealth();
     private OrderedChannel ordered;
     private ByteBuffer last;
     private final List<String> done = new ArrayList<>();
@@ -33,7 +34,7 @@ class OrderedChannelTest {
     @BeforeEach
     void anEmptyFile() throws IOException {
         when(file.read(any(), anyLong())).thenReturn(-1);
-        ordered = new OrderedChannel(file);
+        ordered = new OrderedChannel(file, health);
         when(file.write(any(), anyLong())).thenAnswer(call -> {
             ByteBuffer bytes = call.getArgument(0);
             last = bytes.duplicate();
@@ -139,7 +140,7 @@ class OrderedChannelTest {
     void afterOneFailureTheDiskIsNotBelievedAgain() throws IOException {
         ordered.write(bytes(512), BEYOND_HEADER);
         doThrow(new IOException("worn out")).when(file).force(anyBoolean());
-        assertThatThrownBy(() -> ordered.force(true)).hasMessage("worn out");
+        assertThatThrownBy(() -> ordered.force(true)).hasRootCauseMessage("worn out");
         doAnswer(call -> done.add("forced")).when(file).force(anyBoolean());
         assertThatThrownBy(() -> ordered.force(true)).hasRootCauseMessage("worn out");
         assertThatThrownBy(() -> ordered.write(bytes(10), 0)).isInstanceOf(IOException.class);

@@ -1,6 +1,7 @@
 package yellowtally.server.disk;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -48,7 +49,7 @@ class PowerCutTest {
         OrderedFilePath.register();
         DiskWithMemory.forget();
         JdbcConnectionPool database = JdbcConnectionPool.create(asItIsOpened("ordered:memory:nioMemFS:/cut"), "sa", "");
-        OnDisk disk = new OnDisk(new StoreFile(database));
+        OnDisk disk = new OnDisk(new StoreFile(database), mock(StoreWatch.class));
         try (Connection connection = database.getConnection();
                 Statement statement = connection.createStatement()) {
             statement.execute("create table record (id uuid primary key, one int, part int, note varchar(500))");

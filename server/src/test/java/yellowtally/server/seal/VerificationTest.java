@@ -21,6 +21,7 @@ import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 import yellowtally.server.seal.Verification.Verdict;
 import yellowtally.server.seal.Verification.WrongKind;
 
@@ -46,7 +47,10 @@ class VerificationTest {
         try (Statement statement = database.createStatement()) {
             statement.execute("runscript from 'classpath:/before/records.sql.gz' compression gzip");
         }
-        Flyway.configure().dataSource(source).load().migrate();
+        Flyway.configure()
+                .dataSource(new SingleConnectionDataSource(database, true))
+                .load()
+                .migrate();
         assertThat(new SealsWhatIsDue(source, new Chain(source, Clock.systemUTC())))
                 .isNotNull();
         database.setAutoCommit(false);

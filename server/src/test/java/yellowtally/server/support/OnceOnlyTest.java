@@ -30,12 +30,14 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionStatus;
 import tools.jackson.databind.json.JsonMapper;
 import yellowtally.server.disk.OnDisk;
+import yellowtally.server.disk.StoreWatch;
 
 class OnceOnlyTest {
 
     private final EntityManager records = mock(EntityManager.class);
     private final PlatformTransactionManager transactions = mock(PlatformTransactionManager.class);
     private final Map<UUID, AppliedWrite> applied = new HashMap<>();
+    private final StoreWatch watch = mock(StoreWatch.class);
     private final Runnable action = mock(Runnable.class);
     private final UUID id = UUID.randomUUID();
     private final FleetRevision revision = new FleetRevision();
@@ -50,7 +52,7 @@ class OnceOnlyTest {
         when(records.find(AppliedWrite.class, id)).thenAnswer(call -> applied.get(id));
         doAnswer(call -> applied.put(id, call.getArgument(0))).when(records).persist(any());
         Clock clock = Clock.fixed(Instant.parse("2026-05-01T06:00:00Z"), ZoneOffset.UTC);
-        onceOnly = new OnceOnly(records, transactions, JsonMapper.builder().build(), clock, revision, disk);
+        onceOnly = new OnceOnly(records, transactions, JsonMapper.builder().build(), clock, revision, disk, watch);
     }
 
     @Test

@@ -1,0 +1,44 @@
+package yellowtally.core.backup;
+
+import yellowtally.core.settings.LinedSetting;
+import yellowtally.core.settings.SettingLine;
+import yellowtally.core.settings.SettingUnit;
+
+/** How often the records are copied away and how many copies are kept (general practice). */
+public enum BackupSetting implements LinedSetting {
+    EVERY_HOURS(SettingLine.estimate(
+                    "backup.every.hours",
+                    24,
+                    SettingUnit.HOURS,
+                    1,
+                    720,
+                    "A backup is made by itself when the newest is this old and something was recorded since.")
+            .forTheWholeFleet()),
+    KEEP(SettingLine.estimate(
+                    "backup.keep.newest",
+                    14,
+                    SettingUnit.COUNT,
+                    1,
+                    200,
+                    "So many of the newest backups are kept, whenever they were made.")
+            .forTheWholeFleet()),
+    KEEP_MONTHS(SettingLine.estimate(
+                    "backup.keep.months",
+                    12,
+                    SettingUnit.COUNT,
+                    0,
+                    120,
+                    "Besides, the last backup of each of so many months is kept, this one included.")
+            .forTheWholeFleet());
+
+    private final SettingLine line;
+
+    BackupSetting(SettingLine line) {
+        this.line = line;
+    }
+
+    @Override
+    public SettingLine line() {
+        return line;
+    }
+}

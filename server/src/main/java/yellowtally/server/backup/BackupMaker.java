@@ -1,0 +1,102 @@
+package yellowtally.server.backup;
+
+import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.time.LocalDateTime;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+import yellowtally.server.disk.StoreCopy;
+
+/** Makes a backup. It has its name only when it was opened again and everything in it was found as it is here. */
+public final class BackupMaker {
+
+    private static final String MAKING = ".being-made";
+
+    private final Path dataFolder;
+    private final Path folder;
+
+    /**
+     * Of the records in one folder.
+     *
+     * @param folder where backups are put
+     */
+    public BackupMaker(Path dataFolder, Path folder) {
+        this.dataFolder = dataFolder;
+        this.folder = folder;
+    }
+
+    /** A backup that was made, and what is in it. */
+    public record Made(Path file, Opened content) {}
+
+    /**
+     * Makes one.
+     *
+     * @param why {@code ""}, or a word for the name
+     * @throws IOException when it could not be made; nothing is left of it
+     */
+    public Made make(Connection database, LocalDateTime at, String why) throws IOException {
+        Files.createDirectories(folder);
+        Path work = folder.resolve(MAKING);
+        clear(work);
+        Files.createDirectory(work);
+        try {
+            return make(database, at, why, work);
+        } catch (SQLException e) {
+            throw new IOException("The copy cannot be opened: " + e.getMessage(), e);
+        } finally {
+            clear(work);
+        }
+    }
+
+    private Made make(Connection database, LocalDateTime at, String why, Path work) throws IOException, SQLException {
+        Path copy = work.resolve(BackupFile.DATABASE);
+        long before = Opened.isSealed(database) ? 0 : Opened.count(database);
+        StoreCopy.make(database, copy);
+        Opened content = Opened.andTidied(copy);
+        if (content.code().equals(BackupName.NOT_SEALED) && content.records() != before) {
+            throw new IOException("There are " + content.records() + " rows in the copy and " + before + " here");
+        }
+        Path zip = work.resolve("backup.zip");
+        BackupFile.write(zip, copy, dataFolder);
+        Path again = work.resolve("again.mv.db");
+        BackupFile.takeOut(zip, again);
+        if (Files.mismatch(copy, again) >= 0) {
+            throw new IOException("What was written is not what is read from the disk");
+        }
+        try (FileChannel written = FileChannel.open(zip, StandardOpenOption.WRITE)) {
+            written.force(true);
+        }
+        keepPrivate(zip);
+        Path named = folder.resolve(new BackupName(at.withNano(0), content.code(), why).file());
+        Files.move(zip, named, StandardCopyOption.ATOMIC_MOVE);
+        return new Made(named, content);
+    }
+
+    private static void keepPrivate(Path file) throws IOException {
+        try {
+            Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
+        } catch (UnsupportedOperationException e) {
+            // A file system that knows no such rights.
+        }
+    }
+
+    private static void clear(Path work) throws IOException {
+        if (Files.exists(work)) {
+            List<Path> all;
+            try (Stream<Path> files = Files.walk(work)) {
+                all = files.sorted(Comparator.reverseOrder()).toList();
+            }
+            for (Path one : all) {
+                Files.delete(one);
+            }
+        }
+    }
+}

@@ -1,0 +1,23 @@
+package yellowtally.server.disk;
+
+import java.nio.file.Path;
+import java.util.Optional;
+
+/**
+ * Where the records are kept, as {@code yellowtally.store} names it.
+ *
+ * @param file of the database; empty while the records are kept in memory
+ */
+public record StorePlace(Optional<Path> file) {
+
+    private static final String IN_A_FILE = "ordered:";
+    private static final String ENDING = ".mv.db";
+
+    /** Reads {@code ordered:PATH}, or {@code mem:NAME}. */
+    public static StorePlace of(String store) {
+        return new StorePlace(
+                store.startsWith(IN_A_FILE)
+                        ? Optional.of(Path.of(store.substring(IN_A_FILE.length()) + ENDING))
+                        : Optional.empty());
+    }
+}
