@@ -87,12 +87,22 @@ final class DataFolder {
             try {
                 Files.writeString(note, """
                         Yellow Tally keeps its records in this folder. If they are ever missing here, it says so and does not
-                        begin anew. To begin anew on purpose, move this file away too.
+                        begin anew. To begin anew on purpose: ./run --new.
                         """);
                 keepPrivate(note, FILE);
             } catch (IOException e) {
                 // The records are there all the same; the next start tries again.
             }
+        }
+    }
+
+    /** No records are expected here any more. */
+    void forget() {
+        try {
+            Files.deleteIfExists(folder.resolve(NOTE));
+        } catch (IOException e) {
+            throw new StoreUnusable(
+                    "The file " + folder.resolve(NOTE) + " cannot be taken away.", "Take it away by hand.", e);
         }
     }
 

@@ -4,6 +4,7 @@ import java.sql.Connection;
 import java.util.Arrays;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationInfo;
+import org.flywaydb.core.api.MigrationInfoService;
 import org.flywaydb.core.api.MigrationVersion;
 import org.flywaydb.core.api.configuration.FluentConfiguration;
 import org.springframework.jdbc.datasource.SingleConnectionDataSource;
@@ -12,16 +13,18 @@ import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 final class Form {
 
     private final Flyway migrations;
+    private MigrationInfoService found;
 
     Form(Connection database) {
         FluentConfiguration settings = Flyway.configure()
                 .dataSource(new SingleConnectionDataSource(database, true))
                 .loggers("slf4j");
         this.migrations = settings.load();
+        this.found = migrations.info();
     }
 
     private MigrationVersion newestKnown() {
-        return Arrays.stream(migrations.info().all())
+        return Arrays.stream(found.all())
                 .filter(one -> one.getState().isResolved())
                 .map(MigrationInfo::getVersion)
                 .max(MigrationVersion::compareTo)
@@ -29,13 +32,13 @@ final class Form {
     }
 
     private MigrationVersion now() {
-        MigrationInfo current = migrations.info().current();
+        MigrationInfo current = found.current();
         return current == null ? MigrationVersion.EMPTY : current.getVersion();
     }
 
     /** Whether there are records, of whatever form. */
     boolean hasRecords() {
-        return migrations.info().current() != null;
+        return found.current() != null;
     }
 
     /** Whether they are of a form that this version does not know yet. */
@@ -45,7 +48,7 @@ final class Form {
 
     /** Whether they are of an earlier form. */
     boolean isOlder() {
-        return migrations.info().pending().length > 0;
+        return found.pending().length > 0;
     }
 
     /** Of the records, in a word. */
@@ -60,5 +63,6 @@ final class Form {
 
     void bringUp() {
         migrations.migrate();
+        found = migrations.info();
     }
 }

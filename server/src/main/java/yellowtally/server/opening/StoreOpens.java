@@ -74,6 +74,11 @@ public class StoreOpens implements ApplicationContextInitializer<ConfigurableApp
 
     private static void lookFor(DataFolder folder, Environment settings) {
         folder.prepare();
+        boolean beginAnew = settings.getProperty("yellowtally.begin-anew", Boolean.class, false);
+        if (beginAnew && !folder.hasFile()) {
+            folder.forget();
+            return;
+        }
         boolean expected =
                 folder.expectsRecords() || settings.getProperty("yellowtally.expected", Boolean.class, false);
         if (expected && !folder.hasFile()) {
@@ -86,7 +91,7 @@ public class StoreOpens implements ApplicationContextInitializer<ConfigurableApp
         return new StoreUnusable(
                 "The records that were kept in " + folder.path() + " are not there. " + folder.contents(),
                 "Put the file yellow-tally.mv.db back, or restore a backup: ./run --restore FILE. Nothing was begun in their"
-                        + " place; to begin anew on purpose, give another folder with --data.");
+                        + " place; to begin anew on purpose: ./run --new.");
     }
 
     /** As the application opens it, but for the tidying up at the end. */
