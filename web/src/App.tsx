@@ -16,6 +16,7 @@ const BenchScreen = lazy(() => import('./screens/bench/BenchScreen'));
 const VisitScreen = lazy(() => import('./screens/bench/VisitScreen'));
 const CrewsScreen = lazy(() => import('./screens/crews/CrewsScreen'));
 const LogScreen = lazy(() => import('./screens/log/LogScreen'));
+const RecordsScreen = lazy(() => import('./screens/records/RecordsScreen'));
 const SharpenScreen = lazy(() => import('./screens/sharpen/SharpenScreen'));
 const PartScreen = lazy(() => import('./screens/parts/PartScreen'));
 const StoresScreen = lazy(() => import('./screens/stores/StoresScreen'));
@@ -51,6 +52,7 @@ export function App() {
             <Route path="/bench/:visitId" element={<VisitScreen />} />
             <Route path="/crews" element={<CrewsScreen />} />
             <Route path="/log" element={<LogScreen />} />
+            <Route path="/records" element={<RecordsScreen />} />
             <Route path="/handbook" element={<HandbookScreen />} />
             <Route path="/handbook/:section" element={<HandbookScreen />} />
             <Route path="/settings" element={<SettingsScreen />} />

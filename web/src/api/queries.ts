@@ -168,3 +168,30 @@ export const useOiling = (tag: string, oilAtOutlet: boolean | undefined) =>
 
 export const useGrade = (celsius: number) =>
   useAsked('/api/oiling/grade', { query: { celsius } }, { enabled: Number.isFinite(celsius), retry: false });
+
+const NOTICES_MS = 10_000;
+
+/** What every screen has to say while it is so; asked for again and again, since most of it passes by itself. */
+export const useNotices = () => useAsked('/api/state', {}, { refetchInterval: NOTICES_MS, retry: false });
+
+const UNDER_WAY_MS = 1_000;
+
+/** How the records are sealed; followed while a check is under way. */
+export const useSeal = () =>
+  useAsked(
+    '/api/seal',
+    {},
+    { refetchInterval: (query) => (query.state.data?.checking ? UNDER_WAY_MS : false) },
+  );
+
+/** The backups; followed while one is being made. */
+export const useBackups = () =>
+  useAsked(
+    '/api/backups',
+    {},
+    { refetchInterval: (query) => (query.state.data?.underWay ? UNDER_WAY_MS : false) },
+  );
+
+/** What a seal that was printed is worth. */
+export const usePaper = (code: string) =>
+  useAsked('/api/seal/papers/{code}', { path: { code } }, { enabled: code !== '', retry: false });

@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["backups"];
+        put?: never;
+        post: operations["begin_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/board": {
         parameters: {
             query?: never;
@@ -43,7 +59,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["state"];
+        get: operations["state_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -980,6 +996,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/seal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["seal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/seal/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/seal/papers/{code}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["paper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/settings": {
         parameters: {
             query?: never;
@@ -1086,6 +1150,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["leave"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1376,6 +1456,30 @@ export interface components {
             woods?: components["schemas"]["Wood"][];
             works?: components["schemas"]["Work"][];
         };
+        BackupFailureView: {
+            /** Format: date-time */
+            at: string;
+            why: string;
+        };
+        BackupView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            bytes: number;
+            code: string;
+            file: string;
+            why: string;
+        };
+        BackupWish: {
+            /** Format: uuid */
+            id: string;
+        };
+        BackupsView: {
+            failure?: components["schemas"]["BackupFailureView"];
+            folder?: string;
+            list: components["schemas"]["BackupView"][];
+            underWay: boolean;
+        };
         /** @enum {string} */
         BalanceVerdict: "EVEN" | "CURVES" | "EQUALISE";
         Band: {
@@ -1640,6 +1744,10 @@ export interface components {
             /** Format: double */
             turns: number;
             work: components["schemas"]["Work"];
+        };
+        CheckWish: {
+            /** Format: uuid */
+            id: string;
         };
         ChoiceView: {
             changed?: components["schemas"]["Changed"];
@@ -2517,6 +2625,11 @@ export interface components {
             by: components["schemas"]["By"];
             note?: string;
         };
+        NoticeView: {
+            code: string;
+            holdsWriting: boolean;
+            sentence: string;
+        };
         NumberView: {
             changed?: components["schemas"]["Changed"];
             estimated: boolean;
@@ -2671,6 +2784,15 @@ export interface components {
         };
         /** @enum {string} */
         PairingNote: "NEW_LOOP_ON_WORN_SPROCKET" | "SPROCKET_NOT_MEASURED" | "WORN_LOOP_ON_NEW_SPROCKET" | "LOOPS_APART";
+        Paper: {
+            /** Format: date-time */
+            at?: string;
+            kind: components["schemas"]["PaperKind"];
+            /** Format: int64 */
+            n: number;
+        };
+        /** @enum {string} */
+        PaperKind: "STANDS" | "ALTERED" | "CUT_OFF";
         PartChange: {
             /** Format: date-time */
             at: string;
@@ -3163,6 +3285,26 @@ export interface components {
         };
         /** @enum {string} */
         Scope: "FLEET" | "MODEL" | "SAW";
+        SealCheckView: {
+            /** Format: date-time */
+            at: string;
+            code: string;
+            /** Format: int64 */
+            found: number;
+            /** Format: int64 */
+            lines: number;
+            /** Format: int64 */
+            records: number;
+            remarks: string[];
+            wrong: components["schemas"]["WrongView"][];
+        };
+        SealView: {
+            checking: boolean;
+            code: string;
+            last?: components["schemas"]["SealCheckView"];
+            /** Format: int64 */
+            lines: number;
+        };
         /** @enum {string} */
         SetBackMatter: "NOT_SET_BACK";
         SetBackWaits: {
@@ -3320,6 +3462,10 @@ export interface components {
         };
         /** @enum {string} */
         State: "TOO_FEW_READINGS" | "STEADY" | "FASTER_THAN_ITS_PAST" | "FASTER_THAN_ITS_SISTERS";
+        StateView: {
+            notices: components["schemas"]["NoticeView"][];
+            writing: boolean;
+        };
         StayView: {
             /** Format: date-time */
             from: string;
@@ -3765,6 +3911,17 @@ export interface components {
         WriteDone: {
             done: boolean;
         };
+        /** @enum {string} */
+        WrongKind: "ALTERED" | "MISSING" | "INSERTED" | "BROKEN";
+        WrongView: {
+            kind: components["schemas"]["WrongKind"];
+            /** Format: int64 */
+            n?: number;
+            /** Format: date-time */
+            sealedAt?: string;
+            table?: string;
+            tag?: string;
+        };
     };
     responses: never;
     parameters: never;
@@ -3774,6 +3931,50 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    backups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BackupsView"];
+                };
+            };
+        };
+    };
+    begin_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BackupWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BackupsView"];
+                };
+            };
+        };
+    };
     board: {
         parameters: {
             query?: never;
@@ -3818,7 +4019,7 @@ export interface operations {
             };
         };
     };
-    state: {
+    state_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5329,6 +5530,72 @@ export interface operations {
             };
         };
     };
+    seal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SealView"];
+                };
+            };
+        };
+    };
+    check: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CheckWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SealView"];
+                };
+            };
+        };
+    };
+    paper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Paper"];
+                };
+            };
+        };
+    };
     settings: {
         parameters: {
             query?: {
@@ -5493,6 +5760,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StateView"];
+                };
             };
         };
     };

@@ -6,8 +6,8 @@ import { Why } from './Why';
 interface Props {
   level: 1 | 2;
   id?: string;
-  /** Section of the handbook that gives the reasons of what stands below. */
-  why: Section;
+  /** Section of the handbook that gives the reasons of what stands below, where it does. */
+  why?: Section | undefined;
   children: ReactNode;
 }
 
@@ -18,7 +18,7 @@ export function Heading({ level, id, why, children }: Props) {
       <Box component={`h${level}`} id={id} sx={{ typography: `h${level}`, m: 0 }}>
         {children}
       </Box>
-      <Why section={why} />
+      {why && <Why section={why} />}
     </Box>
   );
 }

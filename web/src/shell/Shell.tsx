@@ -8,6 +8,7 @@ import { figures } from '../theme';
 import { words } from '../words/en';
 import { COMMANDS, useCommands } from './commands';
 import { KeyList } from './KeyList';
+import { Notices } from './Notices';
 import { usePerson } from './person';
 import { TagSearch } from './TagSearch';
 
@@ -134,6 +135,7 @@ export function Shell({ children }: { children: ReactNode }) {
         tabIndex={-1}
         sx={{ flexGrow: 1, outline: 'none', px: { xs: 1.5, sm: 2.5 }, pb: 4 }}
       >
+        <Notices />
         {children}
       </Box>
       <Box

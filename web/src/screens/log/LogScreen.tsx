@@ -9,6 +9,7 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { usePerson } from '../../shell/person';
 import { words } from '../../words/en';
+import { SealLine } from '../records/SealLine';
 import { LogLines } from './LogLines';
 
 const KINDS: Record<Schemas['LogKind'], string> = {
@@ -43,9 +44,10 @@ export default function LogScreen() {
   return (
     <>
       <title>Log – Yellow Tally</title>
-      <Box component="h1" sx={{ typography: 'h1', my: 2 }}>
+      <Box component="h1" sx={{ typography: 'h1', mt: 2, mb: 0.5 }}>
         Log
       </Box>
+      <SealLine />
       <Box
         sx={{
           display: 'grid',

@@ -12,7 +12,7 @@ import { words } from '../../words/en';
 import { Calibration } from './Calibration';
 import { SettingRow } from './SettingRow';
 
-const GROUPS: { prefix: string; title: string; section: Section }[] = [
+const GROUPS: { prefix: string; title: string; section?: Section }[] = [
   { prefix: 'tension.target', title: 'Target pull-down', section: 3 },
   { prefix: 'tension.work', title: 'Next work', section: 3 },
   { prefix: 'tension.tang', title: 'Tang depth by pitch', section: 3 },
@@ -37,7 +37,7 @@ const GROUPS: { prefix: string; title: string; section: Section }[] = [
   { prefix: 'edge', title: 'Edge', section: 4 },
   { prefix: 'drive', title: 'Sprocket and cadence', section: 6 },
   { prefix: 'wear', title: 'Projection of wear', section: 14 },
-  { prefix: 'backup', title: 'Backups', section: 14 },
+  { prefix: 'backup', title: 'Backups' },
   { prefix: 'stores', title: 'Stores', section: 14 },
   { prefix: 'insight', title: 'What stands out', section: 14 },
   { prefix: 'brake', title: 'Brake', section: 8 },

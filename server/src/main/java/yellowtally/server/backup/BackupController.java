@@ -34,11 +34,11 @@ class BackupController {
     record BackupsView(
             @Nullable String folder,
             boolean underWay,
-            @Nullable FailureView failure,
+            @Nullable BackupFailureView failure,
             List<BackupView> list) {}
 
     /** Why and when one could not be made; {@code why} as the system says it. */
-    record FailureView(Instant at, String why) {}
+    record BackupFailureView(Instant at, String why) {}
 
     /**
      * A backup.
@@ -59,7 +59,7 @@ class BackupController {
         return new BackupsView(
                 backups.possible() ? backups.path().toString() : null,
                 backups.underWay(),
-                failure == null ? null : new FailureView(failure.at(), failure.why()),
+                failure == null ? null : new BackupFailureView(failure.at(), failure.why()),
                 backups.list().stream()
                         .map(one -> new BackupView(
                                 one.file().getFileName().toString(),

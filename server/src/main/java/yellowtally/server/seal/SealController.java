@@ -41,7 +41,7 @@ class SealController {
             String code,
             long lines,
             boolean checking,
-            @Nullable CheckView last) {}
+            @Nullable SealCheckView last) {}
 
     /**
      * What a check found.
@@ -52,7 +52,7 @@ class SealController {
      * @param wrong the first of them
      * @param remarks when records were sealed anew, and why
      */
-    record CheckView(
+    record SealCheckView(
             Instant at,
             String code,
             long lines,
@@ -99,7 +99,7 @@ class SealController {
         }
     }
 
-    private CheckView view(RecordCheck.Checked checked) throws SQLException {
+    private SealCheckView view(RecordCheck.Checked checked) throws SQLException {
         Verification.Verdict verdict = checked.verdict();
         try (Connection connection = database.getConnection()) {
             WrongRecords names = new WrongRecords(connection);
@@ -112,7 +112,7 @@ class SealController {
                         names.tag(one.table(), one.record()),
                         names.sealedAt(one.n())));
             }
-            return new CheckView(
+            return new SealCheckView(
                     checked.at(),
                     verdict.code(),
                     verdict.lines(),

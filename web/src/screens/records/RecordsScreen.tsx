@@ -1,0 +1,42 @@
+import Box from '@mui/material/Box';
+import { Link } from 'react-router';
+import { Panel } from '../../parts/Panel';
+import { BackupList } from './BackupList';
+import { PaperSeal } from './PaperSeal';
+import { SealLine } from './SealLine';
+
+/** How the records are kept: that they are as they were written, and copied away. */
+export default function RecordsScreen() {
+  return (
+    <>
+      <title>Proof and backups – Yellow Tally</title>
+      <Box component="h1" sx={{ typography: 'h1', my: 2 }}>
+        Proof and backups
+      </Box>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'repeat(2, minmax(0, 1fr))' },
+        }}
+      >
+        <Panel title="Proof">
+          <Box sx={{ mb: 2, maxWidth: 560 }}>
+            Every record is sealed with what it says and with the seal of the record before it. Whoever alters
+            one in the file, takes one out or puts one in, breaks the seals from there on. The newest seal
+            stands on what is printed and in the name of each backup, so that a missing end shows as well.
+          </Box>
+          <SealLine bare />
+          <PaperSeal />
+        </Panel>
+        <Panel title="Backups">
+          <Box sx={{ mb: 2, maxWidth: 560 }}>
+            Each is one file. It counts when it was opened again and everything in it was looked through. How
+            often, and how many are kept, is a <Link to="/settings">setting</Link>.
+          </Box>
+          <BackupList />
+        </Panel>
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,76 @@
+import type { Schemas } from '../api/client';
+import { capital, momentOf } from './format';
+
+/** Records by the tables that they stand in. */
+const KINDS: Record<string, string> = {
+  work_record: 'bench work',
+  visit: 'a visit to the bench',
+  visit_event: 'a step put into a visit',
+  outing: 'an outing',
+  refuel: 'a tank that was filled',
+  set_fitting: 'a set that was fitted',
+  saw_hold: 'a hold',
+  hold_release: 'a release',
+  fault: 'a fault',
+  fault_event: 'a note on a fault',
+  sharpening: 'a sharpening',
+  saw: 'a saw',
+  saw_event: 'a change of a saw',
+  part: 'a part',
+  part_event: 'a change of a part',
+  model: 'a model',
+  person: 'a person',
+  crew: 'a crew',
+  stock_item: 'an item of the stores',
+  stock_move: 'a move in the stores',
+  setting_change: 'a change of a setting',
+  scale_calibration: 'a calibration of the scale',
+};
+
+const WRONG: Record<Schemas['WrongKind'], string> = {
+  ALTERED: 'says something else than when it was sealed',
+  MISSING: 'is missing',
+  INSERTED: 'was put in from outside: it was never sealed',
+  BROKEN: 'does not follow the one before: it was altered, or others before it were taken out',
+};
+
+/** One thing that is not as it was sealed, so that a person can look for it. */
+export function wrongWords(wrong: Schemas['WrongView']): string {
+  const what = wrong.table ? (KINDS[wrong.table] ?? wrong.table.replaceAll('_', ' ')) : 'a line of the chain';
+  const saw =
+    wrong.tag && wrong.table !== 'saw' ? ` on saw ${wrong.tag}` : wrong.tag ? ` (${wrong.tag})` : '';
+  const at = wrong.sealedAt ? `, sealed ${momentOf(wrong.sealedAt)}` : '';
+  const line = wrong.n === undefined ? '' : ` as line ${wrong.n}`;
+  return `${capital(what)}${saw}${at}${line} ${WRONG[wrong.kind]}.`;
+}
+
+/** What a check found, in a sentence. */
+export function checkWords(check: Schemas['SealCheckView']): string {
+  return check.found === 0
+    ? `All ${check.records.toLocaleString('en-GB')} records are as they were sealed, looked through ${momentOf(check.at)}.`
+    : `${check.found.toLocaleString('en-GB')} of ${check.records.toLocaleString('en-GB')} records are not as they were sealed, looked through ${momentOf(check.at)}.`;
+}
+
+/** What a seal on a paper is worth, in a sentence. */
+export function paperWords(paper: Schemas['Paper']): string {
+  switch (paper.kind) {
+    case 'STANDS':
+      return `It stands. Nothing that was recorded up to ${paper.at ? momentOf(paper.at) : 'then'} was altered since.`;
+    case 'ALTERED':
+      return 'It does not stand: something was altered that had been recorded before it.';
+    case 'CUT_OFF':
+      return 'It is not reached: the records at the end are missing here.';
+  }
+}
+
+/** The size of a file as people say it. */
+export function sizeWords(bytes: number): string {
+  const mb = bytes / 1_000_000;
+  return mb < 1 ? `${Math.ceil(bytes / 1_000)} kB` : `${mb.toFixed(mb < 10 ? 1 : 0)} MB`;
+}
+
+/** Why a backup was made, where it was not one of every day. */
+export function whyWords(why: string): string {
+  const form = /^before-form-(\d+)$/.exec(why)?.[1];
+  return form ? `before form ${form}` : why.replaceAll('-', ' ');
+}
