@@ -2372,6 +2372,8 @@ export interface components {
             entries: components["schemas"]["LogEntry"][];
             /** Format: date-time */
             next?: string;
+            /** Format: int32 */
+            notUnderstood: number;
         };
         Look: {
             by: components["schemas"]["By"];
@@ -2984,6 +2986,8 @@ export interface components {
             step: components["schemas"]["Step"];
             what: components["schemas"]["RecheckMatter"];
         };
+        /** @enum {string} */
+        RecordMatter: "NOT_UNDERSTOOD";
         RecordView: {
             /** Format: date-time */
             at: string;
@@ -2996,6 +3000,12 @@ export interface components {
             id: string;
             note?: string;
             outcome: components["schemas"]["WorkOutcome"];
+        };
+        RecordWaits: {
+            /** Format: int32 */
+            records: number;
+            state: components["schemas"]["FitState"];
+            what: components["schemas"]["RecordMatter"];
         };
         /** @enum {string} */
         ReleaseMatter: "RELEASE_WAITS";
@@ -3826,7 +3836,7 @@ export interface components {
             personId: string;
             reason: string;
         };
-        Waiting: components["schemas"]["TensionWaits"] | components["schemas"]["RecheckWaits"] | components["schemas"]["GrowthWaits"] | components["schemas"]["TakeUpWaits"] | components["schemas"]["FindingHolds"] | components["schemas"]["StepHolds"] | components["schemas"]["ReleaseWaits"] | components["schemas"]["SetBackWaits"] | components["schemas"]["RestWaits"] | components["schemas"]["OilWaits"] | components["schemas"]["FaultWaits"] | components["schemas"]["FaultRests"] | components["schemas"]["FindingWaits"] | components["schemas"]["StepAttends"] | components["schemas"]["TaskWaits"];
+        Waiting: components["schemas"]["TensionWaits"] | components["schemas"]["RecheckWaits"] | components["schemas"]["GrowthWaits"] | components["schemas"]["TakeUpWaits"] | components["schemas"]["FindingHolds"] | components["schemas"]["StepHolds"] | components["schemas"]["ReleaseWaits"] | components["schemas"]["SetBackWaits"] | components["schemas"]["RestWaits"] | components["schemas"]["RecordWaits"] | components["schemas"]["OilWaits"] | components["schemas"]["FaultWaits"] | components["schemas"]["FaultRests"] | components["schemas"]["FindingWaits"] | components["schemas"]["StepAttends"] | components["schemas"]["TaskWaits"];
         WatchView: {
             /** Format: date-time */
             dryAt?: string;

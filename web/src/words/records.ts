@@ -40,7 +40,7 @@ export function wrongWords(wrong: Schemas['WrongView']): string {
   const saw =
     wrong.tag && wrong.table !== 'saw' ? ` on saw ${wrong.tag}` : wrong.tag ? ` (${wrong.tag})` : '';
   const at = wrong.sealedAt ? `, sealed ${momentOf(wrong.sealedAt)}` : '';
-  const line = wrong.n === undefined ? '' : ` as line ${wrong.n}`;
+  const line = wrong.n === undefined ? '' : ` as line ${wrong.n.toLocaleString('en-GB')}`;
   return `${capital(what)}${saw}${at}${line} ${WRONG[wrong.kind]}.`;
 }
 
@@ -55,9 +55,9 @@ export function checkWords(check: Schemas['SealCheckView']): string {
 export function paperWords(paper: Schemas['Paper']): string {
   switch (paper.kind) {
     case 'STANDS':
-      return `It stands. Nothing that was recorded up to ${paper.at ? momentOf(paper.at) : 'then'} was altered since.`;
+      return `The records here go through it${paper.at ? `: it was set ${momentOf(paper.at)}` : ''}. Whether each still says what was sealed, the check tells.`;
     case 'ALTERED':
-      return 'It does not stand: something was altered that had been recorded before it.';
+      return 'The records here do not go through it: something was altered that had been recorded before it.';
     case 'CUT_OFF':
       return 'It is not reached: the records at the end are missing here.';
   }

@@ -22,6 +22,10 @@ export function workTitle(work: Work): string {
       return work.needs.length === 1 && work.step === 'TENSION'
         ? 'Read the tension: the set was apart'
         : 'Set it back: the set was apart';
+    case 'NOT_UNDERSTOOD':
+      return work.records === 1
+        ? 'One of its records cannot be understood'
+        : `${work.records} of its records cannot be understood`;
     case 'RESTED':
       return `Unused for ${work.days} days. Look it over before use`;
     case 'COMPLAINT_HOLDS':
@@ -124,6 +128,8 @@ export function workReason(work: Work): string {
       return 'Last reading: throw risk';
     case 'RELEASE_WAITS':
       return 'Only an officer lifts a hold';
+    case 'NOT_UNDERSTOOD':
+      return 'What it says is not known. The check in the log tells what was altered';
     case 'NOT_SET_BACK':
     case 'RESTED':
     case 'COMPLAINT_HOLDS':
@@ -205,6 +211,8 @@ export function holdWord(headline: Work | undefined): string {
       return 'Apart';
     case 'RESTED':
       return 'Rested';
+    case 'NOT_UNDERSTOOD':
+      return 'Records';
     case 'JAMMED':
     case 'STUCK_TIGHT':
       return 'Chain';

@@ -19,7 +19,7 @@ function back(tag: string, power: Schemas['Power'], tanks: number): Schemas['Log
   };
 }
 
-const page = (...entries: Schemas['LogEntry'][]): Schemas['LogPage'] => ({ entries });
+const page = (...entries: Schemas['LogEntry'][]): Schemas['LogPage'] => ({ entries, notUnderstood: 0 });
 
 describe('the log', () => {
   it('keeps every filter that is set, however quickly one follows the other', async () => {

@@ -41,6 +41,7 @@ export default function LogScreen() {
       { replace: true },
     );
   const entries = log.data?.pages.flatMap((page) => page.entries) ?? [];
+  const notUnderstood = Math.max(0, ...(log.data?.pages.map((page) => page.notUnderstood) ?? []));
   return (
     <>
       <title>Log – Yellow Tally</title>
@@ -79,6 +80,15 @@ export default function LogScreen() {
       {log.isPending && <Quiet>{words.loading}</Quiet>}
       {log.data && entries.length === 0 && (
         <Quiet>{search.size > 0 ? 'No record fits this.' : 'Nothing is recorded yet.'}</Quiet>
+      )}
+      {notUnderstood > 0 && (
+        <ProblemNote
+          sentences={[
+            notUnderstood === 1
+              ? 'One record among these cannot be understood and is left out. Its saw is held. The check above says what was altered.'
+              : `${notUnderstood} records among these cannot be understood and are left out. Their saws are held. The check above says what was altered.`,
+          ]}
+        />
       )}
       <LogLines entries={entries} withTag />
       {log.hasNextPage && (

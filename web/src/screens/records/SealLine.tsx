@@ -46,6 +46,16 @@ export function SealLine({ bare = false }: { bare?: boolean }) {
           {last.found > last.wrong.length && <Box sx={{ mt: 0.5 }}>These are the first.</Box>}
         </ProblemNote>
       )}
+      {bare && last && last.remarks.length > 0 && (
+        <Box sx={{ mt: 1, color: 'text.secondary' }}>
+          Sealed anew:
+          <Box component="ul" sx={{ m: 0, pl: 3 }}>
+            {last.remarks.map((remark) => (
+              <li key={remark}>{remark}.</li>
+            ))}
+          </Box>
+        </Box>
+      )}
     </Box>
   );
 }

@@ -40,6 +40,7 @@ class NarrowScreenBrowserTest {
             Map.entry("/stores", "a month"),
             Map.entry("/log", "Ida Marsh"),
             Map.entry("/settings", "Turning the bar over"),
+            Map.entry("/records", "Proof and backups"),
             Map.entry("/handbook", "Handbook of the job"),
             Map.entry("/handbook/3", "Not yet in the program"),
             Map.entry("/handbook/12", "How an officer adds a cause")));

@@ -1,6 +1,7 @@
 package yellowtally.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -12,6 +13,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -19,9 +21,11 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.UUID;
 import java.util.zip.GZIPInputStream;
 import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -29,6 +33,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 import yellowtally.server.RunningServer.Api;
+import yellowtally.server.backup.Restore;
 import yellowtally.server.support.StoppedClock;
 
 /**
@@ -138,39 +143,73 @@ class EarlierRecordsTest {
         }
     }
 
+    private static Api start(Path folder, JsonNode before, List<ConfigurableApplicationContext> running) {
+        ConfigurableApplicationContext application = Applications.start(
+                new SpringApplication(YellowTallyApplication.class, StoppedClock.class),
+                "--server.port=0",
+                "--yellowtally.data=" + folder,
+                "--yellowtally.zone=UTC",
+                "--stopped.at=" + before.path("at").asString());
+        running.add(application);
+        return new Api(
+                ((WebServerApplicationContext) application).getWebServer().getPort());
+    }
+
+    private static Path backup(Api api, Path folder) throws IOException {
+        api.post("/api/backups", "{\"id\":\"" + UUID.randomUUID() + "\"}");
+        await().atMost(Duration.ofMinutes(1))
+                .until(() -> !api.get("/api/backups").body().path("underWay").asBoolean());
+        // The other is from before the form was changed.
+        JsonNode made = api.get("/api/backups")
+                .body()
+                .path("list")
+                .valueStream()
+                .filter(one -> one.path("why").asString().isEmpty())
+                .findFirst()
+                .orElseThrow();
+        return folder.resolve("backups").resolve(made.path("file").asString());
+    }
+
     @Test
-    void everyPageSaysWhatItSaidBefore() throws IOException, SQLException {
+    void everyPageSaysWhatItSaidBeforeAndSaysItAgainFromABackup(@TempDir Path place)
+            throws IOException, SQLException, Restore.Refused {
         JsonNode before;
         try (InputStream pages = resource("pages.json.gz")) {
             before = JsonMapper.builder().build().readTree(pages);
         }
-        try (Connection db = DriverManager.getConnection("jdbc:h2:mem:before", "sa", "")) {
-
+        Path folder = Files.createDirectory(place.resolve("data"));
+        try (Connection db = DriverManager.getConnection("jdbc:h2:file:" + folder.resolve("yellow-tally"), "sa", "")) {
             restore(db);
-            SpringApplication application = new SpringApplication(YellowTallyApplication.class, StoppedClock.class);
-            try (ConfigurableApplicationContext running = application.run(
-                    "--server.port=0",
-                    "--yellowtally.store=mem:before",
-                    "--yellowtally.zone=UTC",
-                    "--stopped.at=" + before.path("at").asString())) {
-                Api api = new Api(
-                        ((WebServerApplicationContext) running).getWebServer().getPort());
-                if (Boolean.getBoolean("yellowtally.write-pages")) {
-                    writeAnew(before, api);
-                    return;
-                }
-                List<String> differences = new ArrayList<>();
-                for (Map.Entry<String, JsonNode> page : before.path("pages").properties()) {
-                    compare(
-                            page.getKey(),
-                            "",
-                            page.getValue(),
-                            api.get(page.getKey()).body(),
-                            differences);
-                }
-                assertThat(differences).isEmpty();
-                assertThat(before.path("pages").size()).isGreaterThan(200);
+        }
+        List<ConfigurableApplicationContext> running = new ArrayList<>();
+        try {
+            Api api = start(folder, before, running);
+            if (Boolean.getBoolean("yellowtally.write-pages")) {
+                writeAnew(before, api);
+                return;
             }
+            List<String> differences = new ArrayList<>();
+            Map<String, JsonNode> now = new HashMap<>();
+            before.path("pages").properties().forEach(page -> {
+                JsonNode says = api.get(page.getKey()).body();
+                compare(page.getKey(), "", page.getValue(), says, differences);
+                now.put(page.getKey(), says);
+            });
+            assertThat(differences).isEmpty();
+            assertThat(now).hasSizeGreaterThan(200);
+
+            Path fresh = place.resolve("fresh");
+            assertThat(Restore.restore(backup(api, folder), fresh, false).found())
+                    .isZero();
+            Api again = start(fresh, before, running);
+            now.forEach((page, says) -> {
+                if (!again.get(page).body().equals(says)) {
+                    differences.add(page);
+                }
+            });
+            assertThat(differences).isEmpty();
+        } finally {
+            running.forEach(ConfigurableApplicationContext::close);
         }
     }
 }

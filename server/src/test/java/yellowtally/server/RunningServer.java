@@ -13,7 +13,6 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
-import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -149,8 +148,7 @@ public final class RunningServer implements ParameterResolver {
         if (api == null) {
             try {
                 Path data = Files.createTempDirectory("yellow-tally-test");
-                running = SpringApplication.run(
-                        YellowTallyApplication.class,
+                running = Applications.start(
                         "--server.port=0",
                         "--yellowtally.data=" + data,
                         "--spring.jpa.properties.hibernate.session_factory.statement_inspector="

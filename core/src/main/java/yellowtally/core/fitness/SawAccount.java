@@ -1,5 +1,6 @@
 package yellowtally.core.fitness;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.holds.HoldBook;
@@ -7,6 +8,8 @@ import yellowtally.core.oiling.OilRatio;
 import yellowtally.core.schedule.TaskDue;
 import yellowtally.core.steps.OpenFinding;
 import yellowtally.core.waiting.FitState;
+import yellowtally.core.waiting.RecordWaits;
+import yellowtally.core.waiting.Urgency;
 import yellowtally.core.waiting.Waiting;
 
 /**
@@ -33,5 +36,20 @@ public record SawAccount(
         work = List.copyOf(work);
         tasks = List.copyOf(tasks);
         findings = List.copyOf(findings);
+    }
+
+    /**
+     * The same of a saw of which some records could not be understood: it is held, whatever the others say (handbook section 11).
+     *
+     * @param records how many; zero changes nothing
+     */
+    public SawAccount withNotUnderstood(int records) {
+        if (records == 0) {
+            return this;
+        }
+        List<Waiting> more = new ArrayList<>(work);
+        more.add(RecordWaits.of(records));
+        more.sort(Urgency.MOST_URGENT_FIRST);
+        return new SawAccount(FitState.HELD, more, tension, tasks, findings, oil, holds);
     }
 }

@@ -11,6 +11,7 @@ import yellowtally.core.waiting.FindingWaits.FindingMatter;
 import yellowtally.core.waiting.GrowthWaits.GrowthMatter;
 import yellowtally.core.waiting.OilWaits.OilMatter;
 import yellowtally.core.waiting.RecheckWaits.RecheckMatter;
+import yellowtally.core.waiting.RecordWaits.RecordMatter;
 import yellowtally.core.waiting.ReleaseWaits.ReleaseMatter;
 import yellowtally.core.waiting.RestWaits.RestMatter;
 import yellowtally.core.waiting.SetBackWaits.SetBackMatter;
@@ -29,6 +30,7 @@ public final class Urgency {
             TensionMatter.THROW_RISK,
             TensionMatter.JAMMED,
             TensionMatter.STUCK_TIGHT,
+            RecordMatter.NOT_UNDERSTOOD,
             FindingHoldMatter.FINDING_HOLDS,
             StepHoldMatter.STEP_FAILED,
             StepHoldMatter.PERSON_HOLDS,

@@ -20,6 +20,7 @@ public sealed interface Waiting
                 ReleaseWaits,
                 SetBackWaits,
                 RestWaits,
+                RecordWaits,
                 OilWaits,
                 FaultWaits,
                 FaultRests,

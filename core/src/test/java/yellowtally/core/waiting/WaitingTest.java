@@ -49,6 +49,7 @@ class WaitingTest {
                                 FindingHolds.of(Finding.BAND_THIN, List.of()),
                                 SetBackWaits.of(List.of(Step.REFIT, Step.NUTS)),
                                 RestWaits.of(new Rest(40, List.of(Step.BRAKE_LEVER))),
+                                RecordWaits.of(2),
                                 FindingWaits.of(Finding.BURR),
                                 StepAttends.of(Step.NUTS),
                                 ReleaseWaits.now()))

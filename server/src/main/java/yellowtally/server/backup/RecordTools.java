@@ -101,9 +101,11 @@ public final class RecordTools {
         out.println(
                 switch (paper.get().kind()) {
                     case STANDS ->
-                        "The seal " + code + " stands: up to " + paper.get().at() + " nothing was altered since.";
+                        "The records go through the seal " + code + ", set "
+                                + paper.get().at() + ".";
                     case ALTERED ->
-                        "The seal " + code + " does not stand: something was altered that was recorded before it.";
+                        "The records do not go through the seal " + code
+                                + ": something was altered that was recorded before it.";
                     case CUT_OFF -> "The seal " + code + " is not reached: the records at the end are missing.";
                 });
         return paper.get().kind() == Paper.PaperKind.STANDS ? WELL : NOT_WHOLE;

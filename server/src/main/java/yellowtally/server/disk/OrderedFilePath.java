@@ -18,6 +18,11 @@ public final class OrderedFilePath extends FilePathWrapper {
         FilePath.register(new OrderedFilePath());
     }
 
+    /** What lies under a file of that name. */
+    static FilePath under(String name) {
+        return FilePath.get(name.substring(SCHEME.length() + 1));
+    }
+
     @Override
     public String getScheme() {
         return SCHEME;

@@ -7,7 +7,6 @@ import java.nio.file.attribute.BasicFileAttributes;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
-import org.h2.store.fs.FilePath;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.SmartLifecycle;
@@ -28,8 +27,9 @@ public class StoreWatch implements SmartLifecycle {
     StoreWatch(@Value("${yellowtally.store}") String store, @Value("${yellowtally.least-room}") DataSize leastRoom) {
         this.file = StorePlace.of(store).file();
         this.health = StoreHealth.of(
-                file.map(path -> FilePath.get(path.toString()).toRealPath().toString())
-                        .orElse(store));
+                file.isPresent()
+                        ? OrderedFilePath.under(store + ".mv.db").toRealPath().toString()
+                        : store);
         this.leastRoom = leastRoom.toBytes();
         this.opened = file.map(StoreWatch::identity).orElse(null);
     }

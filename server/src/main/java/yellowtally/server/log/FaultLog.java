@@ -1,7 +1,6 @@
 package yellowtally.server.log;
 
 import jakarta.persistence.EntityManager;
-import jakarta.persistence.TypedQuery;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -52,11 +51,11 @@ class FaultLog {
 
     List<LogEntry> lines(LogFilter filter, Function<UUID, String> tag, Function<@Nullable UUID, String> person) {
         List<LogEntry> lines = new ArrayList<>();
-        for (Told told : rows(
+        for (Told told : filter.rows(
+                records,
                 Told.class,
                 "select f.id, f.at, f.sawId, f.personId, f.complaint, f.seen from Fault f"
-                        + filter.where("f.sawId", "f.personId", "f.at") + " order by f.at desc",
-                filter)) {
+                        + filter.where("f.sawId", "f.personId", "f.at") + " order by f.at desc")) {
             lines.add(line(
                     told.id(),
                     told.at(),
@@ -69,13 +68,13 @@ class FaultLog {
                             null),
                     told.seen()));
         }
-        for (Happened event : rows(
+        for (Happened event : filter.rows(
+                records,
                 Happened.class,
                 "select e.id, e.at, f.sawId, e.personId, e.kind, e.cause, e.wet, e.note, f.id, f.complaint"
                         + " from FaultEventRow e join Fault f on f.id = e.faultId"
                         + filter.where("f.sawId", "e.personId", "e.at")
-                        + " and e.kind not in (" + quiet() + ") order by e.at desc",
-                filter)) {
+                        + " and e.kind not in (" + quiet() + ") order by e.at desc")) {
             Cause cause = knowledge.cause(event.cause());
             String what = event.cause() == null
                     ? knowledge.complaint(event.complaint()).title()
@@ -94,12 +93,6 @@ class FaultLog {
     private static String quiet() {
         return String.join(
                 ", ", QUIET.stream().map(kind -> "FaultEventKind." + kind).toList());
-    }
-
-    private <T> List<T> rows(Class<T> row, String query, LogFilter filter) {
-        TypedQuery<T> typed = records.createQuery(query, row).setMaxResults(LogPage.MOST + 1);
-        filter.values().forEach(typed::setParameter);
-        return typed.getResultList();
     }
 
     private static LogEntry line(

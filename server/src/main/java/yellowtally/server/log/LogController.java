@@ -1,19 +1,24 @@
 package yellowtally.server.log;
 
 import jakarta.persistence.EntityManager;
-import jakarta.persistence.TypedQuery;
+import jakarta.persistence.PersistenceException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
-import org.springframework.transaction.annotation.Transactional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -32,6 +37,9 @@ import yellowtally.server.worklog.Worklog;
 @RestController
 class LogController {
 
+    private static final Logger LOG = LoggerFactory.getLogger(LogController.class);
+
+    private final TransactionTemplate reading;
     private final EntityManager records;
     private final Fleet fleet;
     private final People people;
@@ -40,7 +48,15 @@ class LogController {
     private final OutingLog outings;
 
     LogController(
-            EntityManager records, Fleet fleet, People people, Worklog worklog, FaultLog faults, OutingLog outings) {
+            EntityManager records,
+            Fleet fleet,
+            People people,
+            Worklog worklog,
+            FaultLog faults,
+            OutingLog outings,
+            PlatformTransactionManager transactions) {
+        this.reading = new TransactionTemplate(transactions);
+        this.reading.setReadOnly(true);
         this.records = records;
         this.fleet = fleet;
         this.people = people;
@@ -50,38 +66,82 @@ class LogController {
     }
 
     @GetMapping("/api/log")
-    @Transactional(readOnly = true)
     LogPage log(
             @RequestParam(required = false) @Nullable String saw,
             @RequestParam(required = false) @Nullable UUID person,
             @RequestParam(required = false) @Nullable Set<LogKind> kinds,
             @RequestParam(required = false) @Nullable Instant from,
             @RequestParam(required = false) @Nullable Instant before) {
-        LogFilter filter = new LogFilter(
-                saw == null || saw.isBlank() ? null : fleet.saw(saw).id(), person, from, before);
-        Set<LogKind> wanted = kinds == null || kinds.isEmpty() ? EnumSet.allOf(LogKind.class) : kinds;
+        // Between two commas there is none.
+        Set<LogKind> wanted = kinds == null ? new HashSet<>() : new HashSet<>(kinds);
+        wanted.remove(null);
+        if (wanted.isEmpty()) {
+            wanted.addAll(EnumSet.allOf(LogKind.class));
+        }
+        LogFilter filter = reading(() -> new LogFilter(
+                saw == null || saw.isBlank() ? null : fleet.saw(saw).id(),
+                person,
+                from,
+                before,
+                LogFilter.Window.PAGE));
+        try {
+            return page(reading(() -> lines(wanted, filter)), 0);
+        } catch (IllegalArgumentException | PersistenceException e) {
+            return rowByRow(wanted, filter);
+        }
+    }
+
+    /** Where a row cannot be understood all others are still told: each is read by itself. */
+    private LogPage rowByRow(Set<LogKind> wanted, LogFilter filter) {
+        LogNames names = reading(() -> new LogNames(people, fleet));
+        List<LogEntry> found = new ArrayList<>();
+        int notUnderstood = 0;
+        for (LogKind kind : wanted) {
+            boolean more = true;
+            for (int row = 0; more && row <= LogPage.MOST; row++) {
+                LogFilter only = filter.only(row);
+                try {
+                    List<? extends LogEntry> lines = reading(() -> lines(kind, only, names));
+                    found.addAll(lines);
+                    more = !lines.isEmpty();
+                } catch (IllegalArgumentException | PersistenceException e) {
+                    LOG.error("A record in the log cannot be understood: {}", e.getMessage());
+                    notUnderstood++;
+                }
+            }
+        }
+        return page(found, notUnderstood);
+    }
+
+    private <T> T reading(Supplier<T> read) {
+        return Objects.requireNonNull(reading.execute(status -> read.get()));
+    }
+
+    private static LogPage page(List<LogEntry> found, int notUnderstood) {
+        List<LogEntry> latestFirst = new ArrayList<>(found);
+        latestFirst.sort(Comparator.comparing(LogEntry::at).reversed().thenComparing(LogEntry::kind));
+        return LogPage.cut(latestFirst, LogPage.MOST, notUnderstood);
+    }
+
+    private List<LogEntry> lines(Set<LogKind> kinds, LogFilter filter) {
         LogNames names = new LogNames(people, fleet);
         List<LogEntry> found = new ArrayList<>();
-        for (LogKind kind : wanted) {
-            if (kind == null) {
-                // Between two commas there is none.
-                continue;
-            }
-            found.addAll(
-                    switch (kind) {
-                        case STEP -> steps(filter, names);
-                        case OUT -> outings.out(filter, names);
-                        case BACK -> outings.back(filter, names);
-                        case FITTED -> fitted(filter, names);
-                        case HELD -> held(filter, names);
-                        case RELEASED -> released(filter, names);
-                        case VISIT_ENDED -> ended(filter, names);
-                        case SAW -> sawChanges(filter, names);
-                        case FAULT -> faults.lines(filter, names::tag, names::person);
-                    });
-        }
-        found.sort(Comparator.comparing(LogEntry::at).reversed().thenComparing(LogEntry::kind));
-        return LogPage.cut(found, LogPage.MOST);
+        kinds.forEach(kind -> found.addAll(lines(kind, filter, names)));
+        return found;
+    }
+
+    private List<? extends LogEntry> lines(LogKind kind, LogFilter filter, LogNames names) {
+        return switch (kind) {
+            case STEP -> steps(filter, names);
+            case OUT -> outings.out(filter, names);
+            case BACK -> outings.back(filter, names);
+            case FITTED -> fitted(filter, names);
+            case HELD -> held(filter, names);
+            case RELEASED -> released(filter, names);
+            case VISIT_ENDED -> ended(filter, names);
+            case SAW -> sawChanges(filter, names);
+            case FAULT -> faults.lines(filter, names::tag, names::person);
+        };
     }
 
     /** How a tension check ended. */
@@ -102,18 +162,12 @@ class LogController {
             @Nullable UUID struckBy,
             @Nullable String struckReason) {}
 
-    private <T> List<T> rows(Class<T> type, String query, LogFilter filter) {
-        TypedQuery<T> typed = records.createQuery(query, type).setMaxResults(LogPage.MOST + 1);
-        filter.values().forEach(typed::setParameter);
-        return typed.getResultList();
-    }
-
     private List<LogEntry.StepTaken> steps(LogFilter filter, LogNames names) {
-        List<WorkRecord> rows = rows(
+        List<WorkRecord> rows = filter.rows(
+                records,
                 WorkRecord.class,
                 "select r from WorkRecord r" + filter.where("r.sawId", "r.personId", "r.at")
-                        + " order by r.at desc, r.seq desc",
-                filter);
+                        + " order by r.at desc, r.seq desc");
         Map<UUID, LogEntry.StrikeLine> struck = new HashMap<>();
         List<UUID> ids = rows.stream().map(WorkRecord::id).toList();
         for (WorkVoid strike : worklog.struckOf(ids)) {
@@ -147,10 +201,10 @@ class LogController {
     }
 
     private List<LogEntry.SetFitted> fitted(LogFilter filter, LogNames names) {
-        List<SetFitting> rows = rows(
+        List<SetFitting> rows = filter.rows(
+                records,
                 SetFitting.class,
-                "select f from SetFitting f" + filter.where("f.sawId", "f.personId", "f.at") + " order by f.at desc",
-                filter);
+                "select f from SetFitting f" + filter.where("f.sawId", "f.personId", "f.at") + " order by f.at desc");
         Map<UUID, String> tags = fleet.partTags(rows);
         return rows.stream()
                 .map(f -> new LogEntry.SetFitted(
@@ -165,11 +219,12 @@ class LogController {
     }
 
     private List<LogEntry.SawChanged> sawChanges(LogFilter filter, LogNames names) {
-        return rows(
+        return filter
+                .rows(
+                        records,
                         SawEvent.class,
                         "select e from SawEvent e" + filter.where("e.sawId", "e.personId", "e.at")
-                                + " order by e.at desc",
-                        filter)
+                                + " order by e.at desc")
                 .stream()
                 .map(e -> new LogEntry.SawChanged(
                         e.id(),
@@ -184,11 +239,12 @@ class LogController {
 
     /** Holds that a person set; those of a failed step are told by the step. */
     private List<LogEntry.HeldByPerson> held(LogFilter filter, LogNames names) {
-        return rows(
+        return filter
+                .rows(
+                        records,
                         SawHold.class,
                         "select h from SawHold h" + filter.where("h.sawId", "h.personId", "h.at")
-                                + " and h.recordId is null order by h.at desc",
-                        filter)
+                                + " and h.recordId is null order by h.at desc")
                 .stream()
                 .map(h -> new LogEntry.HeldByPerson(
                         h.id(), h.at(), names.tag(h.sawId()), names.person(h.personId()), h.note()))
@@ -196,12 +252,12 @@ class LogController {
     }
 
     private List<LogEntry.Released> released(LogFilter filter, LogNames names) {
-        List<Release> rows = rows(
+        List<Release> rows = filter.rows(
+                records,
                 Release.class,
                 "select r.id, r.at, h.sawId, r.personId from HoldRelease r join SawHold h on h.id = r.holdId"
                         + filter.where("h.sawId", "r.personId", "r.at")
-                        + " order by r.at desc",
-                filter);
+                        + " order by r.at desc");
         Map<String, LogEntry.Released> once = new HashMap<>();
         // Several holds are released by one word.
         rows.stream()
@@ -212,13 +268,14 @@ class LogController {
     }
 
     private List<LogEntry.VisitEnded> ended(LogFilter filter, LogNames names) {
-        return rows(
+        return filter
+                .rows(
+                        records,
                         EndOfVisit.class,
                         "select v.id, v.endedAt, v.sawId, v.endedBy, v.decision, v.leftOpenReason, v.struckAt,"
                                 + " v.struckBy, v.struckReason from Visit v"
                                 + filter.where("v.sawId", "v.endedBy", "v.endedAt")
-                                + " and v.endedAt is not null order by v.endedAt desc",
-                        filter)
+                                + " and v.endedAt is not null order by v.endedAt desc")
                 .stream()
                 .map(row -> new LogEntry.VisitEnded(
                         row.visitId(),

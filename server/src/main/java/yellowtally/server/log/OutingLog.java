@@ -1,7 +1,6 @@
 package yellowtally.server.log;
 
 import jakarta.persistence.EntityManager;
-import jakarta.persistence.TypedQuery;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,10 +22,11 @@ class OutingLog {
     }
 
     List<LogEntry.WentOut> out(LogFilter filter, LogNames names) {
-        List<Outing> rows = rows(
+        List<Outing> rows = filter.rows(
+                records,
+                Outing.class,
                 "select o from Outing o" + filter.where("o.sawId", "o.outPersonId", "o.outAt")
-                        + " order by o.outAt desc",
-                filter);
+                        + " order by o.outAt desc");
         Map<UUID, Outing> corrected = corrected(rows);
         return rows.stream()
                 .map(o -> new LogEntry.WentOut(
@@ -42,10 +42,11 @@ class OutingLog {
     }
 
     List<LogEntry.CameBack> back(LogFilter filter, LogNames names) {
-        List<Outing> rows = rows(
+        List<Outing> rows = filter.rows(
+                records,
+                Outing.class,
                 "select o from Outing o" + filter.where("o.sawId", "o.backPersonId", "o.backAt")
-                        + " and o.backAt is not null order by o.backAt desc",
-                filter);
+                        + " and o.backAt is not null order by o.backAt desc");
         Map<UUID, Outing> corrected = corrected(rows);
         return rows.stream()
                 .map(o -> new LogEntry.CameBack(
@@ -59,12 +60,6 @@ class OutingLog {
                         strike(o, names),
                         strike(corrected.get(o.amendsId()), names)))
                 .toList();
-    }
-
-    private List<Outing> rows(String query, LogFilter filter) {
-        TypedQuery<Outing> typed = records.createQuery(query, Outing.class).setMaxResults(LogPage.MOST + 1);
-        filter.values().forEach(typed::setParameter);
-        return typed.getResultList();
     }
 
     /** The struck entries that these take the place of, by id. */

@@ -4,6 +4,7 @@ import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -80,6 +81,15 @@ class FittedSaws {
     List<FittedSaw> inService() {
         return fitted(records.createQuery("select s.id from Saw s where s.retiredAt is null", UUID.class)
                 .getResultList());
+    }
+
+    /** Which there are, whatever else can be read of them. */
+    Map<UUID, String> tagsInService() {
+        Map<UUID, String> tags = new LinkedHashMap<>();
+        records.createQuery("select s.id, s.tag from Saw s where s.retiredAt is null order by s.tag", Object[].class)
+                .getResultList()
+                .forEach(row -> tags.put((UUID) row[0], (String) row[1]));
+        return tags;
     }
 
     /** Those of these that are in service. */

@@ -37,7 +37,7 @@ class RecordReader {
 
     private SawRecords read(FittedSaw fitted, Rows rows, Days days) throws SQLException {
         Hanging on = new Hanging(fitted, rows);
-        return new SawRecords(
+        SawRecords read = new SawRecords(
                 TensionRows.read(rows, on),
                 OutingRows.read(rows, on),
                 StepRows.read(rows, on, days),
@@ -49,6 +49,9 @@ class RecordReader {
                 rows.read(VISIT, row -> row.id("id"), on.saw()).stream()
                         .map(visit -> new OpenVisit(visit, visits.story(visit)))
                         .findFirst()
-                        .orElse(null));
+                        .orElse(null),
+                0);
+        // Last: all were read by then.
+        return read.withNotUnderstood(rows.notUnderstood());
     }
 }

@@ -14,6 +14,8 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** Asks the database over the session's own connection; rows are read by the names of their columns. */
 final class Rows {
@@ -23,7 +25,10 @@ final class Rows {
 
             left join work_void v on v.record_id = r.id where v.record_id is null and\s""";
 
+    private static final Logger LOG = LoggerFactory.getLogger(Rows.class);
+
     private final Connection connection;
+    private int notUnderstood;
 
     Rows(Connection connection) {
         this.connection = connection;
@@ -44,11 +49,25 @@ final class Rows {
             try (ResultSet rows = statement.executeQuery()) {
                 Row row = new Row(rows);
                 while (rows.next()) {
-                    found.add(reader.read(row));
+                    try {
+                        found.add(reader.read(row));
+                    } catch (IllegalArgumentException | NullPointerException e) {
+                        // It costs this row, and its saw stays in: what it says is not known.
+                        notUnderstood++;
+                        LOG.error(
+                                "A record cannot be understood ({}): {}",
+                                e.getMessage(),
+                                query.lines().findFirst().orElse(""));
+                    }
                 }
             }
         }
         return found;
+    }
+
+    /** How many of the rows that were read so far could not be understood. */
+    int notUnderstood() {
+        return notUnderstood;
     }
 
     /** A query for some of many ids: {@code (?, ?, ?)}. */

@@ -11,6 +11,7 @@ import yellowtally.server.usage.EndedOuting;
 /**
  * The records of one saw and of the parts on it, on whatever saw they were made, as far as the rules look at them.
  *
+ * @param notUnderstood how many more there are of which nobody knows what they say
  * @param log of each step the latest record and the latest that passed, and every sharpening
  */
 record SawRecords(
@@ -22,4 +23,10 @@ record SawRecords(
         @Nullable Instant newSprocketAt,
         PartLedger parts,
         List<FaultRow> faults,
-        @Nullable OpenVisit visit) {}
+        @Nullable OpenVisit visit,
+        int notUnderstood) {
+
+    SawRecords withNotUnderstood(int records) {
+        return new SawRecords(checks, outings, log, holds, loopsFitted, newSprocketAt, parts, faults, visit, records);
+    }
+}

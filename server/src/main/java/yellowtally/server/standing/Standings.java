@@ -1,5 +1,6 @@
 package yellowtally.server.standing;
 
+import jakarta.persistence.PersistenceException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -107,7 +108,13 @@ public class Standings implements MayGoOut, SmartLifecycle {
     private record Worked(Booked booked, SisterPaces sisters, Standing standing) {}
 
     /** What was worked out, from what. */
-    private record Kept(long revision, LocalDate today, int settings, Map<UUID, Worked> worked, List<Standing> all) {}
+    private record Kept(
+            long revision,
+            LocalDate today,
+            int settings,
+            Map<UUID, Worked> worked,
+            List<Standing> all,
+            List<String> leftOut) {}
 
     /** Every saw in service, by tag. */
     public List<Standing> all() {
@@ -146,11 +153,41 @@ public class Standings implements MayGoOut, SmartLifecycle {
             return before;
         }
         long now = revision.now();
-        Kept made = Objects.requireNonNull(reading.execute(status -> workedOut(now, today, before)));
+        Kept made = workedOutAll(now, today, before);
         if (!writing()) {
             kept.accumulateAndGet(made, Standings::newer);
         }
         return made;
+    }
+
+    /** Where saws cannot be read together, each is read by itself: one that nobody can understand is left out, and said. */
+    private Kept workedOutAll(long now, LocalDate today, @Nullable Kept before) {
+        try {
+            return Objects.requireNonNull(reading.execute(status -> workedOut(now, today, before)));
+        } catch (IllegalArgumentException | PersistenceException e) {
+            if (writing() || keeper.isShutdown()) {
+                throw e;
+            }
+            List<FittedSaw> readable = new ArrayList<>();
+            List<String> leftOut = new ArrayList<>();
+            Map<UUID, String> tags = Objects.requireNonNull(reading.execute(status -> saws.tagsInService()));
+            tags.forEach((id, tag) -> {
+                try {
+                    readable.addAll(Objects.requireNonNull(reading.execute(status -> saws.inService(List.of(id)))));
+                } catch (IllegalArgumentException | PersistenceException ofThisSaw) {
+                    LOG.error("Saw {} cannot be read: {}", tag, ofThisSaw.getMessage());
+                    leftOut.add(tag);
+                }
+            });
+            return Objects.requireNonNull(reading.execute(status -> workedOut(
+                    now, today, null, readable.stream().map(this::read).toList(), leftOut)));
+        }
+    }
+
+    /** Tags of saws of which nobody can say where they stand: they are in no list, and must not go out. */
+    List<String> leftOut() {
+        Kept now = kept.get();
+        return now == null ? List.of() : now.leftOut();
     }
 
     private static @Nullable Kept newer(@Nullable Kept one, @Nullable Kept other) {
@@ -302,9 +339,13 @@ public class Standings implements MayGoOut, SmartLifecycle {
                 : Refusal.Fault.of("", "found." + first.finding());
     }
 
+    private Kept workedOut(long now, LocalDate today, @Nullable Kept before) {
+        return workedOut(now, today, before, reads(before), List.of());
+    }
+
     // The same object, not an equal one: what was read anew is worked out anew.
     @SuppressWarnings("ReferenceEquality")
-    private Kept workedOut(long now, LocalDate today, @Nullable Kept before) {
+    private Kept workedOut(long now, LocalDate today, @Nullable Kept before, List<Read> reads, List<String> notRead) {
         SettingsInForce settingsNow = settings.now();
         HouseRules rules = settingsNow.rules();
         Map<UUID, Worked> known =
@@ -314,7 +355,7 @@ public class Standings implements MayGoOut, SmartLifecycle {
         LedgerMaker maker = new LedgerMaker(rules, settingsNow, knowledge, today, this::day);
         List<Booked> books = new ArrayList<>();
         Map<Pitch, List<Double>> paces = new EnumMap<>(Pitch.class);
-        for (Read read : reads(before)) {
+        for (Read read : reads) {
             Worked last = known.get(read.fitted().saw().id());
             Booked book = last != null && last.booked().read() == read ? last.booked() : booked(read, maker);
             books.add(book);
@@ -339,7 +380,7 @@ public class Standings implements MayGoOut, SmartLifecycle {
             worked.put(fitted.saw().id(), next);
             all.add(next.standing());
         }
-        return new Kept(now, today, settingsNow.changes(), worked, List.copyOf(all));
+        return new Kept(now, today, settingsNow.changes(), worked, List.copyOf(all), notRead);
     }
 
     /** By tag: what a write touched is read again, all else stands. */
@@ -385,7 +426,8 @@ public class Standings implements MayGoOut, SmartLifecycle {
         SawLedger ledger = book.ledger();
         Numbers numbers = settingsNow.numbers(fitted.saw());
         SawProfile profile = ledger.schedule().saw();
-        SawAccount account = ledger.assess(sisters, new SawLedger.Rules(numbers, rules.seasons(), today));
+        SawAccount account = ledger.assess(sisters, new SawLedger.Rules(numbers, rules.seasons(), today))
+                .withNotUnderstood(book.read().records().notUnderstood());
         return new Standing(
                 fitted,
                 profile,

@@ -31,6 +31,7 @@ class WebFiles implements WebMvcConfigurer {
             "/bench/**",
             "/crews",
             "/log",
+            "/records",
             "/settings",
             "/handbook",
             "/handbook/**",

@@ -39,7 +39,7 @@ class LogPageTest {
         "7 7 7 7 7,       5, 7",
     })
     void cut(String minutes, int shown, @Nullable Integer next) {
-        LogPage page = LogPage.cut(at(minutes), 4);
+        LogPage page = LogPage.cut(at(minutes), 4, 0);
         assertThat(page.entries()).hasSize(shown);
         assertThat(page.next()).isEqualTo(next == null ? null : at(next).at());
     }
@@ -67,7 +67,8 @@ class LogPageTest {
                                 .filter(entry -> entry.at().isBefore(end))
                                 .limit(6)
                                 .toList(),
-                        5);
+                        5,
+                        0);
                 shown.addAll(page.entries());
                 before = page.next();
             }
