@@ -29,6 +29,7 @@ class AccessibilityTest {
             new Screen("/settings", "Settings"),
             new Screen("/crews", "Out and back"),
             new Screen("/log", "Log"),
+            new Screen("/records", "Proof and backups"),
             new Screen("/saws/15/record", "Record one task"),
             new Screen("/stores", "Stores"),
             new Screen("/parts/YC-12", "Wear"),

@@ -8,8 +8,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
@@ -39,7 +37,6 @@ class Backups {
     private final BackupMaker maker;
     private final BackupFolder folder;
     private final AtomicBoolean underWay = new AtomicBoolean();
-    private final ExecutorService hand = Executors.newSingleThreadExecutor(Backups::named);
     private volatile @Nullable Failure failure;
 
     Backups(
@@ -91,7 +88,7 @@ class Backups {
             throw Refusal.conflict("", "backup.memory");
         }
         if (underWay.compareAndSet(false, true)) {
-            hand.execute(this::make);
+            named(this::make).start();
         }
     }
 

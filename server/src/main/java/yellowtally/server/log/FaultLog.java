@@ -55,7 +55,7 @@ class FaultLog {
                 records,
                 Told.class,
                 "select f.id, f.at, f.sawId, f.personId, f.complaint, f.seen from Fault f"
-                        + filter.where("f.sawId", "f.personId", "f.at") + " order by f.at desc")) {
+                        + filter.where("f.sawId", "f.personId", "f.at") + " order by f.at desc, f.id")) {
             lines.add(line(
                     told.id(),
                     told.at(),
@@ -74,7 +74,7 @@ class FaultLog {
                 "select e.id, e.at, f.sawId, e.personId, e.kind, e.cause, e.wet, e.note, f.id, f.complaint"
                         + " from FaultEventRow e join Fault f on f.id = e.faultId"
                         + filter.where("f.sawId", "e.personId", "e.at")
-                        + " and e.kind not in (" + quiet() + ") order by e.at desc")) {
+                        + " and e.kind not in (" + quiet() + ") order by e.at desc, e.seq desc")) {
             Cause cause = knowledge.cause(event.cause());
             String what = event.cause() == null
                     ? knowledge.complaint(event.complaint()).title()

@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -72,9 +71,10 @@ class LogController {
             @RequestParam(required = false) @Nullable Set<LogKind> kinds,
             @RequestParam(required = false) @Nullable Instant from,
             @RequestParam(required = false) @Nullable Instant before) {
+        EnumSet<LogKind> wanted = EnumSet.noneOf(LogKind.class);
         // Between two commas there is none.
-        Set<LogKind> wanted = kinds == null ? new HashSet<>() : new HashSet<>(kinds);
-        wanted.remove(null);
+        (kinds == null ? Set.<LogKind>of() : kinds)
+                .stream().filter(Objects::nonNull).forEach(wanted::add);
         if (wanted.isEmpty()) {
             wanted.addAll(EnumSet.allOf(LogKind.class));
         }
@@ -204,7 +204,8 @@ class LogController {
         List<SetFitting> rows = filter.rows(
                 records,
                 SetFitting.class,
-                "select f from SetFitting f" + filter.where("f.sawId", "f.personId", "f.at") + " order by f.at desc");
+                "select f from SetFitting f" + filter.where("f.sawId", "f.personId", "f.at")
+                        + " order by f.at desc, f.id");
         Map<UUID, String> tags = fleet.partTags(rows);
         return rows.stream()
                 .map(f -> new LogEntry.SetFitted(
@@ -224,7 +225,7 @@ class LogController {
                         records,
                         SawEvent.class,
                         "select e from SawEvent e" + filter.where("e.sawId", "e.personId", "e.at")
-                                + " order by e.at desc")
+                                + " order by e.at desc, e.id")
                 .stream()
                 .map(e -> new LogEntry.SawChanged(
                         e.id(),
@@ -244,7 +245,7 @@ class LogController {
                         records,
                         SawHold.class,
                         "select h from SawHold h" + filter.where("h.sawId", "h.personId", "h.at")
-                                + " and h.recordId is null order by h.at desc")
+                                + " and h.recordId is null order by h.at desc, h.id")
                 .stream()
                 .map(h -> new LogEntry.HeldByPerson(
                         h.id(), h.at(), names.tag(h.sawId()), names.person(h.personId()), h.note()))
@@ -257,7 +258,7 @@ class LogController {
                 Release.class,
                 "select r.id, r.at, h.sawId, r.personId from HoldRelease r join SawHold h on h.id = r.holdId"
                         + filter.where("h.sawId", "r.personId", "r.at")
-                        + " order by r.at desc");
+                        + " order by r.at desc, r.id");
         Map<String, LogEntry.Released> once = new HashMap<>();
         // Several holds are released by one word.
         rows.stream()
@@ -275,7 +276,7 @@ class LogController {
                         "select v.id, v.endedAt, v.sawId, v.endedBy, v.decision, v.leftOpenReason, v.struckAt,"
                                 + " v.struckBy, v.struckReason from Visit v"
                                 + filter.where("v.sawId", "v.endedBy", "v.endedAt")
-                                + " and v.endedAt is not null order by v.endedAt desc")
+                                + " and v.endedAt is not null order by v.endedAt desc, v.id")
                 .stream()
                 .map(row -> new LogEntry.VisitEnded(
                         row.visitId(),

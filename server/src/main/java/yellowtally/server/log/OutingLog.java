@@ -26,7 +26,7 @@ class OutingLog {
                 records,
                 Outing.class,
                 "select o from Outing o" + filter.where("o.sawId", "o.outPersonId", "o.outAt")
-                        + " order by o.outAt desc");
+                        + " order by o.outAt desc, o.id");
         Map<UUID, Outing> corrected = corrected(rows);
         return rows.stream()
                 .map(o -> new LogEntry.WentOut(
@@ -46,7 +46,7 @@ class OutingLog {
                 records,
                 Outing.class,
                 "select o from Outing o" + filter.where("o.sawId", "o.backPersonId", "o.backAt")
-                        + " and o.backAt is not null order by o.backAt desc");
+                        + " and o.backAt is not null order by o.backAt desc, o.id");
         Map<UUID, Outing> corrected = corrected(rows);
         return rows.stream()
                 .map(o -> new LogEntry.CameBack(

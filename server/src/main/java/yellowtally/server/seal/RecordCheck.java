@@ -5,8 +5,6 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
@@ -23,7 +21,6 @@ class RecordCheck {
     private final DataSource database;
     private final Clock clock;
     private final AtomicBoolean underWay = new AtomicBoolean();
-    private final ExecutorService hand = Executors.newSingleThreadExecutor(RecordCheck::named);
     private volatile @Nullable Checked last;
 
     RecordCheck(DataSource database, Clock clock) {
@@ -47,7 +44,7 @@ class RecordCheck {
     /** Begins a check; does nothing while one is under way. */
     void begin() {
         if (underWay.compareAndSet(false, true)) {
-            hand.execute(this::check);
+            named(this::check).start();
         }
     }
 
