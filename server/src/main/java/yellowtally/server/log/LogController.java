@@ -126,7 +126,12 @@ class LogController {
     private List<LogEntry> lines(Set<LogKind> kinds, LogFilter filter) {
         LogNames names = new LogNames(people, fleet);
         List<LogEntry> found = new ArrayList<>();
-        kinds.forEach(kind -> found.addAll(lines(kind, filter, names)));
+        LogFilter left = filter;
+        // The most frequent kind first: what is older than a page of it is on no page, and is not read.
+        for (LogKind kind : kinds) {
+            found.addAll(lines(kind, left, names));
+            left = LogPage.reach(found).map(filter::notBefore).orElse(filter);
+        }
         return found;
     }
 

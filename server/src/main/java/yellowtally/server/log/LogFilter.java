@@ -30,6 +30,12 @@ record LogFilter(
         static final Window PAGE = new Window(0, LogPage.MOST + 1);
     }
 
+    /** The same, and nothing from before a moment. */
+    LogFilter notBefore(Instant moment) {
+        Instant later = from == null || from.isBefore(moment) ? moment : from;
+        return new LogFilter(saw, person, later, before, window);
+    }
+
     /** The same, and of each question one row alone. */
     LogFilter only(int row) {
         return new LogFilter(saw, person, from, before, new Window(row, 1));

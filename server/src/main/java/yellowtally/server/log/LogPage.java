@@ -1,7 +1,9 @@
 package yellowtally.server.log;
 
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -14,6 +16,17 @@ record LogPage(List<LogEntry> entries, @Nullable Instant next, int notUnderstood
 
     /** More than one request can write at one moment, so that a page never ends within it. */
     static final int MOST = 120;
+
+    /** How far back a page of these goes: the moment of the latest that is left out; empty when all are on it. */
+    static Optional<Instant> reach(List<LogEntry> found) {
+        return found.size() <= MOST
+                ? Optional.empty()
+                : found.stream()
+                        .map(LogEntry::at)
+                        .sorted(Comparator.reverseOrder())
+                        .skip(MOST)
+                        .findFirst();
+    }
 
     /**
      * Cuts a page off the records that were found. What happened at one moment stays together: the next page begins before

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
@@ -74,5 +75,40 @@ class LogPageTest {
             }
             assertThat(shown).isEqualTo(all);
         }
+    }
+
+    /** Of a kind that is read later only what reaches into the page is read, and the page is the same. */
+    @Test
+    void whatIsOlderThanAPageIsNotMissed() {
+        Random random = new Random(11);
+        for (int run = 0; run < 200; run++) {
+            List<LogEntry> steps = latestFirst(random, random.nextInt(300));
+            List<LogEntry> others = latestFirst(random, random.nextInt(300));
+            List<LogEntry> read = new ArrayList<>(steps.subList(0, Math.min(steps.size(), LogPage.MOST + 1)));
+            Instant reach = LogPage.reach(read).orElse(Instant.MIN);
+            others.stream()
+                    .filter(entry -> !entry.at().isBefore(reach))
+                    .limit(LogPage.MOST + 1)
+                    .forEach(read::add);
+            List<LogEntry> all = new ArrayList<>(steps);
+            all.addAll(others);
+            assertThat(moments(read)).isEqualTo(moments(all));
+        }
+    }
+
+    private static List<LogEntry> latestFirst(Random random, int many) {
+        return random.ints(many, 0, 2_000)
+                .mapToObj(LogPageTest::at)
+                .sorted(Comparator.comparing(LogEntry::at).reversed())
+                .toList();
+    }
+
+    private static List<Instant> moments(List<LogEntry> found) {
+        List<LogEntry> sorted = found.stream()
+                .sorted(Comparator.comparing(LogEntry::at).reversed())
+                .toList();
+        return LogPage.cut(sorted, LogPage.MOST, 0).entries().stream()
+                .map(LogEntry::at)
+                .toList();
     }
 }
