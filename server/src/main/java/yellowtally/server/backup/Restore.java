@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.sql.SQLException;
 import java.util.Optional;
+import yellowtally.server.disk.StoreLock;
 
 /** Puts a backup where the records are kept. Opened and looked through first; what was there is moved aside, never written over. */
 public final class Restore {
@@ -37,6 +38,9 @@ public final class Restore {
         if (Files.exists(target) && !replace) {
             throw new Refused("There are records in " + dataFolder
                     + ". Give another folder with --data, or say --replace: they are moved aside then.");
+        }
+        if (StoreLock.isHeld(target)) {
+            throw new Refused("Yellow Tally is running with the records in " + dataFolder + ". End it first.");
         }
         Files.createDirectories(dataFolder);
         Path taken = dataFolder.resolve("being-restored.mv.db");

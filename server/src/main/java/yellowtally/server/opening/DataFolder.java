@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import yellowtally.server.backup.BackupFile;
 import yellowtally.server.backup.Restore;
+import yellowtally.server.disk.StoreLock;
 
 /**
  * The folder of the records: theirs alone, and with a note in it that records are kept there. Where the note is and the records
@@ -122,6 +123,10 @@ final class DataFolder {
         Path changing = folder.resolve(CHANGING);
         if (Files.exists(changing)) {
             try {
+                if (StoreLock.isHeld(file)) {
+                    // Another is at it: it is told so when it opens the file.
+                    return;
+                }
                 putBack(Path.of(Files.readString(changing).strip()), "cut-off");
             } catch (IOException e) {
                 throw new StoreUnusable(

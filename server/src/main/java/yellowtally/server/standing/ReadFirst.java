@@ -27,7 +27,14 @@ class ReadFirst implements WebMvcConfigurer, HandlerInterceptor {
                 .addInterceptor(this)
                 .addPathPatterns("/api/**")
                 // What is asked for to begin with needs nothing of the records.
-                .excludePathPatterns("/api/people", "/api/crews", "/api/openapi/**", "/api/caliper/**");
+                .excludePathPatterns(
+                        "/api/people",
+                        "/api/crews",
+                        "/api/openapi/**",
+                        "/api/caliper/**",
+                        "/api/state",
+                        "/api/seal/**",
+                        "/api/backups");
     }
 
     @Override

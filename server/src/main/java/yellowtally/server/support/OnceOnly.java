@@ -129,6 +129,9 @@ public class OnceOnly {
      * that it made.
      */
     public int forgetBefore(Instant moment) {
+        if (watch.trouble().isPresent()) {
+            return 0;
+        }
         return Objects.requireNonNull(
                 transactions.execute(status -> records.createQuery("delete from AppliedWrite w where w.at < :moment")
                         .setParameter("moment", moment)

@@ -183,7 +183,8 @@ class RestoreTest {
     }
 
     @Test
-    void whatWasAlteredIsNamed() throws SQLException {
+    void whatWasAlteredIsNamed() throws SQLException, IOException {
+        Path backup = backup().file();
         OrderedFilePath.register();
         String asTheApplication = url(folder).replace("file:", "ordered:");
         try (Connection database = DriverManager.getConnection(asTheApplication, "sa", "");
@@ -192,6 +193,9 @@ class RestoreTest {
             statement.execute("insert into crew values (random_uuid(), 'Third gang')");
             assertThat(tool("verify", folder.toString())).isEqualTo(2);
             assertThat(said()).contains("is running");
+            assertThat(tool("restore", backup.toString(), folder.toString(), "replace"))
+                    .isEqualTo(2);
+            assertThat(said()).contains("End it first");
         }
         assertThat(tool("verify", folder.toString())).isEqualTo(1);
         assertThat(said())
