@@ -131,7 +131,7 @@ public final class Crowd {
         int status = 0;
         boolean politely = true;
         try {
-            HttpResponse<String> answer = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            HttpResponse<Void> answer = client.send(request.build(), HttpResponse.BodyHandlers.discarding());
             status = answer.statusCode();
             politely = answer.headers().firstValue("Retry-After").isPresent();
         } catch (IOException e) {

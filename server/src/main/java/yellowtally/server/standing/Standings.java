@@ -6,9 +6,10 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -364,15 +365,19 @@ public class Standings implements MayGoOut, SmartLifecycle {
                         .add(book.pace());
             }
         }
-        Map<UUID, Worked> worked = new HashMap<>();
+        // In the order of the saws: what is read anew takes the place that it had.
+        Map<UUID, Worked> worked = new LinkedHashMap<>();
+        Map<Pitch, SisterPaces> sistersOf = new EnumMap<>(Pitch.class);
         List<Standing> all = new ArrayList<>();
         for (Booked book : books) {
             FittedSaw fitted = book.read().fitted();
-            SisterPaces sisters = fitted.chain() == null
-                    ? SisterPaces.NONE
-                    : new SisterPaces(paces.getOrDefault(fitted.chain().spec().pitch(), List.of()));
             Worked last =
                     before == null ? null : before.worked().get(fitted.saw().id());
+            SisterPaces sisters = fitted.chain() == null
+                    ? SisterPaces.NONE
+                    : sistersOf.computeIfAbsent(
+                            fitted.chain().spec().pitch(),
+                            pitch -> sameAs(last, new SisterPaces(paces.getOrDefault(pitch, List.of()))));
             Worked next =
                     last != null && last.booked() == book && last.sisters().equals(sisters)
                             ? last
@@ -386,22 +391,34 @@ public class Standings implements MayGoOut, SmartLifecycle {
     /** By tag: what a write touched is read again, all else stands. */
     private List<Read> reads(@Nullable Kept before) {
         Optional<Set<UUID>> touched = before == null ? Optional.empty() : revision.touchedSince(before.revision());
-        List<Read> reads = new ArrayList<>();
-        if (before != null && touched.isPresent()) {
-            before.worked().forEach((id, worked) -> {
-                if (!touched.get().contains(id)) {
-                    reads.add(worked.booked().read());
-                }
-            });
-        }
         List<FittedSaw> anew = touched.isEmpty()
                 ? saws.inService()
                 : touched.get().isEmpty() ? List.of() : saws.inService(touched.get());
         Function<FittedSaw, Read> anewOf = this::read;
         // What a write has changed no other connection sees before it is done.
-        reads.addAll(writing() ? anew.stream().map(anewOf).toList() : second.read(anew, anewOf));
+        Collection<Read> readAnew = writing() ? anew.stream().map(anewOf).toList() : second.read(anew, anewOf);
+        Map<UUID, Read> left = new LinkedHashMap<>();
+        readAnew.forEach(one -> left.put(one.fitted().saw().id(), one));
+        List<Read> reads = new ArrayList<>();
+        if (before != null && touched.isPresent()) {
+            before.worked().forEach((id, worked) -> {
+                Read again = left.remove(id);
+                if (again != null) {
+                    reads.add(again);
+                } else if (!touched.get().contains(id)) {
+                    reads.add(worked.booked().read());
+                }
+            });
+        }
+        reads.addAll(left.values());
+        // Nearly in order before, which makes it quick.
         reads.sort(Comparator.comparing(read -> read.fitted().saw().tag(), TagOrder.NATURAL));
         return reads;
+    }
+
+    /** The very same one where nothing has changed: comparing it with itself takes no time. */
+    private static SisterPaces sameAs(@Nullable Worked last, SisterPaces fresh) {
+        return last != null && last.sisters().equals(fresh) ? last.sisters() : fresh;
     }
 
     private Read read(FittedSaw fitted) {
