@@ -18,15 +18,15 @@ describe('what is not as it was sealed', () => {
   it.each<[Schemas['WrongView'], RegExp]>([
     [
       { kind: 'ALTERED', n: 10_832, table: 'work_record', tag: '04', sealedAt: AT },
-      /^Bench work on saw 04, sealed .+ as line 10,832 says something else than when it was sealed\.$/,
+      /^Bench work on saw 04 with seal 10,832, set .+, says something else than when it was sealed\.$/,
     ],
     [
       { kind: 'MISSING', n: 7, table: 'saw_hold', sealedAt: AT },
-      /^A hold, sealed .+ as line 7 is missing\.$/,
+      /^A hold with seal 7, set .+, is missing\.$/,
     ],
     [{ kind: 'INSERTED', table: 'crew' }, /^A crew was put in from outside: it was never sealed\.$/],
-    [{ kind: 'ALTERED', n: 3, table: 'saw', tag: '12' }, /^A saw \(12\) as line 3 says/],
-    [{ kind: 'BROKEN', n: 50, sealedAt: AT }, /^A line of the chain, sealed .+ as line 50 does not follow/],
+    [{ kind: 'ALTERED', n: 3, table: 'saw', tag: '12' }, /^A saw \(12\) with seal 3 says/],
+    [{ kind: 'BROKEN', n: 50, sealedAt: AT }, /^Seal 50, set .+, does not follow the one before/],
     [{ kind: 'INSERTED', table: 'something_new' }, /^Something new was put in/],
   ])('is said so that it can be found: %o', (wrong, said) => {
     expect(wrongWords(wrong)).toMatch(said);

@@ -36,12 +36,12 @@ const WRONG: Record<Schemas['WrongKind'], string> = {
 
 /** One thing that is not as it was sealed, so that a person can look for it. */
 export function wrongWords(wrong: Schemas['WrongView']): string {
-  const what = wrong.table ? (KINDS[wrong.table] ?? wrong.table.replaceAll('_', ' ')) : 'a line of the chain';
-  const saw =
-    wrong.tag && wrong.table !== 'saw' ? ` on saw ${wrong.tag}` : wrong.tag ? ` (${wrong.tag})` : '';
-  const at = wrong.sealedAt ? `, sealed ${momentOf(wrong.sealedAt)}` : '';
-  const line = wrong.n === undefined ? '' : ` as line ${wrong.n.toLocaleString('en-GB')}`;
-  return `${capital(what)}${saw}${at}${line} ${WRONG[wrong.kind]}.`;
+  const at = wrong.sealedAt ? `, set ${momentOf(wrong.sealedAt)},` : '';
+  const seal = wrong.n === undefined ? '' : `seal ${wrong.n.toLocaleString('en-GB')}${at}`;
+  if (!wrong.table) return `${capital(seal)} ${WRONG[wrong.kind]}.`;
+  const what = capital(KINDS[wrong.table] ?? wrong.table.replaceAll('_', ' '));
+  const saw = wrong.tag ? (wrong.table === 'saw' ? ` (${wrong.tag})` : ` on saw ${wrong.tag}`) : '';
+  return `${what}${saw}${seal ? ` with ${seal}` : ''} ${WRONG[wrong.kind]}.`;
 }
 
 /** What a check found, in a sentence. */

@@ -28,12 +28,10 @@ class SealHttpTest {
 
     @Test
     void everythingIsAsItWasSealedWhileOthersWrite(Api api) {
-        for (int i = 0; i < 3; i++) {
-            JsonNode found = checked(api);
-            assertThat(found.path("wrong")).isEmpty();
-            assertThat(found.path("found").asLong(-1)).isZero();
-            assertThat(found.path("records").asLong()).isGreaterThan(5_000);
-        }
+        JsonNode found = checked(api);
+        assertThat(found.path("wrong")).isEmpty();
+        assertThat(found.path("found").asLong(-1)).isZero();
+        assertThat(found.path("records").asLong()).isGreaterThan(5_000);
     }
 
     @Test

@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -28,6 +29,8 @@ import yellowtally.server.support.Refusal;
 class Backups {
 
     private static final Logger LOG = LoggerFactory.getLogger(Backups.class);
+
+    private static final Duration A_MOMENT = Duration.ofMinutes(1);
 
     private final DataSource database;
     private final Seals seals;
@@ -82,14 +85,21 @@ class Backups {
         return inFile;
     }
 
-    /** Begins one; does nothing while one is under way. */
+    /** Begins one; does nothing while one is under way, or was just made of the very same records. */
     void begin() {
         if (!inFile) {
             throw Refusal.conflict("", "backup.memory");
         }
-        if (underWay.compareAndSet(false, true)) {
+        if (!justMade() && underWay.compareAndSet(false, true)) {
             named(this::make).start();
         }
+    }
+
+    private boolean justMade() {
+        List<BackupFolder.Kept> made = folder.list();
+        return !made.isEmpty()
+                && made.get(0).name().code().equals(seals.code())
+                && made.get(0).name().at().isAfter(LocalDateTime.now(clock).minus(A_MOMENT));
     }
 
     /** Every few minutes: whether one is due. */

@@ -72,8 +72,8 @@ public final class RecordTools {
         verdict.remarks().forEach(remark -> out.println("Sealed anew: " + remark + "."));
         for (Verification.Wrong wrong : verdict.wrong()) {
             String record =
-                    wrong.table() == null ? "the chain" : wrong.table().replace('_', ' ') + " " + wrong.record();
-            String line = wrong.n() == null ? "" : " (line " + wrong.n() + ")";
+                    wrong.table() == null ? "the row of seals" : wrong.table().replace('_', ' ') + " " + wrong.record();
+            String line = wrong.n() == null ? "" : " (seal " + wrong.n() + ")";
             out.println(
                     switch (wrong.kind()) {
                         case ALTERED -> "Altered: " + record + line + " says something else than when it was sealed.";
@@ -87,7 +87,7 @@ public final class RecordTools {
                         ? "All " + verdict.records() + " records are as they were sealed. The seal is " + verdict.code()
                                 + "."
                         : verdict.found()
-                                + " lines and records are not as they were sealed; above are the first. The seal is "
+                                + " seals and records are not as they were set; above are the first. The seal is "
                                 + verdict.code() + ".");
         return verdict.whole();
     }

@@ -4,6 +4,7 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.concurrent.atomic.AtomicBoolean;
 import javax.sql.DataSource;
@@ -18,10 +19,13 @@ class RecordCheck {
 
     private static final Logger LOG = LoggerFactory.getLogger(RecordCheck.class);
 
+    private static final Duration REST = Duration.ofSeconds(10);
+
     private final DataSource database;
     private final Clock clock;
     private final AtomicBoolean underWay = new AtomicBoolean();
     private volatile @Nullable Checked last;
+    private volatile Instant restsUntil = Instant.EPOCH;
 
     RecordCheck(DataSource database, Clock clock) {
         this.database = database;
@@ -41,9 +45,10 @@ class RecordCheck {
         return last;
     }
 
-    /** Begins a check; does nothing while one is under way. */
+    /** Begins a check; does nothing while one is under way, or has just ended: whoever asks on and on keeps no core busy. */
     void begin() {
-        if (underWay.compareAndSet(false, true)) {
+        boolean rested = !clock.instant().isBefore(restsUntil);
+        if (rested && underWay.compareAndSet(false, true)) {
             named(this::check).start();
         }
     }
@@ -59,6 +64,7 @@ class RecordCheck {
         } catch (SQLException e) {
             LOG.warn("The records could not be checked: {}", e.getMessage());
         } finally {
+            restsUntil = clock.instant().plus(REST);
             underWay.set(false);
         }
     }

@@ -201,7 +201,7 @@ class RestoreTest {
         assertThat(said())
                 .contains("Altered: crew ")
                 .contains("Inserted: crew ")
-                .contains("2 lines and records");
+                .contains("2 seals and records");
     }
 
     @Test
