@@ -19,6 +19,8 @@ import yellowtally.server.disk.StoreCopy;
 public final class BackupMaker {
 
     private static final String MAKING = ".being-made";
+    private static final long MB = 1_000_000;
+    private static final long LEFT_FREE = 32 * MB;
 
     private final Path dataFolder;
     private final Path folder;
@@ -46,6 +48,7 @@ public final class BackupMaker {
         Files.createDirectories(folder);
         Path work = folder.resolve(MAKING);
         clear(work);
+        refuseWithoutRoom();
         Files.createDirectory(work);
         try {
             return make(database, at, why, work);
@@ -53,6 +56,17 @@ public final class BackupMaker {
             throw new IOException("The copy cannot be opened: " + e.getMessage(), e);
         } finally {
             clear(work);
+        }
+    }
+
+    /** The copy, the backup, and what is taken out of it again: where they do not fit, the records would have no room either. */
+    private void refuseWithoutRoom() throws IOException {
+        Path records = dataFolder.resolve(BackupFile.DATABASE);
+        long needed = LEFT_FREE + 3 * (Files.exists(records) ? Files.size(records) : 0);
+        long free = Files.getFileStore(folder).getUsableSpace();
+        if (free < needed) {
+            throw new IOException("there is no room for one in %s: it takes up to %d MB, and %d MB are free"
+                    .formatted(folder, needed / MB, free / MB));
         }
     }
 

@@ -50,8 +50,8 @@ public class StoreWatch implements SmartLifecycle {
     }
 
     private Optional<StoreTrouble> troubleOf(Path path) {
-        Object now = identity(path);
-        if (now == null || !Objects.equals(now, opened)) {
+        // Where the system does not tell one file from another, one that is there is taken for the one that was opened.
+        if (!Files.exists(path) || !Objects.equals(identity(path), opened)) {
             return Optional.of(StoreTrouble.GONE);
         }
         if (health.readOnly() || !Files.isWritable(path)) {
@@ -70,7 +70,7 @@ public class StoreWatch implements SmartLifecycle {
         damaged = true;
     }
 
-    /** Tells one file from another of the same name; {@code null} where there is none. */
+    /** Tells one file from another of the same name; {@code null} where there is none, or the system knows no such thing. */
     private static @Nullable Object identity(Path path) {
         try {
             return Files.readAttributes(path, BasicFileAttributes.class).fileKey();
