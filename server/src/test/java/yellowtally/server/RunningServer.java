@@ -129,7 +129,7 @@ public final class RunningServer implements ParameterResolver {
     }
 
     /** A service of the running application, for what cannot be asked over HTTP. */
-    static <T> T bean(Class<T> type) {
+    public static <T> T bean(Class<T> type) {
         started();
         return running.getBean(type);
     }

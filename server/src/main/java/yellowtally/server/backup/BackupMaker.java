@@ -14,6 +14,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import yellowtally.server.disk.StoreCopy;
+import yellowtally.server.disk.StoreGate;
 
 /** Makes a backup. It has its name only when it was opened again and everything in it was found as it is here. */
 public final class BackupMaker {
@@ -24,15 +25,18 @@ public final class BackupMaker {
 
     private final Path dataFolder;
     private final Path folder;
+    private final StoreGate gate;
 
     /**
      * Of the records in one folder.
      *
      * @param folder where backups are put
+     * @param gate keeps whoever writes out while the file is copied
      */
-    public BackupMaker(Path dataFolder, Path folder) {
+    public BackupMaker(Path dataFolder, Path folder, StoreGate gate) {
         this.dataFolder = dataFolder;
         this.folder = folder;
+        this.gate = gate;
     }
 
     /** A backup that was made, and what is in it. */
@@ -73,7 +77,7 @@ public final class BackupMaker {
     private Made make(Connection database, LocalDateTime at, String why, Path work) throws IOException, SQLException {
         Path copy = work.resolve(BackupFile.DATABASE);
         long before = Opened.isSealed(database) ? 0 : Opened.count(database);
-        StoreCopy.make(database, copy);
+        StoreCopy.make(database, gate, copy);
         Opened content = Opened.andTidied(copy);
         if (content.code().equals(BackupName.NOT_SEALED) && content.records() != before) {
             throw new IOException("There are " + content.records() + " rows in the copy and " + before + " here");

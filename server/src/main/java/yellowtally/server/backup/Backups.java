@@ -19,6 +19,7 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import yellowtally.core.backup.BackupRotation;
 import yellowtally.core.settings.Numbers;
+import yellowtally.server.disk.StoreGate;
 import yellowtally.server.disk.StorePlace;
 import yellowtally.server.seal.Seals;
 import yellowtally.server.settings.FleetSettings;
@@ -47,6 +48,7 @@ class Backups {
             Seals seals,
             FleetSettings settings,
             Clock clock,
+            StoreGate gate,
             @Value("${yellowtally.store}") String store,
             @Value("${yellowtally.data}") Path data,
             @Value("${yellowtally.backups}") Path folder) {
@@ -55,7 +57,7 @@ class Backups {
         this.settings = settings;
         this.clock = clock;
         this.inFile = StorePlace.of(store).file().isPresent();
-        this.maker = new BackupMaker(data, folder);
+        this.maker = new BackupMaker(data, folder, gate);
         this.folder = new BackupFolder(folder.toAbsolutePath().normalize());
     }
 

@@ -25,20 +25,23 @@ public final class StoreCopy {
     /**
      * Copies everything that was committed.
      *
+     * @param gate keeps whoever writes out meanwhile
      * @param target a file that is not there yet
      * @throws IOException when it cannot be copied, or the records are kept in memory
      */
-    public static void make(Connection database, Path target) throws IOException {
+    public static void make(Connection database, StoreGate gate, Path target) throws IOException {
         try {
             MVStore store = storeOf(database);
             FileStore<?> file = store.getFileStore();
             if (file == null) {
                 throw new IOException("kept in memory");
             }
-            store.commit();
             AtomicReference<@Nullable IOException> failed = new AtomicReference<>();
-            // Whatever went wrong in there would be taken for the end of the store.
-            store.executeFilestoreOperation(() -> failed.set(copy(file, target)));
+            gate.still(() -> {
+                store.commit();
+                // Whatever went wrong in there would be taken for the end of the store.
+                store.executeFilestoreOperation(() -> failed.set(copy(file, target)));
+            });
             IOException failure = failed.get();
             if (failure != null) {
                 throw failure;

@@ -13,9 +13,11 @@ import org.springframework.stereotype.Component;
 class StoreFile {
 
     private final DataSource database;
+    private final StoreGate gate;
 
-    StoreFile(DataSource database) {
+    StoreFile(DataSource database, StoreGate gate) {
         this.database = database;
+        this.gate = gate;
     }
 
     /**
@@ -27,7 +29,7 @@ class StoreFile {
             MVStore store = StoreCopy.storeOf(connection);
             FileStore<?> file = store.getFileStore();
             if (file != null) {
-                store.commit();
+                gate.still(store::commit);
                 // Waits for what is under way, and goes on when all of it is written.
                 store.executeFilestoreOperation(file::sync);
             }

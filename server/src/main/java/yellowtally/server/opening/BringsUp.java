@@ -13,6 +13,7 @@ import org.flywaydb.core.api.FlywayException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import yellowtally.server.backup.BackupMaker;
+import yellowtally.server.disk.StoreGate;
 
 /** Brings records to the form of this version. A copy is made first: a change of form cannot be taken back half way. */
 final class BringsUp {
@@ -67,7 +68,7 @@ final class BringsUp {
             change(Optional.empty());
             return;
         }
-        BackupMaker.Made copy = new BackupMaker(folder.get().path(), backups)
+        BackupMaker.Made copy = new BackupMaker(folder.get().path(), backups, StoreGate.alone())
                 .make(
                         database,
                         LocalDateTime.now(Clock.system(ZoneId.systemDefault())),

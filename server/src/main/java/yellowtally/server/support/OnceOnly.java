@@ -18,6 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 import yellowtally.server.disk.OnDisk;
+import yellowtally.server.disk.StoreGate;
 import yellowtally.server.disk.StoreWatch;
 
 /**
@@ -37,6 +38,7 @@ public class OnceOnly {
     private final FleetRevision revision;
     private final OnDisk disk;
     private final StoreWatch watch;
+    private final StoreGate gate;
     private final Lock[] locks =
             Stream.generate(ReentrantLock::new).limit(STRIPES).toArray(Lock[]::new);
 
@@ -47,7 +49,8 @@ public class OnceOnly {
             Clock clock,
             FleetRevision revision,
             OnDisk disk,
-            StoreWatch watch) {
+            StoreWatch watch,
+            StoreGate gate) {
         this.records = records;
         this.transactions = new TransactionTemplate(transactions);
         this.json = json;
@@ -55,6 +58,7 @@ public class OnceOnly {
         this.revision = revision;
         this.disk = disk;
         this.watch = watch;
+        this.gate = gate;
     }
 
     /**
@@ -104,8 +108,9 @@ public class OnceOnly {
             transactions.executeWithoutResult(status -> {
                 AppliedWrite before = records.find(AppliedWrite.class, id);
                 if (before == null) {
-                    records.persist(new AppliedWrite(id, fingerprint, clock.instant()));
                     action.run();
+                    // Last: what is judged before keeps nobody from the disk.
+                    records.persist(new AppliedWrite(id, fingerprint, clock.instant()));
                 } else if (before.fingerprint().equals(fingerprint)) {
                     revision.touchesNone();
                 } else {
@@ -132,10 +137,15 @@ public class OnceOnly {
         if (watch.trouble().isPresent()) {
             return 0;
         }
-        return Objects.requireNonNull(
-                transactions.execute(status -> records.createQuery("delete from AppliedWrite w where w.at < :moment")
-                        .setParameter("moment", moment)
-                        .executeUpdate()));
+        gate.enter();
+        try {
+            return Objects.requireNonNull(transactions.execute(
+                    status -> records.createQuery("delete from AppliedWrite w where w.at < :moment")
+                            .setParameter("moment", moment)
+                            .executeUpdate()));
+        } finally {
+            gate.leave();
+        }
     }
 
     private String fingerprint(Object request) {

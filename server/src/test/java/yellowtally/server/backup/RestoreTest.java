@@ -24,6 +24,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import yellowtally.server.backup.BackupMaker.Made;
 import yellowtally.server.disk.OrderedFilePath;
+import yellowtally.server.disk.StoreGate;
 import yellowtally.server.seal.SealedForTests;
 
 /** A backup is made of records in use, taken to another folder, and looked through there. */
@@ -60,7 +61,7 @@ class RestoreTest {
 
     private Made backup() throws IOException, SQLException {
         try (Connection database = DriverManager.getConnection(url(folder), "sa", "")) {
-            return new BackupMaker(folder, place.resolve("backups")).make(database, AT, "");
+            return new BackupMaker(folder, place.resolve("backups"), StoreGate.alone()).make(database, AT, "");
         }
     }
 
@@ -129,7 +130,8 @@ class RestoreTest {
             });
             writing.start();
             for (int i = 0; i < 8; i++) {
-                Made made = new BackupMaker(folder, place.resolve("backups")).make(reader, AT.plusSeconds(i), "");
+                Made made = new BackupMaker(folder, place.resolve("backups"), StoreGate.alone())
+                        .make(reader, AT.plusSeconds(i), "");
                 assertThat(made.content().records()).isEqualTo(202);
                 assertThat(Opened.forReading(taken(made.file(), i))).isEqualTo(made.content());
             }

@@ -3,12 +3,10 @@ package yellowtally.server.disk;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
-import org.h2.store.fs.FileBaseDefault;
 import org.h2.store.fs.FilePath;
 import org.h2.store.fs.FilePathWrapper;
 
@@ -131,55 +129,28 @@ public final class DiskWithMemory extends FilePathWrapper {
 
     @Override
     public FileChannel open(String mode) throws IOException {
-        return new Remembered(getBase().open(mode));
-    }
+        return new PassedOn(getBase().open(mode)) {
 
-    private static final class Remembered extends FileBaseDefault {
-        private final FileChannel file;
+            @Override
+            public int write(ByteBuffer from, long position) throws IOException {
+                byte[] bytes = new byte[from.remaining()];
+                from.duplicate().get(bytes);
+                int written = super.write(from, position);
+                remember(new Done.Written(position, Arrays.copyOf(bytes, written)));
+                return written;
+            }
 
-        Remembered(FileChannel file) {
-            this.file = file;
-        }
+            @Override
+            public void force(boolean metaData) throws IOException {
+                super.force(metaData);
+                remember(new Done.Forced());
+            }
 
-        @Override
-        public long size() throws IOException {
-            return file.size();
-        }
-
-        @Override
-        public int read(ByteBuffer into, long position) throws IOException {
-            return file.read(into, position);
-        }
-
-        @Override
-        public int write(ByteBuffer from, long position) throws IOException {
-            byte[] bytes = new byte[from.remaining()];
-            from.duplicate().get(bytes);
-            int written = file.write(from, position);
-            remember(new Done.Written(position, Arrays.copyOf(bytes, written)));
-            return written;
-        }
-
-        @Override
-        public void force(boolean metaData) throws IOException {
-            file.force(metaData);
-            remember(new Done.Forced());
-        }
-
-        @Override
-        protected void implTruncate(long size) throws IOException {
-            file.truncate(size);
-            remember(new Done.Cut(size));
-        }
-
-        @Override
-        public FileLock tryLock(long position, long size, boolean shared) throws IOException {
-            return file.tryLock(position, size, shared);
-        }
-
-        @Override
-        protected void implCloseChannel() throws IOException {
-            file.close();
-        }
+            @Override
+            protected void implTruncate(long size) throws IOException {
+                super.implTruncate(size);
+                remember(new Done.Cut(size));
+            }
+        };
     }
 }

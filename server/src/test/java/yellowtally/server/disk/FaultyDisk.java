@@ -3,9 +3,7 @@ package yellowtally.server.disk;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
 import java.util.concurrent.atomic.AtomicReference;
-import org.h2.store.fs.FileBaseDefault;
 import org.h2.store.fs.FilePath;
 import org.h2.store.fs.FilePathWrapper;
 import org.jspecify.annotations.Nullable;
@@ -31,8 +29,7 @@ public final class FaultyDisk extends FilePathWrapper {
 
     @Override
     public FileChannel open(String mode) throws IOException {
-        FileChannel file = getBase().open(mode);
-        return new FileBaseDefault() {
+        return new PassedOn(getBase().open(mode)) {
 
             private void fail() throws IOException {
                 String fault = SAYS.get();
@@ -42,40 +39,15 @@ public final class FaultyDisk extends FilePathWrapper {
             }
 
             @Override
-            public long size() throws IOException {
-                return file.size();
-            }
-
-            @Override
-            public int read(ByteBuffer into, long position) throws IOException {
-                return file.read(into, position);
-            }
-
-            @Override
             public int write(ByteBuffer bytes, long position) throws IOException {
                 fail();
-                return file.write(bytes, position);
-            }
-
-            @Override
-            public void force(boolean metaData) throws IOException {
-                file.force(metaData);
+                return super.write(bytes, position);
             }
 
             @Override
             protected void implTruncate(long size) throws IOException {
                 fail();
-                file.truncate(size);
-            }
-
-            @Override
-            public FileLock tryLock(long position, long size, boolean shared) throws IOException {
-                return file.tryLock(position, size, shared);
-            }
-
-            @Override
-            protected void implCloseChannel() throws IOException {
-                file.close();
+                super.implTruncate(size);
             }
         };
     }

@@ -49,7 +49,8 @@ class PowerCutTest {
         OrderedFilePath.register();
         DiskWithMemory.forget();
         JdbcConnectionPool database = JdbcConnectionPool.create(asItIsOpened("ordered:memory:nioMemFS:/cut"), "sa", "");
-        OnDisk disk = new OnDisk(new StoreFile(database), mock(StoreWatch.class));
+        StoreGate gate = StoreGate.alone();
+        OnDisk disk = new OnDisk(new StoreFile(database, gate), mock(StoreWatch.class));
         try (Connection connection = database.getConnection();
                 Statement statement = connection.createStatement()) {
             statement.execute("create table record (id uuid primary key, one int, part int, note varchar(500))");
@@ -64,7 +65,12 @@ class PowerCutTest {
         for (int i = 0; i < WRITERS; i++) {
             writing.add(hands.submit(() -> {
                 for (int one = next.getAndIncrement(); one < WRITES; one = next.getAndIncrement()) {
-                    insert(database, one);
+                    gate.enter();
+                    try {
+                        insert(database, one);
+                    } finally {
+                        gate.leave();
+                    }
                     disk.await();
                     DiskWithMemory.said(one);
                 }
@@ -92,7 +98,7 @@ class PowerCutTest {
         }
     }
 
-    private static void insert(JdbcConnectionPool database, int one) throws SQLException {
+    private static void insert(JdbcConnectionPool database, int one) {
         try (Connection connection = database.getConnection()) {
             connection.setAutoCommit(false);
             for (int part = 0; part < ROWS; part++) {
@@ -106,6 +112,8 @@ class PowerCutTest {
                 }
             }
             connection.commit();
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
         }
     }
 

@@ -30,6 +30,7 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionStatus;
 import tools.jackson.databind.json.JsonMapper;
 import yellowtally.server.disk.OnDisk;
+import yellowtally.server.disk.StoreGate;
 import yellowtally.server.disk.StoreWatch;
 
 class OnceOnlyTest {
@@ -52,7 +53,8 @@ class OnceOnlyTest {
         when(records.find(AppliedWrite.class, id)).thenAnswer(call -> applied.get(id));
         doAnswer(call -> applied.put(id, call.getArgument(0))).when(records).persist(any());
         Clock clock = Clock.fixed(Instant.parse("2026-05-01T06:00:00Z"), ZoneOffset.UTC);
-        onceOnly = new OnceOnly(records, transactions, JsonMapper.builder().build(), clock, revision, disk, watch);
+        onceOnly = new OnceOnly(
+                records, transactions, JsonMapper.builder().build(), clock, revision, disk, watch, StoreGate.alone());
     }
 
     @Test
