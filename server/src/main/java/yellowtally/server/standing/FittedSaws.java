@@ -3,10 +3,10 @@ package yellowtally.server.standing;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -22,6 +22,7 @@ import yellowtally.core.steps.Subject;
 import yellowtally.server.fleet.Loop;
 import yellowtally.server.fleet.Model;
 import yellowtally.server.fleet.Saw;
+import yellowtally.server.fleet.SawDetails;
 import yellowtally.server.fleet.SawValue;
 import yellowtally.server.standing.FittedSaw.Hung;
 
@@ -38,49 +39,115 @@ class FittedSaws {
         this.records = records;
     }
 
-    /** A loop as it hangs on a saw. */
-    record ChainRow(
-            UUID sawId,
+    /** A saw and what hangs on it; what is told of a part is absent where none hangs. */
+    record HangingRow(
             UUID id,
             String tag,
-            Pitch pitch,
-            Gauge gauge,
-            int driveLinks,
-            CutterSequence sequence,
+            @Nullable UUID fittingId,
+            SawDetails details,
+            @Nullable UUID chainId,
+            @Nullable String chainTag,
+            @Nullable Pitch chainPitch,
+            @Nullable Gauge chainGauge,
+            @Nullable Integer chainLinks,
+            @Nullable CutterSequence sequence,
             @Nullable Double tangDepthMm,
-            @Nullable Double newCutterMm) {
+            @Nullable Double newCutterMm,
+            @Nullable UUID barId,
+            @Nullable String barTag,
+            @Nullable Double lengthMm,
+            @Nullable Pitch barPitch,
+            @Nullable Gauge barGauge,
+            @Nullable Integer barLinks,
+            @Nullable NoseKind nose,
+            @Nullable UUID sprocketId,
+            @Nullable String sprocketTag,
+            @Nullable SprocketKind kind,
+            @Nullable Integer teeth,
+            @Nullable Pitch sprocketPitch,
+            @Nullable Instant fittedAt,
+            @Nullable Boolean newChain) {
 
-        Hung<Loop> hung() {
-            LoopSpec spec = new LoopSpec(pitch, gauge, driveLinks);
+        FittedSaw fitted() {
+            return new FittedSaw(
+                    new SawValue(id, tag, fittingId, details),
+                    chain(),
+                    bar(),
+                    sprocket(),
+                    Boolean.TRUE.equals(newChain),
+                    fittedAt);
+        }
+
+        private @Nullable Hung<Loop> chain() {
+            if (chainId == null) {
+                return null;
+            }
+            int links = told(chainLinks);
+            LoopSpec spec = new LoopSpec(told(chainPitch), told(chainGauge), links);
             return new Hung<>(
-                    id, tag, Subject.CHAIN, new Loop(spec, sequence.cutters(driveLinks), tangDepthMm, newCutterMm));
+                    chainId,
+                    told(chainTag),
+                    Subject.CHAIN,
+                    new Loop(spec, told(sequence).cutters(links), tangDepthMm, newCutterMm));
+        }
+
+        private @Nullable Hung<BarSpec> bar() {
+            return barId == null
+                    ? null
+                    : new Hung<>(
+                            barId,
+                            told(barTag),
+                            Subject.BAR,
+                            new BarSpec(told(lengthMm), told(barPitch), told(barGauge), told(barLinks), told(nose)));
+        }
+
+        private @Nullable Hung<SprocketSpec> sprocket() {
+            return sprocketId == null
+                    ? null
+                    : new Hung<>(
+                            sprocketId,
+                            told(sprocketTag),
+                            Subject.SPROCKET,
+                            new SprocketSpec(told(kind), told(teeth), told(sprocketPitch)));
+        }
+
+        private static <T> T told(@Nullable T value) {
+            return Objects.requireNonNull(value);
         }
     }
 
-    /** A bar as it hangs on a saw. */
-    record BarRow(
-            UUID sawId, UUID id, String tag, double lengthMm, Pitch pitch, Gauge gauge, int driveLinks, NoseKind nose) {
-
-        Hung<BarSpec> hung() {
-            return new Hung<>(id, tag, Subject.BAR, new BarSpec(lengthMm, pitch, gauge, driveLinks, nose));
-        }
-    }
-
-    /** A sprocket as it hangs on a saw. */
-    record SprocketRow(UUID sawId, UUID id, String tag, SprocketKind kind, int teeth, Pitch pitch) {
-
-        Hung<SprocketSpec> hung() {
-            return new Hung<>(id, tag, Subject.SPROCKET, new SprocketSpec(kind, teeth, pitch));
-        }
-    }
-
-    /** When the set of a saw was fitted. */
-    record FittingRow(UUID sawId, Instant at, boolean newChain) {}
+    /** In one question: a list of ids in it would be put into words anew each time. */
+    private static final String IN_SERVICE = """
+            select s.id, s.tag, s.fittingId, s.details,
+                   c.id, loop.tag, c.pitch, c.gauge, c.driveLinks, c.sequence, c.tangDepthMm, c.newCutterMm,
+                   b.id, bar.tag, b.lengthMm, b.pitch, b.gauge, b.driveLinks, b.nose,
+                   p.id, sprocket.tag, p.kind, p.teeth, p.pitch, f.at, f.newChain
+            from Saw s
+                 left join Part loop on loop.sawId = s.id and type(loop) = Chain left join Chain c on c.id = loop.id
+                 left join Part bar on bar.sawId = s.id and type(bar) = Bar left join Bar b on b.id = bar.id
+                 left join Part sprocket on sprocket.sawId = s.id and type(sprocket) = Sprocket
+                 left join Sprocket p on p.id = sprocket.id
+                 left join SetFitting f on f.id = s.fittingId
+            where s.retiredAt is null""";
 
     /** All of them. */
     List<FittedSaw> inService() {
-        return fitted(records.createQuery("select s.id from Saw s where s.retiredAt is null", UUID.class)
-                .getResultList());
+        // All at once: each saw's own would be asked for one by one.
+        records.createQuery("select m from Model m", Model.class).getResultList();
+        return records.createQuery(IN_SERVICE, HangingRow.class)
+                .getResultStream()
+                .map(HangingRow::fitted)
+                .toList();
+    }
+
+    /** Those of these that are in service. */
+    List<FittedSaw> inService(Collection<UUID> ids) {
+        return ids.stream()
+                .flatMap(id -> records.createQuery(IN_SERVICE + " and s.id = :id", HangingRow.class)
+                        .setParameter("id", id)
+                        .getResultStream())
+                .map(HangingRow::fitted)
+                .toList();
     }
 
     /** Which there are, whatever else can be read of them. */
@@ -92,55 +159,8 @@ class FittedSaws {
         return tags;
     }
 
-    /** Those of these that are in service. */
-    List<FittedSaw> inService(Collection<UUID> ids) {
-        return fitted(
-                records.createQuery("select s.id from Saw s where s.retiredAt is null and s.id in :ids", UUID.class)
-                        .setParameter("ids", ids)
-                        .getResultList());
-    }
-
     /** A saw, retired or not. */
     Saw saw(UUID id) {
         return records.find(Saw.class, id);
-    }
-
-    private List<FittedSaw> fitted(List<UUID> saws) {
-        // All at once: each saw's own would be asked for one by one.
-        records.createQuery("select m from Model m", Model.class).getResultList();
-        Map<UUID, ChainRow> chains = new HashMap<>();
-        of(saws, ChainRow.class, """
-                select c.sawId, c.id, c.tag, c.pitch, c.gauge, c.driveLinks, c.sequence, c.tangDepthMm, c.newCutterMm
-                from Chain c where c.sawId in :saws""").forEach(row -> chains.put(row.sawId(), row));
-        Map<UUID, BarRow> bars = new HashMap<>();
-        of(saws, BarRow.class, """
-                select b.sawId, b.id, b.tag, b.lengthMm, b.pitch, b.gauge, b.driveLinks, b.nose
-                from Bar b where b.sawId in :saws""").forEach(row -> bars.put(row.sawId(), row));
-        Map<UUID, SprocketRow> sprockets = new HashMap<>();
-        of(saws, SprocketRow.class, """
-                select s.sawId, s.id, s.tag, s.kind, s.teeth, s.pitch from Sprocket s where s.sawId in :saws""").forEach(row -> sprockets.put(row.sawId(), row));
-        Map<UUID, FittingRow> fittings = new HashMap<>();
-        of(saws, FittingRow.class, """
-                select s.id, f.at, f.newChain from Saw s join SetFitting f on f.id = s.fittingId where s.id in :saws""").forEach(row -> fittings.put(row.sawId(), row));
-        return of(saws, SawValue.class, "select s.id, s.tag, s.fittingId, s.details from Saw s where s.id in :saws")
-                .stream()
-                .map(saw -> {
-                    ChainRow chain = chains.get(saw.id());
-                    BarRow bar = bars.get(saw.id());
-                    SprocketRow sprocket = sprockets.get(saw.id());
-                    FittingRow fitting = fittings.get(saw.id());
-                    return new FittedSaw(
-                            saw,
-                            chain == null ? null : chain.hung(),
-                            bar == null ? null : bar.hung(),
-                            sprocket == null ? null : sprocket.hung(),
-                            fitting != null && fitting.newChain(),
-                            fitting == null ? null : fitting.at());
-                })
-                .toList();
-    }
-
-    private <T> List<T> of(List<UUID> saws, Class<T> rows, String query) {
-        return records.createQuery(query, rows).setParameter("saws", saws).getResultList();
     }
 }

@@ -28,7 +28,7 @@ final class HoldRows {
             from saw_hold h left join work_void v on v.record_id = h.record_id
             where h.saw_id = ? and not\s""" + RELEASED + " order by h.at, h.id";
     private static final String FINDINGS =
-            "select hold_id as owner_id, finding from saw_hold_finding where hold_id in ";
+            "select hold_id as owner_id, finding from saw_hold_finding where hold_id = any(?)";
 
     /** Released or not: what condemned a part stands until its record is struck out. */
     private static final String CONDEMNED = """

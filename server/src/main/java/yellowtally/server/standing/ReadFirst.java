@@ -2,8 +2,11 @@ package yellowtally.server.standing;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -14,6 +17,8 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
  */
 @Configuration
 class ReadFirst implements WebMvcConfigurer, HandlerInterceptor {
+
+    private static final String REVISION = ReadFirst.class.getName();
 
     private final Standings standings;
 
@@ -33,6 +38,9 @@ class ReadFirst implements WebMvcConfigurer, HandlerInterceptor {
                         "/api/openapi/**",
                         "/api/caliper/**",
                         "/api/state",
+                        // Tells the records, and nothing that is worked out from them.
+                        "/api/log",
+                        "/api/writes/**",
                         "/api/seal/**",
                         "/api/backups");
     }
@@ -40,8 +48,14 @@ class ReadFirst implements WebMvcConfigurer, HandlerInterceptor {
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
         if (HttpMethod.GET.matches(request.getMethod())) {
-            standings.bringUpToDate();
+            request.setAttribute(REVISION, standings.bringUpToDate());
         }
         return true;
+    }
+
+    /** Up to which revision a page being made now was promised to be true; {@code null} where none is made. */
+    static @Nullable Long revisionOfRequest() {
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        return request == null ? null : (Long) request.getAttribute(REVISION, RequestAttributes.SCOPE_REQUEST);
     }
 }

@@ -70,11 +70,6 @@ final class Rows {
         return notUnderstood;
     }
 
-    /** A query for some of many ids: {@code (?, ?, ?)}. */
-    static String marks(Collection<?> values) {
-        return values.stream().map(value -> "?").collect(Collectors.joining(", ", "(", ")"));
-    }
-
     /** A word of an enum for a query: {@code 'FINE'}. */
     static String word(Enum<?> word) {
         return "'" + word.name() + "'";

@@ -1,6 +1,5 @@
 package yellowtally.server.standing;
 
-import jakarta.persistence.PersistenceException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -52,6 +51,7 @@ import yellowtally.server.settings.SettingsInForce;
 import yellowtally.server.support.FleetRevision;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Sentences;
+import yellowtally.server.support.StoreRefused;
 import yellowtally.server.usage.MayGoOut;
 
 /**
@@ -103,7 +103,13 @@ public class Standings implements MayGoOut, SmartLifecycle {
 
     /** The ledger of a saw, and how fast its loop grows. */
     private record Booked(
-            Read read, SawLedger ledger, @Nullable Double pace) {}
+            Read read, SawLedger ledger, @Nullable Double pace) {
+
+        /** Whether a loop of this pitch hangs on the saw. */
+        boolean runs(Pitch pitch) {
+            return read.fitted().chain() != null && read.fitted().chain().spec().pitch() == pitch;
+        }
+    }
 
     /** One standing and what it was worked out from, to be used again while that is the same. */
     private record Worked(Booked booked, SisterPaces sisters, Standing standing) {}
@@ -126,31 +132,44 @@ public class Standings implements MayGoOut, SmartLifecycle {
      * Brings what is kept up to date, once for all who ask at a time: a thread of its own works it out, with nothing in its hands
      * that others wait for. Waits for it; not to be called with a connection in hand. A failure is met by whoever needs the
      * standings, and by nobody else.
+     *
+     * @return the revision up to which it holds, whatever is written meanwhile
      */
-    void bringUpToDate() {
-        if (!current(kept.get(), LocalDate.now(clock))) {
-            CompletableFuture.runAsync(this::tryAll, keeper).join();
+    long bringUpToDate() {
+        long asked = revision.now();
+        if (!holds(kept.get(), asked, LocalDate.now(clock))) {
+            // Whoever was before may have worked it out for both.
+            CompletableFuture.runAsync(() -> tryAll(asked), keeper).join();
         }
+        return asked;
     }
 
-    private void tryAll() {
+    private void tryAll(long asked) {
         try {
-            all();
+            workedSince(asked, LocalDate.now(clock));
         } catch (RuntimeException failure) {
             LOG.debug("Not worked out", failure);
         }
     }
 
-    private boolean current(@Nullable Kept before, LocalDate today) {
-        return before != null
-                && before.revision() == revision.now()
-                && before.today().equals(today);
+    /** Whether this was worked out from all that was written up to a revision. */
+    private static boolean holds(@Nullable Kept kept, long asked, LocalDate today) {
+        return kept != null && kept.revision() >= asked && kept.today().equals(today);
+    }
+
+    /**
+     * A page shows all that was written when it was asked for; what is written while it is made is no reason to work it out once
+     * more.
+     */
+    private Kept worked(LocalDate today) {
+        Long asked = writing() ? null : ReadFirst.revisionOfRequest();
+        return workedSince(asked == null ? revision.now() : asked, today);
     }
 
     /** Waits for nobody: two who ask at the same moment may both work it out, and the newer is kept. */
-    private Kept worked(LocalDate today) {
+    private Kept workedSince(long asked, LocalDate today) {
         Kept before = kept.get();
-        if (before != null && current(before, today)) {
+        if (before != null && holds(before, asked, today)) {
             return before;
         }
         long now = revision.now();
@@ -165,8 +184,8 @@ public class Standings implements MayGoOut, SmartLifecycle {
     private Kept workedOutAll(long now, LocalDate today, @Nullable Kept before) {
         try {
             return Objects.requireNonNull(reading.execute(status -> workedOut(now, today, before)));
-        } catch (IllegalArgumentException | PersistenceException e) {
-            if (writing() || keeper.isShutdown()) {
+        } catch (RuntimeException e) {
+            if (writing() || keeper.isShutdown() || !StoreRefused.notUnderstood(e)) {
                 throw e;
             }
             List<FittedSaw> readable = new ArrayList<>();
@@ -175,7 +194,10 @@ public class Standings implements MayGoOut, SmartLifecycle {
             tags.forEach((id, tag) -> {
                 try {
                     readable.addAll(Objects.requireNonNull(reading.execute(status -> saws.inService(List.of(id)))));
-                } catch (IllegalArgumentException | PersistenceException ofThisSaw) {
+                } catch (RuntimeException ofThisSaw) {
+                    if (!StoreRefused.notUnderstood(ofThisSaw)) {
+                        throw ofThisSaw;
+                    }
                     LOG.error("Saw {} cannot be read: {}", tag, ofThisSaw.getMessage());
                     leftOut.add(tag);
                 }
@@ -209,10 +231,15 @@ public class Standings implements MayGoOut, SmartLifecycle {
         if (writing()) {
             return rebuilt(saw, settings.now());
         }
-        return all().stream()
-                .filter(s -> s.fitted().saw().id().equals(saw.id()))
-                .findFirst()
+        // It may have come while this page was made.
+        return find(saw, all())
+                .or(() -> find(
+                        saw, workedSince(revision.now(), LocalDate.now(clock)).all()))
                 .orElseThrow(() -> Refusal.conflict("", "saw.retired", saw.tag()));
+    }
+
+    private static Optional<Standing> find(Saw saw, List<Standing> all) {
+        return all.stream().filter(s -> s.fitted().saw().id().equals(saw.id())).findFirst();
     }
 
     /** One part alone, wherever it hangs, judged as on a saw that it hung on. Worked out anew each time. */
@@ -259,19 +286,17 @@ public class Standings implements MayGoOut, SmartLifecycle {
 
     /** How fast sisters take up is a suspicion and no hold: a write does not read the whole fleet anew for it. */
     private SisterPaces sistersOf(FittedSaw fitted) {
+        if (fitted.chain() == null) {
+            return SisterPaces.NONE;
+        }
         Kept known = kept.get();
-        return fitted.chain() == null
-                ? SisterPaces.NONE
-                : new SisterPaces((known != null && writing() ? known.all() : all())
-                        .stream()
-                                .filter(other -> other.fitted().chain() != null
-                                        && other.fitted().chain().spec().pitch()
-                                                == fitted.chain().spec().pitch())
-                                .flatMap(
-                                        other -> Optional.ofNullable(
-                                                other.ledger().tension().growthPerTank())
-                                                .stream())
-                                .toList());
+        Pitch pitch = fitted.chain().spec().pitch();
+        return new SisterPaces((known != null && writing() ? known : worked(LocalDate.now(clock)))
+                .worked().values().stream()
+                        .map(Worked::booked)
+                        .filter(other -> other.runs(pitch))
+                        .flatMap(other -> Optional.ofNullable(other.pace()).stream())
+                        .toList());
     }
 
     /** Works everything out from the records alone, as after a restart. */
@@ -283,7 +308,7 @@ public class Standings implements MayGoOut, SmartLifecycle {
     /** The first board of the day should not wait for the years: begun as soon as the application answers. */
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
-        keeper.execute(this::tryAll);
+        keeper.execute(() -> tryAll(revision.now()));
     }
 
     /** When the last request is answered. Never interrupted: that would close the file of the database under everybody's feet. */

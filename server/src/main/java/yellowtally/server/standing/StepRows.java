@@ -3,19 +3,23 @@ package yellowtally.server.standing;
 import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepKind;
 import yellowtally.core.steps.StepOutcome;
+import yellowtally.core.steps.Subject;
 import yellowtally.server.worklog.WorkOutcome;
 
 /**
@@ -37,17 +41,28 @@ final class StepRows {
             .filter(step -> step.kind() == StepKind.REPAIR)
             .toList();
 
+    /** All others, by what they are about. */
+    private static final Map<Subject, Set<Step>> STEPS = EnumSet.complementOf(EnumSet.copyOf(REPAIRS)).stream()
+            .collect(Collectors.groupingBy(
+                    Step::subject, () -> new EnumMap<>(Subject.class), Collectors.toCollection(TreeSet::new)));
+
     /** Step by step: of a list of steps the database would read every record of the saw. */
     private static final String REPAIRED =
             COLUMNS + Rows.table(REPAIRS) + " s (step) join work_record r on r.saw_id = ? and r.step = s.step" + DONE;
 
-    /** In the order of its index, from its end: the database reads one row of a step done a thousand times. */
-    private static final String LATEST = WORK + """
-            r.%1$s = ? and r.step = ? and r.outcome in (%2$s)
-            order by r.%1$s desc, r.step desc, r.at desc, r.seq desc limit 1""";
+    /**
+     * Of many steps at once. In the order of the index, from its end: the database reads one row of a step done a thousand times.
+     */
+    private static final String LATEST = COLUMNS + """
+            (select (select r.seq from work_record r""" + Rows.STANDING + """
+            r.%1$s = ? and r.step = s.step and r.outcome in (%3$s)
+            order by r.%1$s desc, r.step desc, r.at desc, r.seq desc limit 1) as seq from %2$s s (step)) l
+            join work_record r on r.seq = l.seq""";
+
+    private static final Set<StepOutcome> ANY = EnumSet.allOf(StepOutcome.class);
 
     private static final String FINDINGS =
-            "select record_id as owner_id, finding from work_finding where record_id in ";
+            "select record_id as owner_id, finding from work_finding where record_id = any(?)";
 
     private StepRows() {}
 
@@ -57,11 +72,15 @@ final class StepRows {
             keep(found, rows.read(SHARPENINGS + own.getKey(), StepRows::work, own.getValue()));
         }
         keep(found, rows.read(REPAIRED, StepRows::work, on.saw()));
-        for (Step step : EnumSet.complementOf(EnumSet.copyOf(REPAIRS))) {
-            List<WorkRow> latest = latest(rows, on, step, EnumSet.allOf(StepOutcome.class));
+        for (Map.Entry<Subject, Set<Step>> steps : STEPS.entrySet()) {
+            Subject subject = steps.getKey();
+            List<WorkRow> latest = latest(rows, on, subject, steps.getValue(), ANY);
             keep(found, latest);
-            if (!latest.isEmpty() && !step.passing().contains(latest.get(0).outcome())) {
-                keep(found, latest(rows, on, step, step.passing()));
+            for (WorkRow row : latest) {
+                Set<StepOutcome> passing = row.step().passing();
+                if (!passing.contains(row.outcome())) {
+                    keep(found, latest(rows, on, subject, Set.of(row.step()), passing));
+                }
             }
         }
         Map<UUID, Set<Finding>> findings = findings(rows, FINDINGS, found.keySet());
@@ -82,16 +101,15 @@ final class StepRows {
         rows.forEach(row -> found.put(row.id(), row));
     }
 
-    private static List<WorkRow> latest(Rows rows, Hanging on, Step step, Set<StepOutcome> outcomes)
-            throws SQLException {
-        UUID owner = on.id(step.subject());
+    private static List<WorkRow> latest(
+            Rows rows, Hanging on, Subject subject, Set<Step> steps, Set<StepOutcome> outcomes) throws SQLException {
+        UUID owner = on.id(subject);
         return owner == null
                 ? List.of()
                 : rows.read(
-                        LATEST.formatted(Hanging.column(step.subject()), Rows.words(outcomes)),
+                        LATEST.formatted(Hanging.column(subject), Rows.table(steps), Rows.words(outcomes)),
                         StepRows::work,
-                        owner,
-                        step.name());
+                        owner);
     }
 
     private static WorkRow work(Rows.Row row) throws SQLException {
@@ -113,10 +131,10 @@ final class StepRows {
         Map<UUID, Set<Finding>> found = new HashMap<>();
         if (!owners.isEmpty()) {
             rows.read(
-                    query + Rows.marks(owners),
+                    query,
                     row -> found.computeIfAbsent(row.id("owner_id"), id -> EnumSet.noneOf(Finding.class))
                             .add(row.word(Finding.class, "finding")),
-                    owners.toArray());
+                    (Object) owners.toArray(UUID[]::new));
         }
         return found;
     }

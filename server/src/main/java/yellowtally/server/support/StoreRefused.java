@@ -1,13 +1,14 @@
 package yellowtally.server.support;
 
 import jakarta.persistence.OptimisticLockException;
+import jakarta.persistence.PersistenceException;
 import java.sql.SQLException;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.dao.OptimisticLockingFailureException;
 
-/** What the database said of a write that failed. */
-enum StoreRefused {
+/** What the database said of what failed. */
+public enum StoreRefused {
     /** Another write was there first: it would be judged anew if it were carried out again. */
     LOST_RACE,
     /** The values do not fit, or what they name is not there: a check of ours let them through. */
@@ -35,6 +36,18 @@ enum StoreRefused {
     /** Whether a write came second. */
     static boolean lostRace(RuntimeException failure) {
         return why(failure).filter(LOST_RACE::equals).isPresent();
+    }
+
+    /** Whether a value that was read is none that we know: the database did what it was asked to do, and others can be read. */
+    public static boolean notUnderstood(RuntimeException failure) {
+        boolean ofReading = false;
+        for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLException) {
+                return false;
+            }
+            ofReading |= cause instanceof IllegalArgumentException || cause instanceof PersistenceException;
+        }
+        return ofReading;
     }
 
     private static Optional<StoreRefused> of(String state) {
