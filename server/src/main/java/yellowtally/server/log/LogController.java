@@ -1,7 +1,6 @@
 package yellowtally.server.log;
 
 import jakarta.persistence.EntityManager;
-import jakarta.persistence.PersistenceException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -27,10 +26,10 @@ import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.SawEvent;
 import yellowtally.server.fleet.SetFitting;
 import yellowtally.server.people.People;
+import yellowtally.server.support.StoreRefused;
 import yellowtally.server.worklog.SawHold;
 import yellowtally.server.worklog.WorkRecord;
 import yellowtally.server.worklog.WorkVoid;
-import yellowtally.server.worklog.Worklog;
 
 /** The log: every record of the fleet or of one saw, latest first, a page at a time. */
 @RestController
@@ -42,7 +41,6 @@ class LogController {
     private final EntityManager records;
     private final Fleet fleet;
     private final People people;
-    private final Worklog worklog;
     private final FaultLog faults;
     private final OutingLog outings;
 
@@ -50,7 +48,6 @@ class LogController {
             EntityManager records,
             Fleet fleet,
             People people,
-            Worklog worklog,
             FaultLog faults,
             OutingLog outings,
             PlatformTransactionManager transactions) {
@@ -59,7 +56,6 @@ class LogController {
         this.records = records;
         this.fleet = fleet;
         this.people = people;
-        this.worklog = worklog;
         this.faults = faults;
         this.outings = outings;
     }
@@ -86,7 +82,10 @@ class LogController {
                 LogFilter.Window.PAGE));
         try {
             return page(reading(() -> lines(wanted, filter)), 0);
-        } catch (IllegalArgumentException | PersistenceException e) {
+        } catch (RuntimeException e) {
+            if (!StoreRefused.notUnderstood(e)) {
+                throw e;
+            }
             return rowByRow(wanted, filter);
         }
     }
@@ -104,7 +103,10 @@ class LogController {
                     List<? extends LogEntry> lines = reading(() -> lines(kind, only, names));
                     found.addAll(lines);
                     more = !lines.isEmpty();
-                } catch (IllegalArgumentException | PersistenceException e) {
+                } catch (RuntimeException e) {
+                    if (!StoreRefused.notUnderstood(e)) {
+                        throw e;
+                    }
                     LOG.error("A record in the log cannot be understood: {}", e.getMessage());
                     notUnderstood++;
                 }
@@ -149,8 +151,11 @@ class LogController {
         };
     }
 
-    /** How a tension check ended. */
-    private record Read(UUID id, TensionOutcome outcome) {}
+    /** A step that was done, what struck it out, and how a tension check ended. */
+    private record Done(
+            WorkRecord record,
+            @Nullable WorkVoid strike,
+            @Nullable TensionOutcome tension) {}
 
     /** A hold that was lifted. */
     private record Release(UUID holdId, Instant at, UUID sawId, UUID personId) {}
@@ -168,41 +173,34 @@ class LogController {
             @Nullable String struckReason) {}
 
     private List<LogEntry.StepTaken> steps(LogFilter filter, LogNames names) {
-        List<WorkRecord> rows = filter.rows(
+        List<Done> rows = filter.rows(
                 records,
-                WorkRecord.class,
-                "select r from WorkRecord r" + filter.where("r.sawId", "r.personId", "r.at")
+                Done.class,
+                "select r, v, t.outcome from WorkRecord r left join WorkVoid v on v.recordId = r.id"
+                        + " left join TensionCheck t on t.id = r.id" + filter.where("r.sawId", "r.personId", "r.at")
                         + " order by r.at desc, r.seq desc");
-        Map<UUID, LogEntry.StrikeLine> struck = new HashMap<>();
-        List<UUID> ids = rows.stream().map(WorkRecord::id).toList();
-        for (WorkVoid strike : worklog.struckOf(ids)) {
-            struck.put(
-                    strike.recordId(),
-                    new LogEntry.StrikeLine(strike.reason(), names.person(strike.personId()), strike.at()));
-        }
-        Map<UUID, TensionOutcome> tension = tension(ids);
         return rows.stream()
-                .map(r -> new LogEntry.StepTaken(
-                        r.id(),
-                        r.at(),
-                        names.tag(r.sawId()),
-                        names.person(r.personId()),
+                .map(row -> new LogEntry.StepTaken(
+                        row.record().id(),
+                        row.record().at(),
+                        names.tag(row.record().sawId()),
+                        names.person(row.record().personId()),
                         new LogEntry.StepLine(
-                                r.step(), r.outcome(), r.findings(), r.figures(), r.visitId(), tension.get(r.id())),
-                        r.note(),
-                        struck.get(r.id())))
+                                row.record().step(),
+                                row.record().outcome(),
+                                row.record().findings(),
+                                row.record().figures(),
+                                row.record().visitId(),
+                                row.tension()),
+                        row.record().note(),
+                        strike(row.strike(), names)))
                 .toList();
     }
 
-    private Map<UUID, TensionOutcome> tension(List<UUID> ids) {
-        Map<UUID, TensionOutcome> outcomes = new HashMap<>();
-        if (!ids.isEmpty()) {
-            records.createQuery("select t.id, t.outcome from TensionCheck t where t.id in :ids", Read.class)
-                    .setParameter("ids", ids)
-                    .getResultList()
-                    .forEach(check -> outcomes.put(check.id(), check.outcome()));
-        }
-        return outcomes;
+    private static LogEntry.@Nullable StrikeLine strike(@Nullable WorkVoid strike, LogNames names) {
+        return strike == null
+                ? null
+                : new LogEntry.StrikeLine(strike.reason(), names.person(strike.personId()), strike.at());
     }
 
     private List<LogEntry.SetFitted> fitted(LogFilter filter, LogNames names) {
