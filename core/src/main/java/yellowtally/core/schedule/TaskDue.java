@@ -1,6 +1,7 @@
 package yellowtally.core.schedule;
 
 import java.time.Instant;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
@@ -28,9 +29,7 @@ public record TaskDue(
 
     /** The limit that is nearest, or farthest over. */
     public LimitUse binding() {
-        return limits.stream()
-                .max(Comparator.comparingDouble(LimitUse::fraction))
-                .orElseThrow();
+        return Collections.max(limits, Comparator.comparingDouble(LimitUse::fraction));
     }
 
     /** Due fraction: the largest of used / limit (handbook section 10). */

@@ -1,5 +1,7 @@
 package yellowtally.server.board;
 
+import io.swagger.v3.oas.annotations.media.ArraySchema;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -12,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.util.RawValue;
 import yellowtally.core.fitness.FaultEntry;
 import yellowtally.core.oiling.LeakWatch;
 import yellowtally.core.schedule.ScheduleSetting;
@@ -21,6 +24,7 @@ import yellowtally.core.visit.RideAlong;
 import yellowtally.core.waiting.FitState;
 import yellowtally.core.waiting.Urgency;
 import yellowtally.core.waiting.Waiting;
+import yellowtally.server.board.ToldSaws.Told;
 import yellowtally.server.fleet.Crew;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.SawChoices;
@@ -34,13 +38,16 @@ import yellowtally.server.usage.Outings;
 @RestController
 class BoardController {
 
+    private final ToldSaws saws;
     private final Standings standings;
     private final Outings outings;
     private final Fleet fleet;
     private final FleetSettings settings;
     private final Clock clock;
 
-    BoardController(Standings standings, Outings outings, Fleet fleet, FleetSettings settings, Clock clock) {
+    BoardController(
+            ToldSaws saws, Standings standings, Outings outings, Fleet fleet, FleetSettings settings, Clock clock) {
+        this.saws = saws;
         this.standings = standings;
         this.outings = outings;
         this.fleet = fleet;
@@ -54,7 +61,15 @@ class BoardController {
      * @param bench today's bench: the saws that are in and want it, most urgent first
      * @param onCard saws that stand on card, the next to be looked at first
      */
-    record Board(Instant at, List<Rail> rails, List<WorkRow> work, Bench bench, List<OnCard> onCard) {}
+    record Board(
+            Instant at,
+            List<Rail> rails,
+
+            @ArraySchema(schema = @Schema(implementation = WorkRow.class))
+            List<RawValue> work,
+
+            Bench bench,
+            List<OnCard> onCard) {}
 
     /** The queue of today's bench, by tag, and how much of it fits into the day. */
     record Bench(BenchDay day, List<String> saws) {}
@@ -80,7 +95,12 @@ class BoardController {
 
     /** A rail and its plates, by tag. */
     record Rail(
-            RailKind kind, @Nullable UUID crewId, @Nullable String crew, List<Plate> plates) {}
+            RailKind kind,
+            @Nullable UUID crewId,
+            @Nullable String crew,
+
+            @ArraySchema(schema = @Schema(implementation = Plate.class))
+            List<RawValue> plates) {}
 
     /**
      * A saw's plate.
@@ -96,10 +116,34 @@ class BoardController {
             SawChoices.Handle handle,
             Power power,
             @Nullable Waiting headline,
-            @Nullable BenchMark visit) {}
+            @Nullable BenchMark visit) {
+
+        static Plate of(Standing standing) {
+            var fitted = standing.fitted();
+            var details = fitted.saw().details();
+            return new Plate(
+                    fitted.saw().tag(),
+                    standing.account().state(),
+                    fitted.bar() == null ? null : fitted.bar().spec().lengthMm(),
+                    details.handle(),
+                    details.power(),
+                    standing.account().work().stream().findFirst().orElse(null),
+                    BenchMark.of(standing));
+        }
+    }
 
     /** How far a visit is. */
-    record BenchMark(UUID visitId, int stepsDone, int steps) {}
+    record BenchMark(UUID visitId, int stepsDone, int steps) {
+
+        static @Nullable BenchMark of(Standing standing) {
+            return standing.visit() == null
+                    ? null
+                    : new BenchMark(
+                            standing.visit().id(),
+                            standing.visit().stepsDone(),
+                            standing.visit().steps());
+        }
+    }
 
     /**
      * What waits on one saw.
@@ -116,7 +160,22 @@ class BoardController {
             List<Waiting> work,
             double minutes,
             List<RideAlong> rideAlongs,
-            List<FamilyTallies.Tally> tallies) {}
+            List<FamilyTallies.Tally> tallies) {
+
+        static WorkRow of(Standing standing, @Nullable String crew) {
+            List<Waiting> work = standing.account().work();
+            boolean something = work.stream().anyMatch(Waiting::forToday);
+            return new WorkRow(
+                    standing.fitted().saw().tag(),
+                    standing.account().state(),
+                    crew,
+                    BenchMark.of(standing),
+                    work,
+                    something ? standing.plan().bill().totalMinutes() : 0,
+                    standing.plan().rideAlongs(),
+                    FamilyTallies.of(standing.account().tasks()));
+        }
+    }
 
     @GetMapping("/api/board")
     @Transactional(readOnly = true)
@@ -130,16 +189,18 @@ class BoardController {
         Map<UUID, String> crewNames = new HashMap<>();
         crews.forEach(crew -> crewNames.put(crew.id(), crew.name()));
 
-        List<WorkRow> work = all.stream()
-                .filter(s -> !s.account().work().isEmpty())
-                .map(s -> row(s, crewNames.get(crewOf.get(s.fitted().saw().id()))))
-                .sorted(BY_URGENCY)
+        List<Told> told = saws.of(all, id -> crewNames.get(crewOf.get(id)));
+        List<Told> waiting = told.stream()
+                .filter(saw -> saw.row() != null)
+                .sorted(Comparator.comparing(Told::row, BY_URGENCY))
                 .toList();
         return new Board(
                 clock.instant(),
-                rails(all, crewOf, crews),
-                work,
-                bench(work, settings.rules().numbers().of(ScheduleSetting.BENCH_MINUTES)),
+                rails(told, crewOf, crews),
+                waiting.stream().map(Told::rowAsSent).toList(),
+                bench(
+                        waiting.stream().map(Told::row).toList(),
+                        settings.rules().numbers().of(ScheduleSetting.BENCH_MINUTES)),
                 onCard(all));
     }
 
@@ -172,23 +233,17 @@ class BoardController {
                     (WorkRow row) -> row.work().get(0), Urgency.MOST_URGENT_FIRST)
             .thenComparing(WorkRow::tag);
 
-    private static List<Rail> rails(List<Standing> all, Map<UUID, UUID> crewOf, List<Crew> crews) {
-        List<Plate> rack = new ArrayList<>();
-        List<Plate> bench = new ArrayList<>();
-        List<Plate> held = new ArrayList<>();
-        Map<UUID, List<Plate>> out = new HashMap<>();
-        for (Standing standing : all) {
-            Plate plate = plate(standing);
-            UUID crew = crewOf.get(standing.fitted().saw().id());
-            if (crew != null) {
-                out.computeIfAbsent(crew, c -> new ArrayList<>()).add(plate);
-            } else if (plate.visit() != null) {
-                bench.add(plate);
-            } else if (plate.state() == FitState.HELD) {
-                held.add(plate);
-            } else {
-                rack.add(plate);
-            }
+    private static List<Rail> rails(List<Told> saws, Map<UUID, UUID> crewOf, List<Crew> crews) {
+        List<RawValue> rack = new ArrayList<>();
+        List<RawValue> bench = new ArrayList<>();
+        List<RawValue> held = new ArrayList<>();
+        Map<UUID, List<RawValue>> out = new HashMap<>();
+        for (Told saw : saws) {
+            UUID crew = crewOf.get(saw.sawId());
+            List<RawValue> rail = crew != null
+                    ? out.computeIfAbsent(crew, c -> new ArrayList<>())
+                    : saw.plate().visit() != null ? bench : saw.plate().state() == FitState.HELD ? held : rack;
+            rail.add(saw.plateAsSent());
         }
         List<Rail> rails = new ArrayList<>();
         rails.add(new Rail(RailKind.RACK, null, null, rack));
@@ -197,41 +252,5 @@ class BoardController {
         rails.add(new Rail(RailKind.BENCH, null, null, bench));
         rails.add(new Rail(RailKind.HELD, null, null, held));
         return rails;
-    }
-
-    private static Plate plate(Standing standing) {
-        var fitted = standing.fitted();
-        var details = fitted.saw().details();
-        return new Plate(
-                fitted.saw().tag(),
-                standing.account().state(),
-                fitted.bar() == null ? null : fitted.bar().spec().lengthMm(),
-                details.handle(),
-                details.power(),
-                standing.account().work().stream().findFirst().orElse(null),
-                mark(standing));
-    }
-
-    private static @Nullable BenchMark mark(Standing standing) {
-        return standing.visit() == null
-                ? null
-                : new BenchMark(
-                        standing.visit().id(),
-                        standing.visit().stepsDone(),
-                        standing.visit().steps());
-    }
-
-    private static WorkRow row(Standing standing, @Nullable String crew) {
-        List<Waiting> work = standing.account().work();
-        boolean something = work.stream().anyMatch(Waiting::forToday);
-        return new WorkRow(
-                standing.fitted().saw().tag(),
-                standing.account().state(),
-                crew,
-                mark(standing),
-                work,
-                something ? standing.plan().bill().totalMinutes() : 0,
-                standing.plan().rideAlongs(),
-                FamilyTallies.of(standing.account().tasks()));
     }
 }

@@ -1,8 +1,8 @@
 package yellowtally.server.board;
 
-import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import yellowtally.core.schedule.Family;
 import yellowtally.core.schedule.LimitUse;
 import yellowtally.core.schedule.Task;
@@ -16,23 +16,35 @@ import yellowtally.core.schedule.UseUnit;
 final class FamilyTallies {
 
     /** Use against the limit that is nearest in a family. */
-    record Tally(Family family, Task task, UseUnit unit, double raw, double counted, double limit) {}
+    record Tally(Family family, Task task, UseUnit unit, double raw, double counted, double limit) {
+
+        private boolean lasts() {
+            return limit > 1;
+        }
+
+        private double fraction() {
+            return counted / limit;
+        }
+    }
 
     private FamilyTallies() {}
 
     static List<Tally> of(List<TaskDue> tasks) {
-        List<Tally> tallies = new ArrayList<>();
-        for (Family family : Family.values()) {
-            List<TaskDue> own =
-                    tasks.stream().filter(t -> t.task().family() == family).toList();
-            List<TaskDue> lasting =
-                    own.stream().filter(t -> t.binding().limit() > 1).toList();
-            (lasting.isEmpty() ? own : lasting)
-                    .stream().max(Comparator.comparingDouble(TaskDue::fraction)).ifPresent(task -> {
-                        LimitUse use = task.binding();
-                        tallies.add(new Tally(family, task.task(), use.unit(), use.raw(), use.counted(), use.limit()));
-                    });
+        Map<Family, Tally> nearest = new EnumMap<>(Family.class);
+        for (TaskDue task : tasks) {
+            LimitUse use = task.binding();
+            nearest.merge(
+                    task.task().family(),
+                    new Tally(task.task().family(), task.task(), use.unit(), use.raw(), use.counted(), use.limit()),
+                    FamilyTallies::toBeDrawn);
         }
-        return tallies;
+        return List.copyOf(nearest.values());
+    }
+
+    private static Tally toBeDrawn(Tally one, Tally other) {
+        if (one.lasts() != other.lasts()) {
+            return one.lasts() ? one : other;
+        }
+        return other.fraction() > one.fraction() ? other : one;
     }
 }
