@@ -60,11 +60,6 @@ public class StoreWatch implements SmartLifecycle {
         return room(path) < leastRoom ? Optional.of(StoreTrouble.FULL) : Optional.empty();
     }
 
-    /** Bytes that are free where the records are kept; as many as there can be while they are kept in memory. */
-    public long room() {
-        return file.map(StoreWatch::room).orElse(Long.MAX_VALUE);
-    }
-
     /** A place of the file could not be read: from now on nothing is written over it. */
     public void foundDamage() {
         damaged = true;

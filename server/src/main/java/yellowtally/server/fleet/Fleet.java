@@ -1,6 +1,7 @@
 package yellowtally.server.fleet;
 
 import jakarta.persistence.EntityManager;
+import java.sql.PreparedStatement;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.Comparator;
@@ -10,6 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.hibernate.Session;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -19,6 +21,8 @@ import yellowtally.server.support.Refusal;
 /** Looks up saws, crews and what hangs on them, for all rooms. */
 @Service
 public class Fleet {
+
+    private static final String LOCK = "select id from saw where id = ? for update";
 
     private final FleetRepositories.Saws saws;
     private final FleetRepositories.Parts parts;
@@ -62,7 +66,7 @@ public class Fleet {
 
     /** By its tag, or by one that it once had: old labels still find it. */
     private Saw tagged(String tag) {
-        return saws.findByTagIgnoreCase(tag)
+        return saws.findByTag(tag)
                 .or(() -> formerTags.findById(FormerTag.key(tag)).flatMap(former -> saws.findById(former.sawId())))
                 .orElseThrow(() -> Refusal.gone("saw.unknown", tag));
     }
@@ -77,9 +81,14 @@ public class Fleet {
 
     /** Lets a write wait for any other write about a saw that is known by its id. */
     public void lock(UUID sawId) {
-        records.createNativeQuery("select id from saw where id = :id for update", UUID.class)
-                .setParameter("id", sawId)
-                .getSingleResult();
+        // What this write has changed so far must not be lost when the saw is read again.
+        records.flush();
+        records.unwrap(Session.class).doWork(connection -> {
+            try (PreparedStatement wait = connection.prepareStatement(LOCK)) {
+                wait.setObject(1, sawId);
+                wait.executeQuery();
+            }
+        });
     }
 
     /** The same for several, always in one order: two writes that need the same saws do not wait for each other for ever. */

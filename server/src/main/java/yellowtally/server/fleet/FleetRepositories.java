@@ -17,7 +17,8 @@ final class FleetRepositories {
         @Query("select s from Saw s left join fetch s.details.model where s.retiredAt is null")
         List<Saw> findByRetiredAtNull();
 
-        Optional<Saw> findByTagIgnoreCase(String tag);
+        @Query("select s from Saw s where s.tagKey = upper(:tag)")
+        Optional<Saw> findByTag(String tag);
 
         @Query("select s.id, s.tag, s.details.power from Saw s")
         List<Fleet.SawName> names();
@@ -28,7 +29,8 @@ final class FleetRepositories {
     }
 
     interface Parts extends ListCrudRepository<Part, UUID> {
-        Optional<Part> findByTagIgnoreCase(String tag);
+        @Query("select p from Part p where p.tagKey = upper(:tag)")
+        Optional<Part> findByTag(String tag);
 
         List<Part> findBySawId(UUID sawId);
 

@@ -1,5 +1,6 @@
 package yellowtally.server.fleet;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.DiscriminatorColumn;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -25,6 +26,12 @@ public abstract class Part {
     private @Nullable Integer version;
 
     private String tag;
+
+    /** The same however it is written; kept and looked up by the database. */
+    @Column(insertable = false, updatable = false)
+    @SuppressWarnings("unused")
+    private @Nullable String tagKey;
+
     private @Nullable UUID sawId;
     private @Nullable Integer costCents;
     private @Nullable Instant retiredAt;

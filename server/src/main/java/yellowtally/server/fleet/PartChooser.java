@@ -38,7 +38,7 @@ class PartChooser {
     }
 
     private @Nullable Chain chain(SetInput.ChainInput given, @Nullable UUID sawId, Violations wrong) {
-        Optional<Part> known = parts.findByTagIgnoreCase(given.tag());
+        Optional<Part> known = parts.findByTag(given.tag());
         if (!given.create()) {
             return existing(Chain.class, "set.chain.tag", given.tag(), known, sawId, wrong);
         }
@@ -76,7 +76,7 @@ class PartChooser {
     }
 
     private @Nullable Bar bar(SetInput.BarInput given, @Nullable UUID sawId, Violations wrong) {
-        Optional<Part> known = parts.findByTagIgnoreCase(given.tag());
+        Optional<Part> known = parts.findByTag(given.tag());
         if (!given.create()) {
             return existing(Bar.class, "set.bar.tag", given.tag(), known, sawId, wrong);
         }
@@ -96,7 +96,7 @@ class PartChooser {
     }
 
     private @Nullable Sprocket sprocket(SetInput.SprocketInput given, @Nullable UUID sawId, Violations wrong) {
-        Optional<Part> known = parts.findByTagIgnoreCase(given.tag());
+        Optional<Part> known = parts.findByTag(given.tag());
         if (!given.create()) {
             return existing(Sprocket.class, "set.sprocket.tag", given.tag(), known, sawId, wrong);
         }

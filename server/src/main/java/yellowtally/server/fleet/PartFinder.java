@@ -21,6 +21,6 @@ public class PartFinder {
 
     /** The part with this tag; a tag is one part's alone. */
     public Part tagged(String tag) {
-        return parts.findByTagIgnoreCase(tag).orElseThrow(() -> Refusal.gone("part.unknown", tag));
+        return parts.findByTag(tag).orElseThrow(() -> Refusal.gone("part.unknown", tag));
     }
 }

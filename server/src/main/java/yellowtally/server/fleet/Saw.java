@@ -1,5 +1,6 @@
 package yellowtally.server.fleet;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -19,6 +20,11 @@ public class Saw implements AnySaw {
     private @Nullable Integer version;
 
     private String tag;
+
+    /** The same however it is written; kept and looked up by the database. */
+    @Column(insertable = false, updatable = false)
+    @SuppressWarnings("unused")
+    private @Nullable String tagKey;
 
     @Embedded
     private SawDetails details;

@@ -64,9 +64,7 @@ class SawChanges {
             return;
         }
         UUID own = saw == null ? null : saw.id();
-        if (saws.findByTagIgnoreCase(tag)
-                .filter(other -> !other.id().equals(own))
-                .isPresent()) {
+        if (saws.findByTag(tag).filter(other -> !other.id().equals(own)).isPresent()) {
             wrong.add("tag", "saw.taken", tag);
         }
         formerTags

@@ -1,43 +1,61 @@
 package yellowtally.server.fleet;
 
-import java.math.BigInteger;
 import java.util.Comparator;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** Tags as a person counts them: 2 before 10, L2 before L10, and capitals do not matter. Never equal for two different tags. */
 public final class TagOrder implements Comparator<String> {
 
     public static final TagOrder NATURAL = new TagOrder();
 
-    private static final Pattern RUN = Pattern.compile("[0-9]+|[^0-9]+");
-
     private TagOrder() {}
 
     @Override
     public int compare(String one, String other) {
-        Matcher left = RUN.matcher(one);
-        Matcher right = RUN.matcher(other);
-        while (left.find()) {
-            if (!right.find()) {
-                return 1;
-            }
-            int byRun = compareRuns(left.group(), right.group());
+        int i = 0;
+        int j = 0;
+        while (i < one.length() && j < other.length()) {
+            int endOfOne = endOfRun(one, i);
+            int endOfOther = endOfRun(other, j);
+            int byRun = compareRuns(one.substring(i, endOfOne), other.substring(j, endOfOther));
             if (byRun != 0) {
                 return byRun;
             }
+            i = endOfOne;
+            j = endOfOther;
         }
-        return right.find() ? -1 : one.compareTo(other);
+        boolean oneEnds = i == one.length();
+        return oneEnds == (j == other.length()) ? one.compareTo(other) : oneEnds ? -1 : 1;
+    }
+
+    /** Where digits end, or what is none. */
+    private static int endOfRun(String tag, int from) {
+        boolean number = digit(tag.charAt(from));
+        int end = from + 1;
+        while (end < tag.length() && digit(tag.charAt(end)) == number) {
+            end++;
+        }
+        return end;
     }
 
     private static int compareRuns(String one, String other) {
-        return number(one) && number(other)
-                ? new BigInteger(one).compareTo(new BigInteger(other))
-                : one.compareToIgnoreCase(other);
+        if (!digit(one.charAt(0)) || !digit(other.charAt(0))) {
+            return one.compareToIgnoreCase(other);
+        }
+        String left = withoutZeros(one);
+        String right = withoutZeros(other);
+        return left.length() == right.length() ? left.compareTo(right) : left.length() - right.length();
     }
 
-    /** Runs of other scripts' digits are text, as the pattern takes them. */
-    private static boolean number(String run) {
-        return run.charAt(0) >= '0' && run.charAt(0) <= '9';
+    private static String withoutZeros(String number) {
+        int first = 0;
+        while (first < number.length() && number.charAt(first) == '0') {
+            first++;
+        }
+        return number.substring(first);
+    }
+
+    /** Digits of other scripts are text. */
+    private static boolean digit(char sign) {
+        return sign >= '0' && sign <= '9';
     }
 }
