@@ -32,8 +32,8 @@ export function BackupList() {
         ]}
       />
       {data.list.length === 0 ? (
-        <Box sx={{ my: 1.5 }}>
-          There is none yet. The first is made by itself a few minutes after the start.
+        <Box sx={{ my: 1.5, overflowWrap: 'anywhere' }}>
+          There is none yet in {data.folder}. The first is made by itself a few minutes after the start.
         </Box>
       ) : (
         <Box
@@ -70,7 +70,8 @@ export function BackupList() {
         </Box>
       )}
       <Box sx={{ color: 'text.secondary', overflowWrap: 'anywhere' }}>
-        They are in {data.folder}. To put one back: <code>./run --restore FILE</code>
+        {data.list.length > 0 && `They are in ${data.folder}. `}To put one back:{' '}
+        <code>./run --restore FILE</code>
       </Box>
     </>
   );
