@@ -10,6 +10,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Queue;
 import java.util.Random;
@@ -19,6 +20,7 @@ import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 
 /** Many people at once: each looks at the board, at a saw, at the log, writes a record down, with a breath between. */
 public final class Crowd {
@@ -35,12 +37,21 @@ public final class Crowd {
             .build();
     private final Pages pages;
 
+    /** What people do. */
+    private enum Kind {
+        WRITE,
+        BOARD,
+        SAW,
+        LOG
+    }
+
     /** One request: how long it took, and what came of it; status 0 where nothing did. */
-    private record Asked(double millis, int status, boolean politely) {}
+    private record Asked(Kind kind, double millis, int status, boolean politely) {}
 
     /**
      * How it went.
      *
+     * @param slow within which time 95 of 100 of each kind were answered, for the report
      * @param answers how many of each status; 0 where nothing came
      * @param impolite refusals for want of room without a time to come again
      * @param written ids of the writes that were acknowledged
@@ -50,6 +61,7 @@ public final class Crowd {
             double p50,
             double p95,
             double worst,
+            String slow,
             Map<Integer, Integer> answers,
             int impolite,
             List<String> written) {}
@@ -108,24 +120,20 @@ public final class Crowd {
     private Asked one(Random luck, Queue<String> written) {
         String tag = tags.get(luck.nextInt(tags.size()));
         String id = UUID.randomUUID().toString();
-        boolean writes = luck.nextInt(ONE_WRITES_IN) == 0;
+        Kind kind = luck.nextInt(ONE_WRITES_IN) == 0 ? Kind.WRITE : Kind.values()[1 + luck.nextInt(3)];
         HttpRequest.Builder request = HttpRequest.newBuilder().timeout(Duration.ofSeconds(60));
-        if (writes) {
-            request.uri(URI.create(root + "/api/saws/" + tag + "/records"))
-                    .header("Content-Type", "application/json")
-                    .POST(HttpRequest.BodyPublishers.ofString(
-                            "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"crowd\",\"step\":\"OIL_CARD\",\"input\":{\"said\":\"FINE\"}}"
-                                    .formatted(id, person)));
-        } else {
-            request.uri(URI.create(root
-                    + switch (luck.nextInt(3)) {
-                        case 0 -> "/api/board";
-                        case 1 ->
-                            "/api/saws/" + tag
-                                    + List.of("", "/schedule", "/tension", "/wear")
-                                            .get(luck.nextInt(4));
-                        default -> "/api/log";
-                    }));
+        switch (kind) {
+            case WRITE ->
+                request.uri(URI.create(root + "/api/saws/" + tag + "/records"))
+                        .header("Content-Type", "application/json")
+                        .POST(HttpRequest.BodyPublishers.ofString(
+                                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"crowd\",\"step\":\"OIL_CARD\",\"input\":{\"said\":\"FINE\"}}"
+                                        .formatted(id, person)));
+            case BOARD -> request.uri(URI.create(root + "/api/board"));
+            case SAW ->
+                request.uri(URI.create(root + "/api/saws/" + tag
+                        + List.of("", "/schedule", "/tension", "/wear").get(luck.nextInt(4))));
+            case LOG -> request.uri(URI.create(root + "/api/log"));
         }
         long began = System.nanoTime();
         int status = 0;
@@ -139,10 +147,10 @@ public final class Crowd {
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }
-        if (writes && status < 300 && status > 0) {
+        if (kind == Kind.WRITE && status < 300 && status > 0) {
             written.add(id);
         }
-        return new Asked((System.nanoTime() - began) / 1e6, status, politely);
+        return new Asked(kind, (System.nanoTime() - began) / 1e6, status, politely);
     }
 
     private static Went went(List<Asked> asked, List<String> written) {
@@ -152,14 +160,32 @@ public final class Crowd {
         int impolite = (int) asked.stream()
                 .filter(one -> one.status() == 503 && !one.politely())
                 .count();
+        String slow = Arrays.stream(Kind.values())
+                .map(kind -> "%s %.0f"
+                        .formatted(
+                                kind.name().toLowerCase(Locale.ROOT),
+                                share(
+                                        asked.stream()
+                                                .filter(one -> one.kind() == kind)
+                                                .mapToDouble(Asked::millis)
+                                                .sorted()
+                                                .toArray(),
+                                        95)))
+                .collect(Collectors.joining(", "));
         return new Went(
                 millis.length,
-                millis[millis.length / 2],
-                millis[millis.length * 95 / 100],
+                share(millis, 50),
+                share(millis, 95),
                 Arrays.stream(millis).max().orElse(0),
+                slow,
                 answers,
                 impolite,
                 written);
+    }
+
+    /** Within which of these so many of a hundred are. */
+    private static double share(double[] sorted, int ofHundred) {
+        return sorted.length == 0 ? 0 : sorted[sorted.length * ofHundred / 100];
     }
 
     /** How many of these writes the application does not know. */
