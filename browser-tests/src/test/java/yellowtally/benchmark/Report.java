@@ -36,18 +36,24 @@ final class Report {
         line(what, ratios, most, "times", "");
     }
 
-    /** A time, in units of the nominal machine; {@code once} measures it one time, in that unit of time. */
-    void timed(String what, int repeats, double most, String unit, DoubleSupplier once) {
+    /**
+     * A time, in units of the nominal machine; {@code once} measures it one time, in that unit of time.
+     *
+     * @return how slow the machine was each time
+     */
+    double[] timed(String what, int repeats, double most, String unit, DoubleSupplier once) {
         double[] raw = new double[repeats];
         double[] adjusted = new double[repeats];
+        double[] slow = new double[repeats];
         for (int i = 0; i < repeats; i++) {
             double before = Reference.slowness();
             raw[i] = once.getAsDouble();
-            double slowness = (before + Reference.slowness()) / 2;
-            slowest = Math.max(slowest, slowness);
-            adjusted[i] = raw[i] / slowness;
+            slow[i] = (before + Reference.slowness()) / 2;
+            slowest = Math.max(slowest, slow[i]);
+            adjusted[i] = raw[i] / slow[i];
         }
         line(what, new Repeats(adjusted), most, unit, ", clock %.1f".formatted(new Repeats(raw).median()));
+        return slow;
     }
 
     /** A line without a limit. */
