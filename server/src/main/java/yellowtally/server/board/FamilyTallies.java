@@ -18,33 +18,28 @@ final class FamilyTallies {
     /** Use against the limit that is nearest in a family. */
     record Tally(Family family, Task task, UseUnit unit, double raw, double counted, double limit) {
 
-        private boolean lasts() {
-            return limit > 1;
-        }
-
-        private double fraction() {
-            return counted / limit;
+        static Tally of(TaskDue task) {
+            LimitUse use = task.binding();
+            return new Tally(task.task().family(), task.task(), use.unit(), use.raw(), use.counted(), use.limit());
         }
     }
 
     private FamilyTallies() {}
 
     static List<Tally> of(List<TaskDue> tasks) {
-        Map<Family, Tally> nearest = new EnumMap<>(Family.class);
-        for (TaskDue task : tasks) {
-            LimitUse use = task.binding();
-            nearest.merge(
-                    task.task().family(),
-                    new Tally(task.task().family(), task.task(), use.unit(), use.raw(), use.counted(), use.limit()),
-                    FamilyTallies::toBeDrawn);
-        }
-        return List.copyOf(nearest.values());
+        Map<Family, TaskDue> nearest = new EnumMap<>(Family.class);
+        tasks.forEach(task -> nearest.merge(task.task().family(), task, FamilyTallies::toBeDrawn));
+        return nearest.values().stream().map(Tally::of).toList();
     }
 
-    private static Tally toBeDrawn(Tally one, Tally other) {
-        if (one.lasts() != other.lasts()) {
-            return one.lasts() ? one : other;
+    private static TaskDue toBeDrawn(TaskDue one, TaskDue other) {
+        if (lasts(one) != lasts(other)) {
+            return lasts(one) ? one : other;
         }
         return other.fraction() > one.fraction() ? other : one;
+    }
+
+    private static boolean lasts(TaskDue task) {
+        return task.binding().limit() > 1;
     }
 }
