@@ -7,6 +7,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
@@ -34,11 +35,13 @@ class DurabilityTest {
     private static final UUID VISIT = UUID.randomUUID();
 
     private static Application again;
+    private static Path folder;
     private static String person;
     private static UUID lastCheck;
 
     @BeforeAll
     static void writeKillAndStartAgain(@TempDir Path data) {
+        folder = data;
         try (Application application = Application.start(data, "--yellowtally.demo=false")) {
             new Fleet(application).addSaw("D1", Fleet.Kit.STANDARD);
             person = personOf(application.get("/api/people"));
@@ -77,10 +80,16 @@ class DurabilityTest {
         assertThat(again.get("/api/board")).contains("\"stepsDone\":4");
     }
 
-    /** A screen at the vice listens to the caliper all the time; the application ends all the same, so this comes last. */
+    /**
+     * A screen at the vice listens to the caliper all the time, a backup and a check of all records have just begun: the application
+     * ends all the same, and nobody reads from a database that is closed. This comes last.
+     */
     @Test
     @Order(3)
-    void aListeningScreenDoesNotKeepItFromEnding() throws Exception {
+    void neitherAListeningScreenNorLongWorkKeepsItFromEndingWell() throws Exception {
+        for (String longWork : List.of("/api/backups", "/api/seal/check")) {
+            again.send("POST", longWork, "{\"id\":\"%s\"}".formatted(UUID.randomUUID()));
+        }
         HttpRequest listen = HttpRequest.newBuilder(URI.create(again.address() + "/api/caliper/stream"))
                 .build();
         try (InputStream stream = HttpClient.newHttpClient()
@@ -90,6 +99,11 @@ class DurabilityTest {
             // Left to its own patience with open requests it would wait for 30 s.
             assertThat(again.endsWithin(Duration.ofSeconds(25))).isTrue();
         }
+        assertThat(Files.readString(folder.resolve("application.log")))
+                .doesNotContain("WARN")
+                .doesNotContain("ERROR")
+                .doesNotContain("Exception");
+        assertThat(folder.resolve("backups/.being-made")).doesNotExist();
     }
 
     private static String step(String step) {

@@ -49,13 +49,22 @@ public final class BackupMaker {
      * @throws IOException when it could not be made; nothing is left of it
      */
     public Made make(Connection database, LocalDateTime at, String why) throws IOException {
+        return make(database, at, why, () -> {});
+    }
+
+    /**
+     * The same, and may be given up.
+     *
+     * @param between called between the steps; what it throws ends the whole, and nothing is left of it
+     */
+    Made make(Connection database, LocalDateTime at, String why, Runnable between) throws IOException {
         Files.createDirectories(folder);
         Path work = folder.resolve(MAKING);
         clear(work);
         refuseWithoutRoom();
         Files.createDirectory(work);
         try {
-            return make(database, at, why, work);
+            return make(database, at, why, between, work);
         } catch (SQLException e) {
             throw new IOException("The copy cannot be opened: " + e.getMessage(), e);
         } finally {
@@ -74,16 +83,19 @@ public final class BackupMaker {
         }
     }
 
-    private Made make(Connection database, LocalDateTime at, String why, Path work) throws IOException, SQLException {
+    private Made make(Connection database, LocalDateTime at, String why, Runnable between, Path work)
+            throws IOException, SQLException {
         Path copy = work.resolve(BackupFile.DATABASE);
         long before = Opened.isSealed(database) ? 0 : Opened.count(database);
         StoreCopy.make(database, gate, copy);
-        Opened content = Opened.andTidied(copy);
+        Opened content = Opened.andTidied(copy, between);
         if (content.code().equals(BackupName.NOT_SEALED) && content.records() != before) {
             throw new IOException("There are " + content.records() + " rows in the copy and " + before + " here");
         }
+        between.run();
         Path zip = work.resolve("backup.zip");
         BackupFile.write(zip, copy, dataFolder);
+        between.run();
         Path again = work.resolve("again.mv.db");
         BackupFile.takeOut(zip, again);
         if (Files.mismatch(copy, again) >= 0) {

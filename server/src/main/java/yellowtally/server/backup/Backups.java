@@ -23,6 +23,7 @@ import yellowtally.server.disk.StoreGate;
 import yellowtally.server.disk.StorePlace;
 import yellowtally.server.seal.Seals;
 import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.support.LongWork;
 import yellowtally.server.support.Refusal;
 
 /** Makes backups while the application runs: by itself when one is due, and when somebody wants one. */
@@ -39,6 +40,7 @@ class Backups {
     private final Clock clock;
     private final boolean inFile;
     private final BackupMaker maker;
+    private final LongWork work;
     private final BackupFolder folder;
     private final AtomicBoolean underWay = new AtomicBoolean();
     private volatile @Nullable Failure failure;
@@ -49,6 +51,7 @@ class Backups {
             FleetSettings settings,
             Clock clock,
             StoreGate gate,
+            LongWork work,
             @Value("${yellowtally.store}") String store,
             @Value("${yellowtally.data}") Path data,
             @Value("${yellowtally.backups}") Path folder) {
@@ -56,6 +59,7 @@ class Backups {
         this.seals = seals;
         this.settings = settings;
         this.clock = clock;
+        this.work = work;
         this.inFile = StorePlace.of(store).file().isPresent();
         this.maker = new BackupMaker(data, folder, gate);
         this.folder = new BackupFolder(folder.toAbsolutePath().normalize());
@@ -93,7 +97,7 @@ class Backups {
             throw Refusal.conflict("", "backup.memory");
         }
         if (!justMade() && underWay.compareAndSet(false, true)) {
-            named(this::make).start();
+            work.begin("backup", this::make);
         }
     }
 
@@ -123,28 +127,26 @@ class Backups {
         return settings.rules().numbers();
     }
 
-    private void make() {
+    private void make(Runnable between) {
         try (Connection connection = database.getConnection()) {
-            BackupMaker.Made made = maker.make(connection, LocalDateTime.now(clock), "");
+            BackupMaker.Made made = maker.make(connection, LocalDateTime.now(clock), "", between);
             if (made.content().found() > 0) {
                 LOG.warn(
                         "In the backup {} {} records are not as they were sealed",
                         made.file(),
                         made.content().found());
             }
+            between.run();
             folder.rotate(numbers());
             failure = null;
+        } catch (LongWork.Ended e) {
+            // Nothing went wrong: the next start makes one.
+            throw e;
         } catch (IOException | SQLException | RuntimeException e) {
             LOG.warn("No backup could be made: {}", e.getMessage());
             failure = new Failure(clock.instant(), String.valueOf(e.getMessage()));
         } finally {
             underWay.set(false);
         }
-    }
-
-    private static Thread named(Runnable work) {
-        Thread thread = new Thread(work, "backup");
-        thread.setDaemon(true);
-        return thread;
     }
 }

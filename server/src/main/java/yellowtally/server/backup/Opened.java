@@ -22,10 +22,10 @@ public record Opened(long records, String code, long found) {
     private static final String ENDING = ".mv.db";
 
     /** Opens, looks through, and writes it anew without what lies between the records. */
-    static Opened andTidied(Path file) throws SQLException {
+    static Opened andTidied(Path file, Runnable between) throws SQLException {
         try (Connection copy = open(file, "");
                 Statement statement = copy.createStatement()) {
-            Opened opened = look(copy);
+            Opened opened = look(copy, between);
             statement.execute("shutdown compact");
             return opened;
         }
@@ -34,22 +34,23 @@ public record Opened(long records, String code, long found) {
     /** Opens and looks through; nothing is written. */
     static Opened forReading(Path file) throws SQLException {
         try (Connection copy = open(file, ";ACCESS_MODE_DATA=r")) {
-            return look(copy);
+            return look(copy, () -> {});
         }
     }
 
-    /** Opens a file of a database that the application has not open. */
+    /** Opens a file of a database that the application has not open. It is closed by whoever opened it, not by an end that comes between. */
     static Connection open(Path file, String how) throws SQLException {
         String name = file.toAbsolutePath().normalize().toString();
         String url = "jdbc:h2:file:" + name.substring(0, name.length() - ENDING.length());
-        return DriverManager.getConnection(url + ";IFEXISTS=TRUE;CACHE_SIZE=8192;TRACE_LEVEL_FILE=0" + how, "sa", "");
+        return DriverManager.getConnection(
+                url + ";IFEXISTS=TRUE;CACHE_SIZE=8192;TRACE_LEVEL_FILE=0;DB_CLOSE_ON_EXIT=FALSE" + how, "sa", "");
     }
 
-    private static Opened look(Connection copy) throws SQLException {
+    private static Opened look(Connection copy, Runnable between) throws SQLException {
         if (!isSealed(copy)) {
             return new Opened(count(copy), BackupName.NOT_SEALED, 0);
         }
-        Verification.Verdict verdict = Verification.of(copy);
+        Verification.Verdict verdict = Verification.of(copy, between);
         return new Opened(verdict.records(), verdict.code(), verdict.found());
     }
 

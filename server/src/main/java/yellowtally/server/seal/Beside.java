@@ -21,10 +21,12 @@ final class Beside {
 
     private final Connection database;
     private final RecordContents contents;
+    private final Runnable between;
 
-    Beside(Connection database, RecordContents contents) {
+    Beside(Connection database, RecordContents contents, Runnable between) {
         this.database = database;
         this.contents = contents;
+        this.between = between;
     }
 
     /** What the newest line of a record says; {@code content} is absent when the record was taken away. */
@@ -48,6 +50,7 @@ final class Beside {
         long parts = 1 + all / AT_ONCE;
         long step = Long.divideUnsigned(-1L, parts);
         for (long part = 0; part < parts; part++) {
+            between.run();
             UUID from = new UUID(part * step, 0);
             UUID to = part == parts - 1 ? new UUID(-1L, -1L) : new UUID((part + 1) * step - 1, -1L);
             compare(table, newest(table, from, to), contents.between(database, table, from, to), differing);

@@ -81,7 +81,7 @@ class Chain {
         List<Seal> lines = new ArrayList<>();
         lines.add(head.next(remark, at));
         sealed = lines.get(0).head();
-        Beside beside = new Beside(database, contents);
+        Beside beside = new Beside(database, contents, () -> {});
         for (String table : tables.ofRecords()) {
             beside.look(table, (record, newest, now) -> {
                 lines.add(sealed.next(record, now, at));

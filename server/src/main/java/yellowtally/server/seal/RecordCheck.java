@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
+import yellowtally.server.support.LongWork;
 
 /** Goes through all records while the application goes on: on a thread of its own, one check at a time. */
 @Component
@@ -23,13 +24,15 @@ class RecordCheck {
 
     private final DataSource database;
     private final Clock clock;
+    private final LongWork work;
     private final AtomicBoolean underWay = new AtomicBoolean();
     private volatile @Nullable Checked last;
     private volatile Instant restsUntil = Instant.EPOCH;
 
-    RecordCheck(DataSource database, Clock clock) {
+    RecordCheck(DataSource database, Clock clock, LongWork work) {
         this.database = database;
         this.clock = clock;
+        this.work = work;
     }
 
     /** What a check found, and when it began. */
@@ -49,14 +52,14 @@ class RecordCheck {
     void begin() {
         boolean rested = !clock.instant().isBefore(restsUntil);
         if (rested && underWay.compareAndSet(false, true)) {
-            named(this::check).start();
+            work.begin("check of the records", this::check);
         }
     }
 
-    private void check() {
+    private void check(Runnable between) {
         try {
             Instant at = clock.instant();
-            Verification.Verdict verdict = asOfNow(database);
+            Verification.Verdict verdict = asOfNow(database, between);
             if (!verdict.whole()) {
                 LOG.warn("Records are not as they were sealed: {}", verdict.wrong());
             }
@@ -70,24 +73,18 @@ class RecordCheck {
     }
 
     /** Sees nothing of what is written meanwhile. */
-    private static Verification.Verdict asOfNow(DataSource database) throws SQLException {
+    private static Verification.Verdict asOfNow(DataSource database, Runnable between) throws SQLException {
         try (Connection connection = database.getConnection();
                 Statement statement = connection.createStatement()) {
             connection.setAutoCommit(false);
             statement.execute("set session characteristics as transaction isolation level snapshot");
             try {
-                return Verification.of(connection);
+                return Verification.of(connection, between);
             } finally {
                 connection.rollback();
                 statement.execute("set session characteristics as transaction isolation level read committed");
                 connection.setAutoCommit(true);
             }
         }
-    }
-
-    private static Thread named(Runnable work) {
-        Thread thread = new Thread(work, "check of the records");
-        thread.setDaemon(true);
-        return thread;
     }
 }

@@ -17,21 +17,25 @@ public final class Verification {
     /** More than these are counted, not told. */
     private static final int TOLD = 20;
 
+    private static final int LINES_AT_ONCE = 10_000;
+
     private static final Comparator<Wrong> AS_SEALED =
             Comparator.comparing(Wrong::n, Comparator.nullsLast(Comparator.naturalOrder()));
 
     private final Connection database;
     private final SealedTables tables;
     private final Beside beside;
+    private final Runnable between;
     private final List<Wrong> wrong = new ArrayList<>();
     private final List<String> remarks = new ArrayList<>();
     private long records;
     private long found;
 
-    private Verification(Connection database) throws SQLException {
+    private Verification(Connection database, Runnable between) throws SQLException {
         this.database = database;
+        this.between = between;
         this.tables = new SealedTables(database);
-        this.beside = new Beside(database, new RecordContents(tables));
+        this.beside = new Beside(database, new RecordContents(tables), between);
     }
 
     /** What is wrong with a record or with a line of the chain. */
@@ -79,7 +83,16 @@ public final class Verification {
 
     /** Goes through a database that nobody writes to meanwhile, or in a transaction that sees none of it. */
     public static Verdict of(Connection database) throws SQLException {
-        Verification verification = new Verification(database);
+        return of(database, () -> {});
+    }
+
+    /**
+     * The same, and may be given up.
+     *
+     * @param between called between some records and the next; what it throws ends the whole
+     */
+    public static Verdict of(Connection database, Runnable between) throws SQLException {
+        Verification verification = new Verification(database, between);
         Seal.Head end = verification.lines();
         for (String table : verification.tables.ofRecords()) {
             verification.records += verification.beside.look(table, verification::differs);
@@ -116,6 +129,9 @@ public final class Verification {
     private Seal.Head lines() throws SQLException {
         Seal.Head[] end = {Seal.NONE};
         SealBook.read(database, 0, line -> {
+            if (line.n() % LINES_AT_ONCE == 0) {
+                between.run();
+            }
             if (!end[0].isFollowedBy(line)) {
                 wrong(new Wrong(WrongKind.BROKEN, line.n(), null, null));
             }

@@ -15,7 +15,9 @@ import java.sql.Statement;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
 import org.flywaydb.core.Flyway;
 import org.h2.jdbcx.JdbcDataSource;
@@ -103,6 +105,32 @@ class RestoreTest {
         try (Stream<Path> left = Files.list(place.resolve("backups"))) {
             assertThat(left).hasSize(1);
         }
+    }
+
+    /** At whichever step: neither a half backup nor what it was made of. */
+    @Test
+    void nothingIsLeftOfOneThatWasGivenUp() throws IOException, SQLException {
+        AtomicInteger steps = new AtomicInteger(Integer.MAX_VALUE);
+        Runnable between = () -> {
+            if (steps.decrementAndGet() < 0) {
+                throw new CancellationException();
+            }
+        };
+        BackupMaker maker = new BackupMaker(folder, place.resolve("backups"), StoreGate.alone());
+        int given = 0;
+        try (Connection database = DriverManager.getConnection(url(folder), "sa", "")) {
+            for (boolean made = false; !made; given++) {
+                steps.set(given);
+                try {
+                    maker.make(database, AT, "", between);
+                    made = true;
+                } catch (CancellationException e) {
+                    assertThat(place.resolve("backups")).isEmptyDirectory();
+                }
+            }
+        }
+        assertThat(given).as("steps at which it could be given up").isGreaterThan(5);
+        assertThat(tool("verify", folder.toString())).isZero();
     }
 
     private Path taken(Path backup, int n) throws IOException {
