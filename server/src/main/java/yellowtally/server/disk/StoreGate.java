@@ -47,13 +47,13 @@ public class StoreGate {
      * Before the first change of a write; beside other writes. The same thread {@link #leave leaves} when the write is committed or
      * taken back.
      *
-     * @throws DiskFailed where the disk takes nothing, so that nobody knows how long the wait would be
+     * @throws GateClosed where the disk takes nothing
      */
     public void enter() {
         // A state is taken in a moment, unless the disk does not answer.
         while (!got(gate.readLock())) {
             trouble.get().ifPresent(found -> {
-                throw new DiskFailed(found.name());
+                throw new GateClosed(found);
             });
         }
     }

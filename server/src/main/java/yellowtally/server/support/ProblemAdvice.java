@@ -2,6 +2,7 @@ package yellowtally.server.support;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -16,6 +17,7 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import yellowtally.server.disk.Damage;
 import yellowtally.server.disk.DiskFailed;
+import yellowtally.server.disk.GateClosed;
 import yellowtally.server.disk.StoreTrouble;
 import yellowtally.server.disk.StoreWatch;
 
@@ -61,6 +63,10 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         if (StoreRefused.why(e).isPresent()) {
             LOG.error("The database refused what no check did", e);
             return plain(HttpStatus.UNPROCESSABLE_CONTENT, "unfit");
+        }
+        Optional<StoreTrouble> notLetIn = GateClosed.in(e);
+        if (notLetIn.isPresent()) {
+            return plain(HttpStatus.SERVICE_UNAVAILABLE, "store." + notLetIn.get());
         }
         if (Damage.in(e)) {
             watch.foundDamage();

@@ -1,6 +1,7 @@
 package yellowtally.server.support;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.withSettings;
@@ -12,14 +13,19 @@ import java.util.List;
 import java.util.Queue;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentLinkedQueue;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import yellowtally.server.RunningServer;
+import yellowtally.server.disk.GateClosed;
 import yellowtally.server.disk.StoreGate;
+import yellowtally.server.disk.StoreTrouble;
 import yellowtally.server.fleet.Fleet;
 
 /** A write keeps a state from being taken from its first change until it is through, and not while it reads and judges. */
@@ -29,6 +35,8 @@ class EntersGateTest {
     private record Passed(Thread who, String how) {}
 
     private static final Queue<Passed> PASSED = new ConcurrentLinkedQueue<>();
+    private static volatile @Nullable Thread keptOut;
+
     private final EntityManager records = RunningServer.bean(EntityManager.class);
     private final Fleet fleet = RunningServer.bean(Fleet.class);
     private final TransactionTemplate write =
@@ -37,7 +45,12 @@ class EntersGateTest {
     @BeforeAll
     static void putAGateBesideTheOther() {
         StoreGate gate = mock(StoreGate.class, withSettings().stubOnly());
-        doAnswer(call -> PASSED.add(new Passed(Thread.currentThread(), "in")))
+        doAnswer(call -> {
+                    if (Thread.currentThread() == keptOut) {
+                        throw new GateClosed(StoreTrouble.FULL);
+                    }
+                    return PASSED.add(new Passed(Thread.currentThread(), "in"));
+                })
                 .when(gate)
                 .enter();
         doAnswer(call -> PASSED.add(new Passed(Thread.currentThread(), "out")))
@@ -98,5 +111,27 @@ class EntersGateTest {
     void whoeverChangesNothingPassesBy() {
         write.executeWithoutResult(status -> fleet.saw("01"));
         assertThat(mine()).isEmpty();
+    }
+
+    /** Not that nobody knows: nothing had been begun. */
+    @Test
+    void whoIsNotLetInIsToldThatNothingWasSaved() {
+        UUID id = UUID.randomUUID();
+        OnceOnly writes = RunningServer.bean(OnceOnly.class);
+        keptOut = Thread.currentThread();
+        try {
+            assertThatThrownBy(() -> writes.run(id, "a test", () -> {}))
+                    .isInstanceOfSatisfying(RuntimeException.class, failure -> {
+                        ResponseEntity<Object> answer =
+                                RunningServer.bean(ProblemAdvice.class).unforeseen(failure);
+                        assertThat(answer.getStatusCode()).isEqualTo(HttpStatus.SERVICE_UNAVAILABLE);
+                        assertThat(String.valueOf(answer.getBody()))
+                                .contains("There is no room")
+                                .contains("Nothing was saved");
+                    });
+        } finally {
+            keptOut = null;
+        }
+        assertThat(writes.wasDone(id)).isFalse();
     }
 }
