@@ -303,8 +303,7 @@ public record SawLedger(
             }
             return TaskWaits.of(TaskMatter.TASK_DUE, due);
         }
-        boolean soon = due.fraction() >= numbers.of(ScheduleSetting.SOON_FROM)
-                && due.binding().limit() > 1;
+        boolean soon = !due.everyTime() && due.fraction() >= numbers.of(ScheduleSetting.SOON_FROM);
         return soon ? TaskWaits.of(TaskMatter.TASK_SOON, due) : null;
     }
 

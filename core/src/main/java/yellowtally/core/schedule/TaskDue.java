@@ -37,6 +37,11 @@ public record TaskDue(
         return binding().fraction();
     }
 
+    /** Whether it falls due with every single use, so that it is never due soon (handbook section 10). */
+    public boolean everyTime() {
+        return binding().limit() <= 1;
+    }
+
     /** Whether it must be done now. */
     public boolean due() {
         return !events.isEmpty() || fraction() >= 1 - 1e-9;

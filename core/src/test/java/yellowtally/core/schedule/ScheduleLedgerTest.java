@@ -71,6 +71,7 @@ class ScheduleLedgerTest {
         assertThat(full.due()).isTrue();
         assertThat(full.binding().counted()).isCloseTo(units, within(1e-9));
         assertThat(full.fraction()).isCloseTo(1, within(1e-9));
+        assertThat(full.everyTime()).isEqualTo(units == 1);
 
         TaskDue short1 = assess(task, uses.subList(0, outings - 1), doneBefore, 2 + outings);
         assertThat(short1.due()).isFalse();

@@ -38,7 +38,10 @@ public record Opened(long records, String code, long found) {
         }
     }
 
-    /** Opens a file of a database that the application has not open. It is closed by whoever opened it, not by an end that comes between. */
+    /**
+     * Opens a file of a database that the application has not open. It is closed by whoever opened it, not by an end of the
+     * application that comes between.
+     */
     static Connection open(Path file, String how) throws SQLException {
         String name = file.toAbsolutePath().normalize().toString();
         String url = "jdbc:h2:file:" + name.substring(0, name.length() - ENDING.length());

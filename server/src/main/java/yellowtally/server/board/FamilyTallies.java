@@ -33,13 +33,9 @@ final class FamilyTallies {
     }
 
     private static TaskDue toBeDrawn(TaskDue one, TaskDue other) {
-        if (lasts(one) != lasts(other)) {
-            return lasts(one) ? one : other;
+        if (one.everyTime() != other.everyTime()) {
+            return one.everyTime() ? other : one;
         }
         return other.fraction() > one.fraction() ? other : one;
-    }
-
-    private static boolean lasts(TaskDue task) {
-        return task.binding().limit() > 1;
     }
 }

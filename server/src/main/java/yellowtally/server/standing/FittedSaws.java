@@ -1,6 +1,7 @@
 package yellowtally.server.standing;
 
 import jakarta.persistence.EntityManager;
+import jakarta.persistence.TypedQuery;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -8,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowtally.core.cuttingset.BarSpec;
@@ -134,20 +136,19 @@ class FittedSaws {
     List<FittedSaw> inService() {
         // All at once: each saw's own would be asked for one by one.
         records.createQuery("select m from Model m", Model.class).getResultList();
-        return records.createQuery(IN_SERVICE, HangingRow.class)
-                .getResultStream()
-                .map(HangingRow::fitted)
-                .toList();
+        return read(records.createQuery(IN_SERVICE, HangingRow.class)).toList();
     }
 
     /** Those of these that are in service. */
     List<FittedSaw> inService(Collection<UUID> ids) {
         return ids.stream()
-                .flatMap(id -> records.createQuery(IN_SERVICE + " and s.id = :id", HangingRow.class)
-                        .setParameter("id", id)
-                        .getResultStream())
-                .map(HangingRow::fitted)
+                .flatMap(id -> read(records.createQuery(IN_SERVICE + " and s.id = :id", HangingRow.class)
+                        .setParameter("id", id)))
                 .toList();
+    }
+
+    private static Stream<FittedSaw> read(TypedQuery<HangingRow> query) {
+        return query.getResultStream().map(HangingRow::fitted);
     }
 
     /** Which there are, whatever else can be read of them. */
