@@ -1,3 +1,4 @@
+import { type ReactNode } from 'react';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { newId } from '../../api/client';
@@ -57,10 +58,12 @@ export function BackupList() {
             {data.list.map((one) => (
               <tr key={one.file} title={one.file}>
                 <td>
-                  {momentOf(one.at)}
+                  <Unbroken>{momentOf(one.at)}</Unbroken>
                   {one.why && `, ${whyWords(one.why)}`}
                 </td>
-                <td>{sizeWords(one.bytes)}</td>
+                <td>
+                  <Unbroken>{sizeWords(one.bytes)}</Unbroken>
+                </td>
                 <Box component="td" sx={{ fontVariantNumeric: 'tabular-nums', overflowWrap: 'anywhere' }}>
                   {one.code}
                 </Box>
@@ -71,8 +74,19 @@ export function BackupList() {
       )}
       <Box sx={{ color: 'text.secondary', overflowWrap: 'anywhere' }}>
         {data.list.length > 0 && `They are in ${data.folder}. `}To put one back:{' '}
-        <code>./run --restore FILE</code>
+        <Unbroken>
+          <code>./run --restore FILE</code>
+        </Unbroken>
       </Box>
     </>
+  );
+}
+
+/** On one line also on a phone: a command that breaks before its word is typed wrongly. */
+function Unbroken({ children }: { children: ReactNode }) {
+  return (
+    <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
+      {children}
+    </Box>
   );
 }
