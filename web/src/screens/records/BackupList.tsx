@@ -44,6 +44,7 @@ export function BackupList() {
             width: '100%',
             borderCollapse: 'collapse',
             '& th, & td': { textAlign: 'left', py: 0.5, pr: 2, verticalAlign: 'top' },
+            '& th:last-child, & td:last-child': { pr: 0 },
             '& th': { typography: 'body2', color: 'text.secondary', fontWeight: 400 },
           }}
         >
@@ -64,7 +65,7 @@ export function BackupList() {
                 <td>
                   <Unbroken>{sizeWords(one.bytes)}</Unbroken>
                 </td>
-                <Box component="td" sx={{ fontVariantNumeric: 'tabular-nums', overflowWrap: 'anywhere' }}>
+                <Box component="td" sx={{ fontVariantNumeric: 'tabular-nums' }}>
                   {one.code}
                 </Box>
               </tr>
