@@ -1441,6 +1441,7 @@ export interface components {
             use: components["schemas"]["Use"];
         };
         BackSaw: {
+            chainSlack?: boolean;
             complaint?: string;
             complaintCode?: string;
             dustSeen: boolean;
@@ -1646,10 +1647,8 @@ export interface components {
         };
         ChainGrowth: {
             advice: components["schemas"]["Advice"];
-            /** Format: double */
-            fromPlayMm?: number;
-            /** Format: double */
-            fromTurnsMm: number;
+            grown: components["schemas"]["Grown"];
+            leads: components["schemas"]["GrowthSource"];
             /** Format: double */
             mm: number;
             /** Format: double */
@@ -1731,8 +1730,7 @@ export interface components {
             by: string;
             /** Format: uuid */
             id: string;
-            /** Format: double */
-            jointPlayMm?: number;
+            measured: components["schemas"]["Measured"];
             note?: string;
             occasion: components["schemas"]["CheckOccasion"];
             outcome: components["schemas"]["TensionOutcome"];
@@ -1891,7 +1889,7 @@ export interface components {
             likely: string;
         };
         /** @enum {string} */
-        DueEvent: "GROUND_STRUCK" | "DUST_SEEN" | "RAIN" | "COMPLAINT" | "SEASON_STARTS" | "NEW_SPROCKET" | "NEVER_DONE";
+        DueEvent: "GROUND_STRUCK" | "DUST_SEEN" | "RAIN" | "CHAIN_SLACK" | "COMPLAINT" | "SEASON_STARTS" | "NEW_SPROCKET" | "NEVER_DONE";
         /** @enum {string} */
         EdgeAdvice: "TOUCH_UP" | "EQUALISE" | "SCRAP" | "OUT_OF_USE";
         EdgeLife: {
@@ -2191,6 +2189,16 @@ export interface components {
             /** Format: double */
             thinBelowCelsius: number;
         };
+        Grown: {
+            /** Format: double */
+            byPlayMm?: number;
+            /** Format: double */
+            byTenLinksMm?: number;
+            /** Format: double */
+            byTurnsMm: number;
+            /** Format: int32 */
+            refitsUncounted: number;
+        };
         Growth: {
             now: components["schemas"]["ChainGrowth"];
             points: components["schemas"]["GrowthPoint"][];
@@ -2209,6 +2217,8 @@ export interface components {
             /** Format: double */
             tanks: number;
         };
+        /** @enum {string} */
+        GrowthSource: "TURNS" | "JOINT_PLAY" | "TEN_LINKS";
         GrowthWaits: {
             /** Format: double */
             percent: number;
@@ -2427,6 +2437,14 @@ export interface components {
             measure: components["schemas"]["Measure"];
             needed: boolean;
         };
+        Measured: {
+            /** Format: double */
+            adjusterPlace?: number;
+            /** Format: double */
+            playPerJointMm?: number;
+            /** Format: double */
+            tenLinksMm?: number;
+        };
         Mix: {
             /** Format: double */
             fuelMl: number;
@@ -2470,6 +2488,7 @@ export interface components {
             work: components["schemas"]["Work"];
         };
         NewCheck: {
+            adjusterPlace?: string;
             amendReason?: string;
             /** Format: uuid */
             amends?: string;
@@ -2484,6 +2503,7 @@ export interface components {
             /** Format: uuid */
             personId: string;
             readings: components["schemas"]["ReadingInput"][];
+            tenLinks?: string;
             /** Format: uuid */
             visitId?: string;
             work: components["schemas"]["Work"];
@@ -2946,7 +2966,7 @@ export interface components {
         ReadingInput: {
             met: components["schemas"]["FairCondition"][];
             method: components["schemas"]["TensionMethod"];
-            movement: components["schemas"]["Movement"];
+            movement?: components["schemas"]["Movement"];
             springsBack?: boolean;
             tightSpot: boolean;
             tips?: components["schemas"]["TipsPosition"];
@@ -3079,6 +3099,16 @@ export interface components {
         };
         /** @enum {string} */
         Role: "OFFICER" | "OPERATOR";
+        /** @enum {string} */
+        RunMatter: "RAN_TOO_TIGHT" | "SLACK_AGAIN";
+        RunWaits: {
+            needs: components["schemas"]["Need"][];
+            /** Format: int32 */
+            outings: number;
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["RunMatter"];
+        };
         /** @enum {string} */
         Rung: "TANK_AND_GRADE" | "ADJUSTER" | "BULB" | "OUTLET_RUNS" | "BAR_BLOCKED" | "OUTLET_PACKED" | "PICK_UP" | "HOSE" | "VENT_OR_VALVE" | "OIL_DRIVE" | "PUMP";
         RunsOut: {
@@ -3711,6 +3741,7 @@ export interface components {
             hold?: components["schemas"]["HoldView"];
             house: components["schemas"]["House"];
             limits: components["schemas"]["Limits"];
+            longBar: boolean;
             newChain: boolean;
             occasion: components["schemas"]["CheckOccasion"];
             /** Format: int32 */
@@ -3746,6 +3777,7 @@ export interface components {
             personId: string;
         };
         Use: {
+            chainSlack: boolean;
             complaint?: string;
             dustSeen: boolean;
             groundStruck: boolean;
@@ -3758,6 +3790,7 @@ export interface components {
             works: components["schemas"]["Work"][];
         };
         UseInput: {
+            chainSlack?: boolean;
             complaint?: string;
             dustSeen: boolean;
             groundStruck: boolean;
@@ -3836,7 +3869,7 @@ export interface components {
             personId: string;
             reason: string;
         };
-        Waiting: components["schemas"]["TensionWaits"] | components["schemas"]["RecheckWaits"] | components["schemas"]["GrowthWaits"] | components["schemas"]["TakeUpWaits"] | components["schemas"]["FindingHolds"] | components["schemas"]["StepHolds"] | components["schemas"]["ReleaseWaits"] | components["schemas"]["SetBackWaits"] | components["schemas"]["RestWaits"] | components["schemas"]["RecordWaits"] | components["schemas"]["OilWaits"] | components["schemas"]["FaultWaits"] | components["schemas"]["FaultRests"] | components["schemas"]["FindingWaits"] | components["schemas"]["StepAttends"] | components["schemas"]["TaskWaits"];
+        Waiting: components["schemas"]["TensionWaits"] | components["schemas"]["RecheckWaits"] | components["schemas"]["GrowthWaits"] | components["schemas"]["TakeUpWaits"] | components["schemas"]["RunWaits"] | components["schemas"]["FindingHolds"] | components["schemas"]["StepHolds"] | components["schemas"]["ReleaseWaits"] | components["schemas"]["SetBackWaits"] | components["schemas"]["RestWaits"] | components["schemas"]["RecordWaits"] | components["schemas"]["OilWaits"] | components["schemas"]["FaultWaits"] | components["schemas"]["FaultRests"] | components["schemas"]["FindingWaits"] | components["schemas"]["StepAttends"] | components["schemas"]["TaskWaits"];
         WatchView: {
             /** Format: date-time */
             dryAt?: string;

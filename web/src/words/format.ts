@@ -53,6 +53,13 @@ function rounded(value: number, digits: number): string {
   return String(Number(value.toFixed(digits)));
 }
 
+/** Parts of a sentence in a row: a, b and c. */
+export function list(parts: readonly string[], last: 'and' | 'or'): string {
+  return parts.length < 2
+    ? parts.join('')
+    : `${parts.slice(0, -1).join(', ')} ${last} ${parts[parts.length - 1] ?? ''}`;
+}
+
 /** A length in the fleet's unit. */
 export function length(mm: number, unit: Schemas['LengthUnit']): string {
   return unit === 'INCH' ? `${rounded(mm / 25.4, 2)} in` : `${rounded(mm, 1)} mm`;

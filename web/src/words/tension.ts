@@ -1,14 +1,8 @@
 import type { Schemas } from '../api/client';
 import { words } from './en';
-import { figure, length, rounded, turn } from './format';
+import { figure, length, list, rounded, turn } from './format';
 
 type Verdict = Schemas['TensionVerdict'];
-
-function list(parts: string[]): string {
-  return parts.length < 2
-    ? parts.join('')
-    : `${parts.slice(0, -1).join(', ')} and ${parts[parts.length - 1] ?? ''}`;
-}
 
 function sentence(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1) + '.';
@@ -16,6 +10,8 @@ function sentence(text: string): string {
 
 /** The verdict in a word or two. */
 export function verdictWord(outcome: Schemas['TensionOutcome'], provisional: boolean): string {
+  // A hot chain hangs looser than a cold one: what it shows is no reason to tighten it.
+  if (provisional && outcome === 'LOOSE') return 'Hot: read it cold';
   return provisional ? `${words.outcome[outcome]}, read hot` : words.outcome[outcome];
 }
 
@@ -64,6 +60,9 @@ export function reasonOf(verdict: Verdict, method: Schemas['TensionMethod']): st
         return 'It was tightened hot and will shrink.';
     }
   });
+  if (verdict.outcome === 'TOO_TIGHT' || verdict.outcome === 'STUCK_TIGHT') {
+    said.push('A chain that runs so puts heat into nose, sprocket, bearing and clutch: look at them.');
+  }
   return said.join(' ');
 }
 
@@ -88,7 +87,9 @@ export function nextMoveOf(
       return 'Do not run the saw, do not tighten. Find what holds it: a bent link, a seized nose, the brake band, the chain off its sprocket.';
     case 'READ_FAIRLY': {
       const mending = verdict.unmet.map((c) => words.unfair[c]);
-      return mending.length === 0 ? 'Take the reading again.' : `${sentence(list(mending))} Then read again.`;
+      return mending.length === 0
+        ? 'Take the reading again.'
+        : `${sentence(list(mending, 'and'))} Then read again.`;
     }
     case 'READ_COLD':
       return `${held}Let the chain cool, then read again. A chain tightened hot shrinks and runs too tight.`;

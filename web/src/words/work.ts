@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import { findingWords, measureWords, stepWords } from './bench';
-import { capital, percent, rounded } from './format';
+import { capital, list, percent, rounded } from './format';
 import { eventWords, taskWords } from './schedule';
 
 type Work = Schemas['Waiting'];
@@ -11,7 +11,7 @@ export function workTitle(work: Work): string {
     case 'NO_SET_FITTED':
       return 'Fit a complete cutting set';
     case 'THROW_RISK':
-      return 'Chain can be thrown. Tighten and read again';
+      return 'Chain can be thrown. Tighten it cold and read again';
     case 'RELEASE_WAITS':
       return 'Every reason is cleared. Release it';
     case 'JAMMED':
@@ -44,6 +44,10 @@ export function workTitle(work: Work): string {
       return 'Read hot. Read again on the cold chain';
     case 'GROWN_TO_LIMIT':
       return `Chain has grown ${percent(work.percent)}. Replace it`;
+    case 'RAN_TOO_TIGHT':
+      return 'Ran too tight. Look where the heat went';
+    case 'SLACK_AGAIN':
+      return `Slack again within a tank, ${work.outings} outings in a row`;
     case 'TRAVEL_NEARLY_USED':
       return `Adjuster has ${percent(work.percent)} of its travel left. Replace the chain`;
     case 'RECHECK_ONE_MINUTE':
@@ -181,7 +185,17 @@ export function workReason(work: Work): string {
     case 'TASK_SOON':
       return `${rounded(work.fraction * 100, 0)} % of its limit`;
     case 'TAKES_UP_FAST':
-      return 'Suspect a worn sprocket, loose nuts or dry running';
+      return `Suspect ${list(SLACK_SUSPECTS, 'or')}`;
+    case 'SLACK_AGAIN':
+      return `In this order: ${list(
+        work.needs.map((need) => SLACK_SUSPECT[need.step] ?? needWords(need).toLowerCase()),
+        'or',
+      )}`;
+    case 'RAN_TOO_TIGHT':
+      return `Not looked at since: ${list(
+        work.needs.map((need) => stepWords[need.step].title.toLowerCase()),
+        'and',
+      )}`;
     case 'GROWN_TO_WATCH':
     case 'GROWN_TO_LIMIT':
       return 'Limits are estimates; the maker’s word wins';
@@ -249,6 +263,8 @@ export function holdWord(headline: Work | undefined): string {
     case 'TRAVEL_NEARLY_USED':
     case 'GROWN_TO_WATCH':
     case 'TAKES_UP_FAST':
+    case 'RAN_TOO_TIGHT':
+    case 'SLACK_AGAIN':
     case 'RECHECK_ONE_MINUTE':
     case 'RECHECK_LIGHT_CUTTING':
     case 'RECHECK_FIRST_TANK':
@@ -261,6 +277,17 @@ export function holdWord(headline: Work | undefined): string {
       return 'Held';
   }
 }
+
+/** Why a chain will not stay tensioned, by the step that looks at it, in the order of the minutes that a look costs. */
+const SLACK_SUSPECT: Partial<Record<Schemas['Step'], string>> = {
+  TENSION: 'the nose not held up while the nuts were tightened',
+  NUTS: 'loose nuts',
+  SPROCKET: 'a worn sprocket',
+  OIL_CARD: 'dry running',
+};
+
+/** The same in one row. */
+export const SLACK_SUSPECTS = Object.values(SLACK_SUSPECT);
 
 /** What part a held plate names: short enough for its foot. */
 const PART_WORD: Partial<Record<Schemas['Step'], string>> = {

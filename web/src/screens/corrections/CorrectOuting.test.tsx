@@ -21,6 +21,7 @@ const ENTRY: Schemas['OutingEntry'] = {
     rain: true,
     groundStruck: false,
     dustSeen: false,
+    chainSlack: false,
     complaint: 'Starts badly',
   },
   complaints: ['Chain runs dry'],

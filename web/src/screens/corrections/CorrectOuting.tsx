@@ -146,6 +146,7 @@ function Correct({ entry, onDone }: { entry: Schemas['OutingEntry']; onDone: () 
             <FormTick control={control} name="rain" label="Rain" />
             <FormTick control={control} name="groundStruck" label="Struck ground" />
             <FormTick control={control} name="dustSeen" label="Dust, not chips" />
+            <FormTick control={control} name="chainSlack" label="Chain slack" />
           </FormTicks>
           <FormField control={control} name="complaint" label="Complaint, in a few words" />
         </>

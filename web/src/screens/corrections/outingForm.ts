@@ -16,6 +16,7 @@ export interface OutingForm {
   rain: boolean;
   groundStruck: boolean;
   dustSeen: boolean;
+  chainSlack: boolean;
   complaint: string;
   /** The figure of tanks that was said to be right, however unlikely. */
   sureOf: string;
@@ -37,6 +38,7 @@ export function outingForm(entry: Schemas['OutingEntry']): OutingForm {
     rain: use?.rain ?? false,
     groundStruck: use?.groundStruck ?? false,
     dustSeen: use?.dustSeen ?? false,
+    chainSlack: use?.chainSlack ?? false,
     complaint: use?.complaint ?? '',
     sureOf: '',
     reason: '',
@@ -66,6 +68,7 @@ export function correctedOuting(
         rain: typed.rain,
         groundStruck: typed.groundStruck,
         dustSeen: typed.dustSeen,
+        chainSlack: typed.chainSlack,
         ...(typed.complaint.trim() ? { complaint: typed.complaint } : {}),
         ...(typed.sureOf !== '' && typed.sureOf === typed.tanks ? { sure: true } : {}),
       },

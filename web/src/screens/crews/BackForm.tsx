@@ -24,6 +24,7 @@ interface Row {
   oil: string;
   groundStruck: boolean;
   dustSeen: boolean;
+  chainSlack: boolean;
   complaint: string;
   complaintCode: string;
   hold: boolean;
@@ -46,6 +47,7 @@ const EMPTY_ROW: Row = {
   oil: '',
   groundStruck: false,
   dustSeen: false,
+  chainSlack: false,
   complaint: '',
   complaintCode: '',
   hold: false,
@@ -187,6 +189,7 @@ function backSaw(tag: string, row: Row, draft: Draft): Schemas['BackSaw'] {
     rain: draft.rain,
     groundStruck: row.groundStruck,
     dustSeen: row.dustSeen,
+    chainSlack: row.chainSlack,
     ...(row.complaint.trim() ? { complaint: row.complaint } : {}),
     ...(row.complaintCode ? { complaintCode: row.complaintCode } : {}),
     hold: row.hold,
@@ -273,6 +276,11 @@ function SawBack({
           label="Dust, not chips"
           checked={row.dustSeen}
           onChange={(dustSeen) => onChange({ dustSeen })}
+        />
+        <Tick
+          label="Chain slack"
+          checked={row.chainSlack}
+          onChange={(chainSlack) => onChange({ chainSlack })}
         />
         <Box sx={{ width: { xs: '100%', sm: 290 } }}>
           <Pick

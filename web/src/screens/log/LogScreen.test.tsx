@@ -13,7 +13,15 @@ function back(tag: string, power: Schemas['Power'], tanks: number): Schemas['Log
     tag,
     by: 'Ida Marsh',
     back: {
-      use: { tanks, works: [], woods: [], rain: false, groundStruck: false, dustSeen: false },
+      use: {
+        tanks,
+        works: [],
+        woods: [],
+        rain: false,
+        groundStruck: false,
+        dustSeen: false,
+        chainSlack: false,
+      },
       power,
     },
   };

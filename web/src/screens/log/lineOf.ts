@@ -91,6 +91,7 @@ function outingLine({ use, power }: Schemas['BackLine']): string {
     use.rain ? 'rain' : '',
     use.groundStruck ? 'ground struck' : '',
     use.dustSeen ? 'dust, not chips' : '',
+    use.chainSlack ? 'chain slack' : '',
     use.complaint ? `“${use.complaint}”` : '',
   ]
     .filter(Boolean)

@@ -1,6 +1,9 @@
 import Box from '@mui/material/Box';
 import type { Schemas } from '../../api/client';
 import { length, percent, rounded } from '../../words/format';
+import { growthSource, othersOfGrowth } from '../../words/growth';
+import { SLACK_SUSPECTS } from '../../words/work';
+import { list } from '../../words/format';
 
 /** What the growth means, in sentences; says what it stands on. */
 export function GrowthWords({ tension }: { tension: Schemas['TensionPage'] }) {
@@ -11,11 +14,8 @@ export function GrowthWords({ tension }: { tension: Schemas['TensionPage'] }) {
   return (
     <Box sx={{ mt: 1, maxWidth: 640, '& p': { my: 0.5 } }}>
       <p>
-        Grown <strong>{length(growth.mm, unit)}</strong>, {percent(growth.percent)} of the loop
-        {growth.fromPlayMm !== undefined && growth.fromPlayMm >= growth.fromTurnsMm
-          ? ', by its joint play'
-          : ', by the turns taken up'}
-        .
+        Grown <strong>{length(growth.mm, unit)}</strong>, {percent(growth.percent)} of the loop ,{' '}
+        {growthSource[growth.leads]}.{othersOfGrowth(growth, unit)}
         {growth.travelLeftMm !== undefined && growth.travelLeftPercent !== undefined && (
           <>
             {' '}
@@ -39,9 +39,9 @@ export function GrowthWords({ tension }: { tension: Schemas['TensionPage'] }) {
           {takeUp.pastMmPerTank !== undefined && `, ${rounded(takeUp.pastMmPerTank, 2)} before`}
           {takeUp.sistersMmPerTank !== undefined && `, its sisters ${rounded(takeUp.sistersMmPerTank, 2)}`}.
           {takeUp.state === 'FASTER_THAN_ITS_PAST' &&
-            ' Much faster than its own past: suspect a worn sprocket, loose nuts or dry running.'}
+            ` Much faster than its own past: suspect ${list(SLACK_SUSPECTS, 'or')}.`}
           {takeUp.state === 'FASTER_THAN_ITS_SISTERS' &&
-            ' Much faster than its sisters: suspect a worn sprocket, loose nuts or dry running.'}
+            ` Much faster than its sisters: suspect ${list(SLACK_SUSPECTS, 'or')}.`}
         </p>
       )}
       {takeUp?.state === 'TOO_FEW_READINGS' && <p>Too few readings to say how fast it takes up.</p>}

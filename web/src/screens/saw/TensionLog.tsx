@@ -4,7 +4,8 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { words } from '../../words/en';
-import { dayOf, figure, rounded, timeOf, turnsInLog } from '../../words/format';
+import { dayOf, figure, timeOf, turnsInLog } from '../../words/format';
+import { measuredWords } from '../../words/growth';
 import { verdictWord } from '../../words/tension';
 import { Heading } from '../../parts/Heading';
 
@@ -75,8 +76,8 @@ function CheckLine({ check, unit }: { check: Schemas['CheckView']; unit: Schemas
         .
       </Box>
       <Box sx={{ fontSize: 14 }}>{check.readings.map((r) => readingWords(r, unit)).join(' → ')}</Box>
-      {check.jointPlayMm !== undefined && (
-        <Box sx={{ fontSize: 14 }}>Joint play {rounded(check.jointPlayMm, 2)} mm.</Box>
+      {measuredWords(check.measured, unit) !== '' && (
+        <Box sx={{ fontSize: 14 }}>{measuredWords(check.measured, unit)}</Box>
       )}
       {check.note && <Box sx={{ fontSize: 14, color: 'text.secondary' }}>{check.note}</Box>}
       {check.amends && <Box sx={{ fontSize: 14 }}>Amends an earlier check: {check.amendReason}</Box>}

@@ -3,7 +3,6 @@ import type { RefObject } from 'react';
 import type { Schemas } from '../../api/client';
 import { Choice } from '../../parts/Choice';
 import { Field, optionsOf, Pick } from '../../parts/Field';
-import { Tick } from '../../parts/Tick';
 import { words } from '../../words/en';
 import { methodHint } from '../../words/tension';
 import type { DraftReading } from './draft';
@@ -20,6 +19,8 @@ interface Props {
   onEnter: () => void;
   onFair: () => void;
 }
+
+const SPRINGS = { BACK: 'Springs back', NOT: 'Stays out' };
 
 /** What the hand reads: figure, method, next work, and what it felt on the way. */
 export function ReadingInputs({
@@ -98,10 +99,11 @@ export function ReadingInputs({
           onChange={(movement) => onChange({ movement })}
         />
         {draft.method === 'LIFT_AND_SNAP' && (
-          <Tick
-            label="Springs back"
-            checked={draft.springsBack}
-            onChange={(springsBack) => onChange({ springsBack })}
+          <Choice
+            label="When let go"
+            options={optionsOf(SPRINGS)}
+            value={draft.springsBack === undefined ? undefined : draft.springsBack ? 'BACK' : 'NOT'}
+            onChange={(springs) => onChange({ springsBack: springs === 'BACK' })}
           />
         )}
       </Box>

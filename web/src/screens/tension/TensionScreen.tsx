@@ -19,6 +19,7 @@ import { barLength, figure } from '../../words/format';
 import type { DraftReading } from './draft';
 import { CONDITIONS, hasReading, inputOf, useDraft } from './draft';
 import { FairLine } from './FairLine';
+import { GrowthInputs } from './GrowthInputs';
 import { ReadingInputs } from './ReadingInputs';
 import { Taken } from './Taken';
 import { usePreview } from './usePreview';
@@ -72,6 +73,10 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
   const problem = hasReading(now)
     ? answer?.refusals.find((r) => r.field === 'reading.value')?.sentence
     : undefined;
+  // What the hand has still to say of its reading; nobody answers for it.
+  const missing = hasReading(now)
+    ? answer?.refusals.find((r) => r.field !== 'reading.value')?.sentence
+    : undefined;
   const unit = page.house.lengthUnit;
 
   const readAgain = () => {
@@ -95,6 +100,9 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
         ...d.now,
         value: '',
         tips: undefined,
+        // How it moves and springs may have changed with the turn: nobody has said.
+        movement: undefined,
+        springsBack: undefined,
         tipsClear: false,
         turnsBefore: turned ? (next.kind === 'TURN_IN' ? size : -size) : 0,
       },
@@ -116,6 +124,8 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
         work: draft.work,
         readings: readings.map(inputOf),
         ...(draft.jointPlay.trim() ? { jointPlay: draft.jointPlay } : {}),
+        ...(draft.adjusterPlace.trim() ? { adjusterPlace: draft.adjusterPlace } : {}),
+        ...(draft.tenLinks.trim() ? { tenLinks: draft.tenLinks } : {}),
         ...(draft.note.trim() ? { note: draft.note } : {}),
         ...(amends ? { amends, amendReason: draft.amendReason } : {}),
         ...(visitId ? { visitId } : {}),
@@ -184,6 +194,7 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
             <Caution>
               {words.makeSafe[saw.card.power]} Gloves on, brake off, nuts half a turn slack. Keep the nose up
               until the nuts are tight.
+              {page.longBar && ' A bar this long sags by itself: read it by rail touch, or support it.'}
             </Caution>
             <BarDrawing
               method={now.method}
@@ -217,12 +228,13 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
             )}
             <ProblemNote
               sentences={[error, save.error].flatMap((e) =>
-                e ? e.besides(['note', 'jointPlay', 'amendReason']) : [],
+                e ? e.besides(['note', 'jointPlay', 'adjusterPlace', 'tenLinks', 'amendReason']) : [],
               )}
             />
           </Box>
           <VerdictBar
             verdict={verdict}
+            missing={missing}
             passes={answer?.passes ?? false}
             current={settled}
             method={now.method}
@@ -271,12 +283,11 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
               onChange={(note) => setDraft((d) => ({ ...d, note }))}
               problem={save.error?.at('note')}
             />
-            <Field
-              label="Play per joint, if measured"
-              hint="Tells growth without the adjuster, such as 0.08 mm"
-              value={draft.jointPlay}
-              onChange={(jointPlay) => setDraft((d) => ({ ...d, jointPlay }))}
-              problem={save.error?.at('jointPlay')}
+            <GrowthInputs
+              draft={draft}
+              setDraft={setDraft}
+              error={save.error}
+              apart={page.occasion === 'SET_WAS_APART'}
             />
           </Box>
         </Box>

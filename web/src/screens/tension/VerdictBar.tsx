@@ -9,6 +9,8 @@ import { COMMANDS } from '../../shell/commands';
 
 interface Props {
   verdict: Schemas['TensionVerdict'] | undefined;
+  /** What the hand has still to say of its reading. */
+  missing: string | undefined;
   /** Whether the check may be saved with this reading as it is. */
   passes: boolean;
   /** Whether the verdict answers what is typed now. */
@@ -22,7 +24,18 @@ interface Props {
 }
 
 /** Verdict, reason, next movement of the hand, and what can be done about it. */
-export function VerdictBar({ verdict, passes, current, method, unit, tag, saving, onAgain, onSave }: Props) {
+export function VerdictBar({
+  verdict,
+  missing,
+  passes,
+  current,
+  method,
+  unit,
+  tag,
+  saving,
+  onAgain,
+  onSave,
+}: Props) {
   const turned = verdict?.next.kind === 'TURN_IN' || verdict?.next.kind === 'TURN_OUT';
   const again = turned ? 'Adjusted, read again' : 'Read again';
   const asItIs =
@@ -44,7 +57,7 @@ export function VerdictBar({ verdict, passes, current, method, unit, tag, saving
       </Box>
     </>
   ) : (
-    <Box>Take a reading and type it in. The verdict follows as you type.</Box>
+    <Box>{missing ?? 'Take a reading and type it in. The verdict follows as you type.'}</Box>
   );
   return (
     <BenchBar said={said}>

@@ -7,9 +7,9 @@ export interface DraftReading {
   method: Schemas['TensionMethod'];
   value: string;
   tips?: Schemas['TipsPosition'] | undefined;
-  springsBack: boolean;
+  springsBack?: boolean | undefined;
   met: Schemas['FairCondition'][];
-  movement: Schemas['Movement'];
+  movement?: Schemas['Movement'] | undefined;
   tipsClear: boolean;
   tightSpot: boolean;
   turnsBefore: number;
@@ -31,6 +31,9 @@ export interface Draft {
   taken: TakenReading[];
   now: DraftReading;
   jointPlay: string;
+  /** Turns out from the stop. */
+  adjusterPlace: string;
+  tenLinks: string;
   note: string;
   amendReason: string;
 }
@@ -53,14 +56,14 @@ export function freshDraft(page: Schemas['TensionPage']): Draft {
     now: {
       method: page.house.method,
       value: '',
-      springsBack: true,
       met: [],
-      movement: 'ONE_FINGER',
       tipsClear: false,
       tightSpot: false,
       turnsBefore: 0,
     },
     jointPlay: '',
+    adjusterPlace: '',
+    tenLinks: '',
     note: '',
     amendReason: '',
   };
@@ -82,9 +85,9 @@ export function inputOf(r: DraftReading): Schemas['ReadingInput'] {
   return {
     method: r.method,
     ...(byEye ? { tips: r.tips } : { value: r.value }),
-    ...(r.method === 'LIFT_AND_SNAP' ? { springsBack: r.springsBack } : {}),
+    ...(r.method === 'LIFT_AND_SNAP' && r.springsBack !== undefined ? { springsBack: r.springsBack } : {}),
     met: r.met,
-    movement: r.movement,
+    ...(r.movement ? { movement: r.movement } : {}),
     tipsClearWithoutPull: r.tipsClear,
     tightSpot: r.tightSpot,
     turnsBefore: r.turnsBefore,

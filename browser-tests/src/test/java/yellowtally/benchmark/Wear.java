@@ -25,7 +25,9 @@ import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
 import yellowtally.core.tension.CheckOccasion;
+import yellowtally.core.tension.Measured;
 import yellowtally.core.tension.TensionOutcome;
+import yellowtally.core.tension.TensionRun;
 
 /** The arithmetic of wear from records that are loaded already: a plan for a long loop, projections of a fleet. */
 final class Wear {
@@ -33,6 +35,7 @@ final class Wear {
     static final int SAWS = 200;
     static final int DRIVE_LINKS = 114;
     private static final int PLANS = 100;
+    private static final Object HERE = "here";
     private static final int DAYS = 5 * 365;
     private static final LocalDate TODAY = LocalDate.of(2026, 6, 1);
 
@@ -101,6 +104,7 @@ final class Wear {
                 null);
         List<MeasureEntry> measures = new ArrayList<>();
         List<TensionLedger.CheckEntry> checks = new ArrayList<>();
+        TensionRun.Result right = new TensionRun.Result(TensionOutcome.RIGHT, false);
         for (int ago = DAYS; ago > 0; ago -= 6) {
             double worn = (DAYS - ago) / (double) DAYS;
             Instant at = TODAY.minusDays(ago).atTime(18, 0).toInstant(ZoneOffset.UTC);
@@ -109,14 +113,15 @@ final class Wear {
             measures.add(new MeasureEntry(0, -ago, Measure.GROOVE_DEPTH, at, 8 - 1.2 * worn));
             measures.add(new MeasureEntry(0, DAYS + ago, Measure.SPROCKET_WEAR, at, 0.4 * worn));
             checks.add(new TensionLedger.CheckEntry(
-                    at, true, CheckOccasion.ROUTINE, TensionOutcome.RIGHT, false, 0.02, 0.8, null));
+                    at, HERE, CheckOccasion.ROUTINE, right, right, 0.02, 0.8, Measured.NONE));
         }
         List<TensionLedger.OutingEntry> outings = schedule.uses().stream()
-                .map(use -> new TensionLedger.OutingEntry(use.backAt(), use.tanks(), true))
+                .map(use -> new TensionLedger.OutingEntry(use.backAt(), use.tanks(), HERE, false))
                 .toList();
         return new SawWear.Ledgers(
                 PartLedger.of(measures, List.of(), List.of(), 1, null),
                 schedule,
-                new TensionLedger(new LoopSpec(Pitch.P_325, Gauge.G_050, 68), true, false, null, checks, outings));
+                new TensionLedger(
+                        new LoopSpec(Pitch.P_325, Gauge.G_050, 68), HERE, true, false, null, checks, outings));
     }
 }

@@ -99,10 +99,36 @@ class TensionMethodsHttpTest {
         String springs = reading("LIFT_AND_SNAP", typed("6") + ",\"springsBack\":true");
         assertThat(preview(springs).body().path("verdict").path("outcome").asString())
                 .isEqualTo("RIGHT");
-        JsonNode slack = preview(reading("LIFT_AND_SNAP", typed("6"))).body().path("verdict");
-        assertThat(slack.path("outcome").asString())
+        assertThat(preview(reading("LIFT_AND_SNAP", typed("6") + ",\"springsBack\":false"))
+                        .body()
+                        .path("verdict")
+                        .path("outcome")
+                        .asString())
                 .as("what does not spring back is not right")
                 .isNotEqualTo("RIGHT");
+    }
+
+    /** Nobody answers for the hand: a method that is judged by how the chain moves or springs asks for it. */
+    @ParameterizedTest
+    @CsvSource({
+        "RAIL_TOUCH, 0.4, reading.movement",
+        "TWELFTH_PAST_TOUCH, 30, reading.movement",
+        "LIFT_AND_SNAP, 6, reading.springsBack",
+        "TANG_LINE, 6, -",
+        "COIN_GAP, 1.8, -",
+    })
+    void whatNobodySaidIsAskedWhereTheVerdictStandsOnIt(String method, String value, String field) {
+        String silent = reading(method, typed(value)).replace("\"movement\":\"ONE_FINGER\",", "");
+        JsonNode answer = preview(silent).body();
+        Answer saved = api.post("/api/saws/" + tag + "/tension-checks", Checks.check(api, RunningServer.id(), silent));
+        if (field.equals("-")) {
+            assertThat(answer.path("verdict").path("outcome").asString()).isEqualTo("RIGHT");
+            assertThat(saved.status()).isEqualTo(200);
+        } else {
+            assertThat(answer.path("refusals").get(0).path("field").asString()).isEqualTo(field);
+            assertThat(saved.sentenceAt(field.replace("reading", "readings[0]")))
+                    .startsWith("Say ");
+        }
     }
 
     @ParameterizedTest

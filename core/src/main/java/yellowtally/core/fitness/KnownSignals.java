@@ -21,6 +21,7 @@ import yellowtally.core.steps.Step;
 import yellowtally.core.waiting.GrowthWaits.GrowthMatter;
 import yellowtally.core.waiting.OilWaits.OilMatter;
 import yellowtally.core.waiting.RecheckWaits.RecheckMatter;
+import yellowtally.core.waiting.RunWaits.RunMatter;
 import yellowtally.core.waiting.TakeUpWaits.TakeUpMatter;
 import yellowtally.core.waiting.TensionWaits.TensionMatter;
 import yellowtally.core.waiting.Waiting;
@@ -36,6 +37,7 @@ public final class KnownSignals {
             Map.entry(GrowthMatter.GROWN_TO_LIMIT, Signal.CHAIN_GROWN),
             Map.entry(GrowthMatter.TRAVEL_NEARLY_USED, Signal.CHAIN_GROWN),
             Map.entry(TakeUpMatter.TAKES_UP_FAST, Signal.TAKES_UP_FAST),
+            Map.entry(RunMatter.SLACK_AGAIN, Signal.TAKES_UP_FAST),
             Map.entry(RecheckMatter.RECHECK_ONE_MINUTE, Signal.NEW_CHAIN),
             Map.entry(RecheckMatter.RECHECK_LIGHT_CUTTING, Signal.NEW_CHAIN),
             Map.entry(RecheckMatter.RECHECK_FIRST_TANK, Signal.NEW_CHAIN),
@@ -90,6 +92,7 @@ public final class KnownSignals {
             add(known, due.fraction() >= leftOften, Signal.LONG_SINCE_CLEAN);
             add(known, due.events().contains(DueEvent.RAIN), Signal.RAIN_OUTINGS);
         }
+        add(known, task == Task.TENSION && due.events().contains(DueEvent.CHAIN_SLACK), Signal.LOOSE_WHEN_READ);
         add(known, task == Task.NOSE_GREASE && due.fraction() >= leftOften, Signal.NOSE_UNGREASED);
         add(known, task == Task.SHARPEN && due.events().contains(DueEvent.GROUND_STRUCK), Signal.GROUND_STRUCK);
     }

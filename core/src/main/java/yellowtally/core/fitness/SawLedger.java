@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -11,6 +12,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.brake.BrakeSetting;
 import yellowtally.core.diagnosis.FaultProgress;
@@ -42,6 +44,8 @@ import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.SisterPaces;
+import yellowtally.core.tension.SlackSuspect;
+import yellowtally.core.tension.TensionRun;
 import yellowtally.core.waiting.FaultRests;
 import yellowtally.core.waiting.FaultRests.FaultRestMatter;
 import yellowtally.core.waiting.FaultWaits;
@@ -53,6 +57,7 @@ import yellowtally.core.waiting.OilWaits;
 import yellowtally.core.waiting.OilWaits.OilMatter;
 import yellowtally.core.waiting.ReleaseWaits;
 import yellowtally.core.waiting.RestWaits;
+import yellowtally.core.waiting.RunWaits;
 import yellowtally.core.waiting.SetBackWaits;
 import yellowtally.core.waiting.StepAttends;
 import yellowtally.core.waiting.StepHolds;
@@ -82,6 +87,9 @@ public record SawLedger(
         List<FaultEntry> faults,
         PartLedger parts) {
 
+    /** Where the heat of a chain that runs too tight goes. */
+    private static final List<Step> HEATED = List.of(Step.NOSE, Step.SPROCKET, Step.BEARING);
+
     public SawLedger {
         oil = List.copyOf(oil);
         faults = List.copyOf(faults);
@@ -100,6 +108,7 @@ public record SawLedger(
         HoldBook book = HoldBook.of(holds.holds(), evidence(judged, rules));
         List<OpenFinding> findings = openFindings(judged);
         List<Waiting> work = new ArrayList<>(loop.fitness().work());
+        addRun(work, loop.run(), rules.numbers());
         OilRatio ratio = oilRatio(rules.numbers());
         addOil(work, ratio);
         addHolds(work, book);
@@ -124,6 +133,33 @@ public record SawLedger(
                 work.stream().distinct().sorted(Urgency.MOST_URGENT_FIRST).toList();
         FitState worst = sorted.isEmpty() ? FitState.FIT : sorted.get(0).state();
         return new SawAccount(worst, sorted, loop, tasks, findings, ratio, book);
+    }
+
+    /** What the set has been through calls for looks, until each of them is on record after it (handbook section 3). */
+    private void addRun(List<Waiting> work, TensionRun run, Numbers numbers) {
+        List<Step> heated = notLookedAt(HEATED.stream(), run.ranTightAt());
+        if (!heated.isEmpty()) {
+            work.add(RunWaits.tight(heated));
+        }
+        if (run.slack().suspicious(numbers)) {
+            List<Step> suspects = notLookedAt(
+                    Arrays.stream(SlackSuspect.values()).map(SlackSuspect::step),
+                    run.slack().lastAt());
+            if (!suspects.isEmpty()) {
+                work.add(RunWaits.slack(suspects, run.slack().inARow()));
+            }
+        }
+    }
+
+    private List<Step> notLookedAt(Stream<Step> looks, @Nullable Instant since) {
+        return since == null
+                ? List.of()
+                : looks.filter(step -> step.appliesTo(schedule.saw()))
+                        .filter(step -> schedule.log()
+                                .latestAfter(step, since)
+                                .filter(StepEntry::passed)
+                                .isEmpty())
+                        .toList();
     }
 
     private HoldEvidence evidence(JudgedFigures judged, Rules rules) {

@@ -147,6 +147,10 @@ public record SawWear(
                         .map(point -> new Reading(point.at(), point.growthMm()))
                         .toList();
                 add(kinds, WearKind.GROWTH, grown, chainTanks, ChainGrowth.retireMm(loop.lengthMm(), rules.numbers()));
+                if (growth != null && growth.advice() == ChainGrowth.Advice.RETIRE) {
+                    // The adjuster may be at its end before the chain is: one word of it on every page.
+                    kinds.replaceAll(PartWear::atItsEnd);
+                }
             }
             add(kinds, WearKind.CUTTER, cutters, chainTanks, mark);
             add(kinds, WearKind.GROOVE, clearances, tanks(Subject.BAR), numbers.of(BarSetting.CLEARANCE_SCRAP));

@@ -3,6 +3,7 @@ package yellowtally.core.fitness;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.tension.ChainGrowth;
 import yellowtally.core.tension.TakeUp;
+import yellowtally.core.tension.TensionRun;
 
 /**
  * What the account of a loop says of its saw.
@@ -10,6 +11,7 @@ import yellowtally.core.tension.TakeUp;
  * @param fitness fit, due or held, and what waits
  * @param growth growth of the loop; {@code null} without a loop
  * @param takeUp pace of the loop; {@code null} without a loop
+ * @param run what the set has been through
  * @param outingsSincePass outings since the last passing check on this fitting, zero or more
  * @param tanksSincePass tanks burned since then, zero or more
  */
@@ -17,5 +19,6 @@ public record TensionAccount(
         TensionFitness fitness,
         @Nullable ChainGrowth growth,
         @Nullable TakeUp takeUp,
+        TensionRun run,
         int outingsSincePass,
         double tanksSincePass) {}

@@ -49,26 +49,31 @@ public record TensionFitness(FitState state, List<Waiting> work, boolean apart, 
             }
         }
         boolean wasApart = !checks.isEmpty() && checks.get(checks.size() - 1).occasion() == CheckOccasion.SET_WAS_APART;
-        // A new chain has its three rechecks instead; an outing makes the ordinary check due.
-        if (lastPasses && wasApart && !history.newChain() && history.outingsSincePass() == 0) {
+        int rechecksDone = addRechecks(work, history, settings);
+        // A new chain has its three rechecks instead while they are open; an outing makes the ordinary check due.
+        if (lastPasses
+                && wasApart
+                && rechecksDone == NewChainRechecks.ORDER.size()
+                && history.outingsSincePass() == 0) {
             work.add(TensionWaits.of(TensionMatter.FIRST_CUTS_WAIT));
         }
-        int rechecksDone = addRechecks(work, history, settings);
         addWear(work, history);
         return summed(work, history.apart() || checks.isEmpty(), rechecksDone);
     }
 
     private static Waiting ofFailed(TensionHistory.Check last) {
-        return switch (last.outcome()) {
-            case THROW_RISK -> TensionWaits.of(TensionMatter.THROW_RISK);
-            case TOO_TIGHT -> TensionWaits.of(TensionMatter.TOO_TIGHT);
-            case LOOSE -> TensionWaits.of(TensionMatter.LOOSE);
-            case TIGHT_SPOT -> TensionWaits.of(TensionMatter.TIGHT_SPOT);
-            case JAMMED -> TensionWaits.of(TensionMatter.JAMMED);
-            case STUCK_TIGHT -> TensionWaits.of(TensionMatter.STUCK_TIGHT);
-            case NO_VERDICT -> TensionWaits.of(TensionMatter.READING_NOT_FAIR);
-            case FIRM, RIGHT -> TensionWaits.of(TensionMatter.READ_HOT);
-        };
+        return TensionWaits.of(
+                switch (last.ended().outcome()) {
+                    case THROW_RISK -> TensionMatter.THROW_RISK;
+                    case TOO_TIGHT -> TensionMatter.TOO_TIGHT;
+                    // A hot chain hangs looser than a cold one: it is read again, not tightened (handbook section 3).
+                    case LOOSE -> last.ended().provisional() ? TensionMatter.READ_HOT : TensionMatter.LOOSE;
+                    case TIGHT_SPOT -> TensionMatter.TIGHT_SPOT;
+                    case JAMMED -> TensionMatter.JAMMED;
+                    case STUCK_TIGHT -> TensionMatter.STUCK_TIGHT;
+                    case NO_VERDICT -> TensionMatter.READING_NOT_FAIR;
+                    case FIRM, RIGHT -> TensionMatter.READ_HOT;
+                });
     }
 
     private static int addRechecks(List<Waiting> work, TensionHistory history, Numbers settings) {

@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 import yellowtally.core.tension.ChainGrowth;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.TakeUp;
-import yellowtally.core.tension.TensionOutcome;
+import yellowtally.core.tension.TensionRun;
 
 /**
  * What the records say of the tension of one saw.
@@ -36,11 +36,11 @@ public record TensionHistory(
     }
 
     /** A check as it ended: the last reading counts. */
-    public record Check(CheckOccasion occasion, TensionOutcome outcome, boolean provisional) {
+    public record Check(CheckOccasion occasion, TensionRun.Result ended) {
 
         /** Firm or right, read cold. */
         public boolean passes() {
-            return outcome.passes() && !provisional;
+            return ended.passes();
         }
     }
 }

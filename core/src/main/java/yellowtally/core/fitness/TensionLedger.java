@@ -9,15 +9,19 @@ import yellowtally.core.cuttingset.LoopSpec;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.ChainGrowth;
 import yellowtally.core.tension.CheckOccasion;
+import yellowtally.core.tension.GrowthAccount;
+import yellowtally.core.tension.GrowthSource;
+import yellowtally.core.tension.Measured;
 import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TakeUp;
-import yellowtally.core.tension.TensionOutcome;
+import yellowtally.core.tension.TensionRun;
 
 /**
  * The records of one loop, and of the saw it is on, read as an account: what was taken up, how much it was used, what was
  * found. Everything that tension says of a saw can be rebuilt from it (handbook sections 3 and 11).
  *
  * @param loop the loop that is fitted; {@code null} when none is
+ * @param fitting the set as it is fitted now; {@code null} when none ever was
  * @param setComplete whether bar and sprocket are fitted with it
  * @param newChain whether the loop was new when it was fitted here
  * @param travelMm adjuster travel of the saw, mm; {@code null} when not known
@@ -26,14 +30,12 @@ import yellowtally.core.tension.TensionOutcome;
  */
 public record TensionLedger(
         @Nullable LoopSpec loop,
+        @Nullable Object fitting,
         boolean setComplete,
         boolean newChain,
         @Nullable Double travelMm,
         List<CheckEntry> checks,
         List<OutingEntry> outings) {
-
-    /** Two readings of the play of one joint may differ by so much (est., general practice). */
-    private static final double PLAY_ERROR_MM = 0.03;
 
     public TensionLedger {
         checks = checks.stream().sorted(Comparator.comparing(CheckEntry::at)).toList();
@@ -42,27 +44,36 @@ public record TensionLedger(
                 .toList();
     }
 
+    /** A saw without a loop. */
+    public static final TensionLedger NONE = new TensionLedger(null, null, false, false, null, List.of(), List.of());
+
     /**
      * One check as it ended.
      *
      * @param at when it was made
-     * @param thisFitting whether it was made since the set was last fitted
+     * @param fitting the set that was on
+     * @param found what its first reading said
+     * @param ended what its last reading said: that counts
      * @param turns turns taken up during the check, in positive, out negative
      * @param leadMm lead of the adjuster it was made with, mm per turn
-     * @param playPerJointMm joint play measured with it; {@code null} when none was
+     * @param measured what was measured beside the tension
      */
     public record CheckEntry(
             Instant at,
-            boolean thisFitting,
+            Object fitting,
             CheckOccasion occasion,
-            TensionOutcome outcome,
-            boolean provisional,
+            TensionRun.Result found,
+            TensionRun.Result ended,
             double turns,
             double leadMm,
-            @Nullable Double playPerJointMm) {
+            Measured measured) {
 
         double movedMm() {
             return turns * leadMm;
+        }
+
+        boolean apart() {
+            return !occasion.countsAsGrowth();
         }
     }
 
@@ -71,9 +82,11 @@ public record TensionLedger(
      *
      * @param backAt when the saw came back
      * @param tanks tanks of fuel (or charges) burned, zero or more
-     * @param thisFitting whether the set has stayed fitted since
+     * @param fitting the set that was on; {@code null} when that is not known
+     * @param cameSlack whether its chain was slack when it was handed back
      */
-    public record OutingEntry(Instant backAt, double tanks, boolean thisFitting) {}
+    public record OutingEntry(
+            Instant backAt, double tanks, @Nullable Object fitting, boolean cameSlack) {}
 
     /** A point of the growth chart. */
     public record GrowthPoint(Instant at, double tanks, double growthMm) {}
@@ -85,91 +98,120 @@ public record TensionLedger(
      * @param apart whether no fair reading has passed since the set was apart
      */
     public TensionAccount assess(SisterPaces sisters, Numbers settings, boolean apart) {
-        ChainGrowth growth = growth(settings);
-        TakeUp takeUp = loop == null ? null : TakeUp.of(paces(), sisters, settings);
+        GrowthAccount account = account();
+        ChainGrowth growth = growth(account, settings);
+        TakeUp takeUp = account == null ? null : TakeUp.of(paces(account), sisters, settings);
         TensionHistory history = history(growth, takeUp, apart);
         return new TensionAccount(
                 TensionFitness.of(history, settings),
                 growth,
                 takeUp,
+                run(settings),
                 history.outingsSincePass(),
                 history.tanksSincePass());
     }
 
     /** Growth of the loop; {@code null} without a loop. */
     public @Nullable ChainGrowth growth(Numbers settings) {
+        return growth(account(), settings);
+    }
+
+    private @Nullable ChainGrowth growth(@Nullable GrowthAccount account, Numbers settings) {
+        return loop == null || account == null
+                ? null
+                : ChainGrowth.of(loop.lengthMm(), account.grown(), travelMm, travelUsedMm(account), settings);
+    }
+
+    /** The checks of the whole life of the loop, read as growth; {@code null} without a loop. */
+    private @Nullable GrowthAccount account() {
         if (loop == null) {
             return null;
         }
-        return ChainGrowth.of(
-                loop.lengthMm(),
-                loop.driveLinks(),
-                takenUpMm(checks),
-                believedPlay(),
-                travelMm,
-                travelUsedMm(),
-                settings);
-    }
-
-    /** Joints do not heal: less play than before counts once a second reading agrees (handbook section 11, rule 7). */
-    private @Nullable Double believedPlay() {
-        Double believed = null;
-        Double waiting = null;
+        GrowthAccount account = new GrowthAccount(loop);
+        double tanksBefore = 0;
+        Walk walk = new Walk();
         for (CheckEntry check : checks) {
-            Double now = check.playPerJointMm();
-            if (now == null) {
-                continue;
-            }
-            boolean heals = believed != null && believed - now > PLAY_ERROR_MM;
-            boolean agrees = waiting != null && Math.abs(waiting - now) <= PLAY_ERROR_MM;
-            believed = heals && !agrees ? believed : now;
-            waiting = heals && !agrees ? now : null;
+            double tanks = walk.until(check.at());
+            account.add(new GrowthAccount.Check(
+                    check.at(),
+                    check.fitting(),
+                    check.apart(),
+                    tanks > tanksBefore,
+                    check.turns(),
+                    check.leadMm(),
+                    check.measured()));
+            tanksBefore = tanks;
         }
-        return believed;
+        return account;
     }
 
-    /** Growth by turns after each check since new. Cost grows in proportion to checks and outings. */
+    /**
+     * Growth after each check since new, by what leads today, so that a chart, a forecast and the figure say the same. What was
+     * measured starts from nothing when the loop was new. Cost grows in proportion to checks and outings.
+     */
     public List<GrowthPoint> growthPoints() {
-        return walked(GrowthPoint::new);
+        GrowthAccount account = account();
+        if (account == null || checks.isEmpty()) {
+            return List.of();
+        }
+        GrowthSource leads = account.grown().leads();
+        List<GrowthPoint> points = new ArrayList<>();
+        if (leads != GrowthSource.TURNS) {
+            points.add(new GrowthPoint(start(), 0, 0));
+        }
+        Walk walk = new Walk();
+        for (GrowthAccount.Point point : account.points()) {
+            double tanks = walk.until(point.at());
+            Double mm = point.grown().by(leads);
+            if (mm != null) {
+                points.add(new GrowthPoint(point.at(), tanks, mm));
+            }
+        }
+        return points;
+    }
+
+    /** A moment before the loop was used or read. */
+    private Instant start() {
+        Instant first = checks.get(0).at();
+        Instant used = outings.isEmpty() ? first : outings.get(0).backAt();
+        return (used.isBefore(first) ? used : first).minusSeconds(1);
     }
 
     /** Growth per tank over the whole life so far, mm; {@code null} with too little to tell. */
     public @Nullable Double growthPerTank() {
-        return TakeUp.rate(paces());
+        GrowthAccount account = account();
+        return account == null ? null : TakeUp.rate(paces(account));
     }
 
-    private List<TakeUp.Point> paces() {
-        return walked((at, tanks, growthMm) -> new TakeUp.Point(tanks, growthMm));
+    /** How fast it takes up is a matter of the adjuster alone. */
+    private List<TakeUp.Point> paces(GrowthAccount account) {
+        Walk walk = new Walk();
+        return account.points().stream()
+                .map(point ->
+                        new TakeUp.Point(walk.until(point.at()), point.grown().byTurnsMm()))
+                .toList();
     }
 
-    private interface PointMaker<T> {
-        T make(Instant at, double tanks, double growthMm);
-    }
+    /** Tanks burned up to moments that are asked in order of time, in one walk over the outings. */
+    private final class Walk {
+        private int ended;
+        private double tanks;
 
-    private <T> List<T> walked(PointMaker<T> maker) {
-        List<T> points = new ArrayList<>(checks.size());
-        double moved = 0;
-        double tanks = 0;
-        int ended = 0;
-        for (CheckEntry check : checks) {
-            while (ended < outings.size() && !outings.get(ended).backAt().isAfter(check.at())) {
+        double until(Instant moment) {
+            while (ended < outings.size() && !outings.get(ended).backAt().isAfter(moment)) {
                 tanks += outings.get(ended++).tanks();
             }
-            moved += check.occasion().countsAsGrowth() ? check.movedMm() : 0;
-            points.add(maker.make(check.at(), tanks, Math.max(0, 2 * moved)));
+            return tanks;
         }
-        return points;
     }
 
     private TensionHistory history(@Nullable ChainGrowth growth, @Nullable TakeUp takeUp, boolean apart) {
         List<TensionHistory.Check> here = new ArrayList<>();
         Instant lastPass = Instant.MIN;
         for (CheckEntry check : checks) {
-            if (check.thisFitting()) {
-                TensionHistory.Check ended =
-                        new TensionHistory.Check(check.occasion(), check.outcome(), check.provisional());
-                here.add(ended);
-                lastPass = ended.passes() ? check.at() : lastPass;
+            if (here(check.fitting())) {
+                here.add(new TensionHistory.Check(check.occasion(), check.ended()));
+                lastPass = check.ended().passes() ? check.at() : lastPass;
             }
         }
         int outingsSincePass = 0;
@@ -180,26 +222,47 @@ public record TensionLedger(
                 outingsSincePass++;
                 tanksSincePass += outing.tanks();
             }
-            tanksSinceFitted += outing.thisFitting() ? outing.tanks() : 0;
+            tanksSinceFitted += here(outing.fitting()) ? outing.tanks() : 0;
         }
         return new TensionHistory(
                 setComplete, newChain, apart, here, outingsSincePass, tanksSincePass, tanksSinceFitted, growth, takeUp);
     }
 
-    private double travelUsedMm() {
-        List<CheckEntry> here = checks.stream().filter(CheckEntry::thisFitting).toList();
-        // Turns of the first tensioning use travel. Later ones of a set that was apart only undo the backing-off
-        // before.
-        double seating = here.isEmpty() || here.get(0).occasion().countsAsGrowth()
-                ? 0
-                : here.get(0).movedMm();
-        return seating + takenUpMm(here);
+    /** What the set that is on now has been through. */
+    private TensionRun run(Numbers settings) {
+        return TensionRun.of(
+                checks.stream()
+                        .filter(check -> here(check.fitting()))
+                        .map(check -> new TensionRun.Check(check.at(), check.apart(), check.found(), check.ended()))
+                        .toList(),
+                outings.stream()
+                        .filter(outing -> here(outing.fitting()))
+                        .map(outing -> new TensionRun.Outing(outing.backAt(), outing.tanks(), outing.cameSlack()))
+                        .toList(),
+                settings);
     }
 
-    private static double takenUpMm(List<CheckEntry> checks) {
-        return checks.stream()
-                .filter(check -> check.occasion().countsAsGrowth())
-                .mapToDouble(CheckEntry::movedMm)
-                .sum();
+    private boolean here(@Nullable Object set) {
+        return set != null && set.equals(fitting);
+    }
+
+    private double travelUsedMm(GrowthAccount account) {
+        List<CheckEntry> here =
+                checks.stream().filter(check -> here(check.fitting())).toList();
+        if (here.isEmpty() || fitting == null) {
+            return 0;
+        }
+        Double stands = account.placeOn(fitting);
+        if (stands != null) {
+            return stands * here.get(here.size() - 1).leadMm();
+        }
+        // Turns of the first tensioning use travel. Later ones of a set that was apart only undo the backing-off
+        // before.
+        double seating = here.get(0).apart() ? here.get(0).movedMm() : 0;
+        return seating
+                + here.stream()
+                        .filter(check -> !check.apart())
+                        .mapToDouble(CheckEntry::movedMm)
+                        .sum();
     }
 }

@@ -8,6 +8,8 @@ public enum DueEvent {
     GROUND_STRUCK,
     DUST_SEEN,
     RAIN,
+    /** It came back with a slack chain. */
+    CHAIN_SLACK,
     COMPLAINT,
     SEASON_STARTS,
     /** Another sprocket came on: the needle bearing is new with it. */
@@ -16,7 +18,8 @@ public enum DueEvent {
     NEVER_DONE;
 
     /** What an outing makes due at once. */
-    public static Set<DueEvent> of(boolean rain, boolean groundStruck, boolean dustSeen, boolean complaint) {
+    public static Set<DueEvent> of(
+            boolean rain, boolean groundStruck, boolean dustSeen, boolean chainSlack, boolean complaint) {
         Set<DueEvent> events = EnumSet.noneOf(DueEvent.class);
         if (rain) {
             events.add(RAIN);
@@ -26,6 +29,9 @@ public enum DueEvent {
         }
         if (dustSeen) {
             events.add(DUST_SEEN);
+        }
+        if (chainSlack) {
+            events.add(CHAIN_SLACK);
         }
         if (complaint) {
             events.add(COMPLAINT);

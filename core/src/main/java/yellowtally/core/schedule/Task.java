@@ -225,6 +225,7 @@ public enum Task {
     boolean wokenBy(DueEvent event) {
         return switch (event) {
             case GROUND_STRUCK, DUST_SEEN -> this == SHARPEN;
+            case CHAIN_SLACK -> this == TENSION;
             case RAIN -> this == FULL_CLEAN;
             case COMPLAINT -> this == OUTSIDE_LOOK;
             case NEW_SPROCKET -> this == BEARING;

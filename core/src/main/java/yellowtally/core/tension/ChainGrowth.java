@@ -7,11 +7,11 @@ import yellowtally.core.settings.Numbers;
 
 /**
  * How much a loop has grown. Links do not stretch, their joints wear: each turn taken up adds 2 × lead, or a measured play
- * per joint adds 2 × drive links × play (handbook section 3).
+ * per joint adds 2 × drive links × play, or ten links measure longer than they did (handbook section 3).
  *
- * @param fromTurnsMm growth by the turns taken up, mm, never below zero
- * @param fromPlayMm growth by the joint play measured last, mm; absent when never measured
- * @param mm the larger of both: the careful one counts
+ * @param grown by everything that tells it
+ * @param mm the largest of them: the careful one counts, everywhere
+ * @param leads what tells it
  * @param percent of the loop's length
  * @param travelLeftMm adjuster travel left, mm, never below zero; absent when the saw's travel is not known
  * @param travelLeftPercent the same as a share of the whole travel
@@ -19,9 +19,9 @@ import yellowtally.core.settings.Numbers;
  * @param reasons what carried the advice, empty when it is fine
  */
 public record ChainGrowth(
-        double fromTurnsMm,
-        @Nullable Double fromPlayMm,
+        Grown grown,
         double mm,
+        GrowthSource leads,
         double percent,
         @Nullable Double travelLeftMm,
         @Nullable Double travelLeftPercent,
@@ -46,23 +46,13 @@ public record ChainGrowth(
      * Computes growth.
      *
      * @param loopLengthMm length of the loop when new, over zero
-     * @param driveLinks drive links of the loop
-     * @param takenUpMm bar movement taken up as wear since new (turns × lead, in minus out), mm
-     * @param playPerJointMm measured play per joint, mm; {@code null} when not measured
+     * @param grown since new
      * @param travelMm adjuster travel of the saw, mm; {@code null} when not known
-     * @param travelUsedMm bar movement since this loop was fitted, first tensioning included, mm
+     * @param travelUsedMm how far the adjuster stands out, or has moved since this loop was fitted, mm
      */
     public static ChainGrowth of(
-            double loopLengthMm,
-            int driveLinks,
-            double takenUpMm,
-            @Nullable Double playPerJointMm,
-            @Nullable Double travelMm,
-            double travelUsedMm,
-            Numbers settings) {
-        double fromTurns = Math.max(0, 2 * takenUpMm);
-        Double fromPlay = playPerJointMm == null ? null : 2 * driveLinks * playPerJointMm;
-        double mm = fromPlay == null ? fromTurns : Math.max(fromTurns, fromPlay);
+            double loopLengthMm, Grown grown, @Nullable Double travelMm, double travelUsedMm, Numbers settings) {
+        double mm = grown.mm();
         double percent = 100 * mm / loopLengthMm;
         Double left = travelMm == null ? null : Math.max(0, travelMm - Math.max(0, travelUsedMm));
         Double leftPercent = left == null || travelMm == null ? null : 100 * left / travelMm;
@@ -80,7 +70,7 @@ public record ChainGrowth(
             reasons.add(Reason.TRAVEL_NEARLY_USED);
             advice = Advice.RETIRE;
         }
-        return new ChainGrowth(fromTurns, fromPlay, mm, percent, left, leftPercent, advice, List.copyOf(reasons));
+        return new ChainGrowth(grown, mm, grown.leads(), percent, left, leftPercent, advice, List.copyOf(reasons));
     }
 
     /** Growth in mm from which a loop of this length is watched. */

@@ -49,9 +49,18 @@ public record CommonScale(double targetMm, double endMm, List<Band> bands, List<
         return switch (method) {
             case TANG_LINE, LIFT_AND_SNAP -> TensionTarget.pullDownMm(subject, settings);
             case RAIL_TOUCH -> 0;
-            case COIN_GAP -> settings.of(TensionSetting.COIN_THICKNESS);
+            case COIN_GAP -> coinMm(TensionSetting.COIN_THICKNESS, subject, settings);
             case TWELFTH_PAST_TOUCH -> settings.of(TensionSetting.TWELFTH_AIM);
         };
+    }
+
+    /**
+     * A border of the coin band on this bar, mm: like the pull it grows with the root of the bar's length, and never lies below
+     * its own (est.).
+     */
+    static double coinMm(TensionSetting border, TensionSubject subject, Numbers settings) {
+        double reference = settings.of(TensionSetting.TARGET_REFERENCE_LENGTH);
+        return settings.of(border) * Math.max(1, Math.sqrt(subject.barLengthMm() / reference));
     }
 
     /** The equivalent pull-down in mm of a figure read by a method; grows with slack for every method. */
@@ -101,9 +110,9 @@ public record CommonScale(double targetMm, double endMm, List<Band> bands, List<
                 thrown = Math.min(thrown, placeMm(judged, subject.tangDepthMm(), subject, settings));
             }
             case COIN_GAP -> {
-                row.to(TensionOutcome.TOO_TIGHT, settings.of(TensionSetting.COIN_TOO_TIGHT));
-                row.to(TensionOutcome.FIRM, settings.of(TensionSetting.COIN_GOOD_FROM));
-                row.to(TensionOutcome.RIGHT, settings.of(TensionSetting.COIN_GOOD_TO));
+                row.to(TensionOutcome.TOO_TIGHT, coinMm(TensionSetting.COIN_TOO_TIGHT, subject, settings));
+                row.to(TensionOutcome.FIRM, coinMm(TensionSetting.COIN_GOOD_FROM, subject, settings));
+                row.to(TensionOutcome.RIGHT, coinMm(TensionSetting.COIN_GOOD_TO, subject, settings));
             }
             case TWELFTH_PAST_TOUCH -> {
                 row.to(TensionOutcome.TOO_TIGHT, place(judged, TensionSetting.TWELFTH_TOO_TIGHT, subject, settings));

@@ -10,6 +10,9 @@ import yellowtally.core.settings.Numbers;
 /** Judges one tension reading (handbook section 3): limits, fairness, the method's own verdict, overrides, next move. */
 public final class TensionJudge {
 
+    /** How far a chain that will not move is slackened at a time, turns (general practice). */
+    private static final double FREEING_TURN = 0.25;
+
     private TensionJudge() {}
 
     /**
@@ -124,7 +127,7 @@ public final class TensionJudge {
             case TANG_LINE, LIFT_AND_SNAP -> byRatio(ratio(figure, subject, settings), settings);
             case RAIL_TOUCH ->
                 figure <= settings.of(TensionSetting.RAIL_GOOD_TO) ? TensionOutcome.RIGHT : TensionOutcome.LOOSE;
-            case COIN_GAP -> byCoin(figure, settings);
+            case COIN_GAP -> byCoin(figure, subject, settings);
             case TWELFTH_PAST_TOUCH -> byAngle(figure, settings);
         };
         reasons.add(reading.method().judgedByRatio() ? TensionReason.RATIO : TensionReason.BAND);
@@ -143,9 +146,8 @@ public final class TensionJudge {
                 return TensionOutcome.LOOSE;
             }
         }
-        boolean oneFingerAsked = entry.reading() instanceof TensionReading.RailGap
-                || entry.reading() instanceof TensionReading.PastTouch;
-        if (oneFingerAsked && entry.movement() == Movement.BY_HAND && outcome == TensionOutcome.RIGHT) {
+        boolean asked = entry.reading().method().asksMovement();
+        if (asked && entry.movement() != Movement.ONE_FINGER && outcome == TensionOutcome.RIGHT) {
             reasons.add(0, TensionReason.NOT_BY_ONE_FINGER);
             return TensionOutcome.FIRM;
         }
@@ -162,14 +164,16 @@ public final class TensionJudge {
         return ratio <= settings.of(TensionSetting.RATIO_RIGHT) ? TensionOutcome.RIGHT : TensionOutcome.LOOSE;
     }
 
-    private static TensionOutcome byCoin(double mm, Numbers settings) {
-        if (mm < settings.of(TensionSetting.COIN_TOO_TIGHT)) {
+    private static TensionOutcome byCoin(double mm, TensionSubject subject, Numbers settings) {
+        if (mm < CommonScale.coinMm(TensionSetting.COIN_TOO_TIGHT, subject, settings)) {
             return TensionOutcome.TOO_TIGHT;
         }
-        if (mm < settings.of(TensionSetting.COIN_GOOD_FROM)) {
+        if (mm < CommonScale.coinMm(TensionSetting.COIN_GOOD_FROM, subject, settings)) {
             return TensionOutcome.FIRM;
         }
-        return mm <= settings.of(TensionSetting.COIN_GOOD_TO) ? TensionOutcome.RIGHT : TensionOutcome.LOOSE;
+        return mm <= CommonScale.coinMm(TensionSetting.COIN_GOOD_TO, subject, settings)
+                ? TensionOutcome.RIGHT
+                : TensionOutcome.LOOSE;
     }
 
     private static TensionOutcome byAngle(double degrees, Numbers settings) {
@@ -230,6 +234,11 @@ public final class TensionJudge {
         if (outcome == TensionOutcome.NO_VERDICT) {
             return NextMove.only(NextMove.Kind.READ_FAIRLY, aim);
         }
+        if (provisional && (outcome == TensionOutcome.TOO_TIGHT || outcome == TensionOutcome.STUCK_TIGHT)) {
+            // It shrinks as it cools: what is too tight hot is tighter cold.
+            NextMove out = turn(subject, entry.reading(), settings, outcome, figures, aim);
+            return new NextMove(NextMove.Kind.SLACKEN_BEFORE_COOLING, out.turn(), out.exactTurns(), aim);
+        }
         if (provisional) {
             return NextMove.only(NextMove.Kind.READ_COLD, aim);
         }
@@ -250,6 +259,10 @@ public final class TensionJudge {
             TensionOutcome outcome,
             TensionFigures figures,
             double aim) {
+        if (outcome == TensionOutcome.STUCK_TIGHT && figures.slackMm() == null) {
+            // No rule reads a chain that does not move: a step that a hand makes, then another reading.
+            return new NextMove(NextMove.Kind.TURN_OUT, HandTurn.nearest(FREEING_TURN), -FREEING_TURN, aim);
+        }
         if (figures.slackMm() == null) {
             return NextMove.only(outcome == TensionOutcome.FIRM ? NextMove.Kind.NONE : NextMove.Kind.MEASURE, aim);
         }

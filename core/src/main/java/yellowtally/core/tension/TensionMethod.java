@@ -13,6 +13,11 @@ public enum TensionMethod {
     /** Adjuster turned on past rail touch, in degrees. */
     TWELFTH_PAST_TOUCH;
 
+    /** Whether a good reading has to move freely by one finger too, so that the hand must say how it moves. */
+    public boolean asksMovement() {
+        return this == RAIL_TOUCH || this == TWELFTH_PAST_TOUCH;
+    }
+
     /** Whether the verdict goes by the ratio of slack to target slack rather than by a fixed band. */
     public boolean judgedByRatio() {
         return this == TANG_LINE || this == LIFT_AND_SNAP;

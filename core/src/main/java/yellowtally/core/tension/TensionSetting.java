@@ -42,7 +42,7 @@ public enum TensionSetting implements LinedSetting {
                     0,
                     5,
                     3,
-                    "The target never passes the tang depth by more than this.")
+                    "The target never passes the tang depth by more than this, before the work factor.")
             .forTheWholeFleet()),
     WORK_FELLING(SettingLine.given(
                     "tension.work.felling", 1.0, SettingUnit.FACTOR, 0.5, 1.5, 3, "Share of the target for felling.")
@@ -314,6 +314,50 @@ public enum TensionSetting implements LinedSetting {
                     1,
                     10,
                     "Fewer loops of the same pitch than this compare with nothing.")
+            .forTheWholeFleet()),
+    SLACK_TANKS(SettingLine.given(
+                    "tension.slack.tanks",
+                    1,
+                    SettingUnit.TANKS,
+                    0.25,
+                    5,
+                    3,
+                    "A chain that is slack again within this much use after a good reading was not set well, or something is wrong.")
+            .forTheWholeFleet()),
+    SLACK_RETURNS(SettingLine.given(
+                    "tension.slack.returns",
+                    2,
+                    SettingUnit.COUNT,
+                    1,
+                    5,
+                    3,
+                    "From so many outings in a row that came back slack the causes are named.")
+            .forTheWholeFleet()),
+    LONG_BAR(SettingLine.given(
+                    "tension.long-bar.over",
+                    914.4,
+                    SettingUnit.MM,
+                    500,
+                    1524,
+                    3,
+                    "A longer bar sags by itself: it is read by rail touch, or supported.")
+            .forTheWholeFleet()),
+    TEN_LINKS_LEAST(SettingLine.estimate(
+                    "tension.ten-links.least",
+                    0.95,
+                    SettingUnit.FACTOR,
+                    0.9,
+                    1,
+                    "Ten drive links shorter than this share of twenty pitches are no reading.")
+            .forTheWholeFleet()),
+    TEN_LINKS_MOST(SettingLine.estimate(
+                    "tension.ten-links.most",
+                    1.07,
+                    SettingUnit.FACTOR,
+                    1,
+                    1.2,
+                    "Ten drive links longer than this share of twenty pitches are no reading.")
+            .over(TEN_LINKS_LEAST)
             .forTheWholeFleet()),
     JOINT_PLAY_MOST(SettingLine.estimate(
                     "tension.joint-play.most",

@@ -1,6 +1,7 @@
 package yellowtally.core.tension;
 
 import yellowtally.core.cuttingset.BarSpec;
+import yellowtally.core.settings.Numbers;
 
 /**
  * The saw as tension sees it.
@@ -22,5 +23,10 @@ public record TensionSubject(double barLengthMm, double tangDepthMm, Work work, 
         if (!(adjusterLeadMm > 0 && adjusterLeadMm <= 5)) {
             throw new IllegalArgumentException("adjuster lead outside 0 to 5 mm per turn: " + adjusterLeadMm);
         }
+    }
+
+    /** Whether a bar is so long that it sags by itself: read by rail touch, or supported (handbook section 3). */
+    public static boolean longBar(double barLengthMm, Numbers settings) {
+        return barLengthMm > settings.of(TensionSetting.LONG_BAR) + 1e-6;
     }
 }

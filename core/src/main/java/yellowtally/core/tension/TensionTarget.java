@@ -8,14 +8,14 @@ public final class TensionTarget {
     private TensionTarget() {}
 
     /**
-     * Target pull-down in mm: tang depth × √(S / 400) × work factor, never more than tang depth + 2 mm. A longer bar never
-     * gets a smaller target.
+     * Target pull-down in mm: the smaller of tang depth × √(S / 400) and tang depth + 2 mm, times the work factor. A longer
+     * bar never gets a smaller target; limbing stays tighter than bucking on every bar.
      */
     public static double pullDownMm(TensionSubject subject, Numbers settings) {
         double grown = subject.tangDepthMm()
-                * Math.sqrt(subject.barLengthMm() / settings.of(TensionSetting.TARGET_REFERENCE_LENGTH))
-                * settings.of(subject.work().factor());
-        return Math.min(grown, subject.tangDepthMm() + settings.of(TensionSetting.TARGET_MOST_OVER_TANG));
+                * Math.sqrt(subject.barLengthMm() / settings.of(TensionSetting.TARGET_REFERENCE_LENGTH));
+        double most = subject.tangDepthMm() + settings.of(TensionSetting.TARGET_MOST_OVER_TANG);
+        return Math.min(grown, most) * settings.of(subject.work().factor());
     }
 
     /** Slack in mm that the target pull-down shows. */

@@ -14,6 +14,7 @@ import yellowtally.core.waiting.RecheckWaits.RecheckMatter;
 import yellowtally.core.waiting.RecordWaits.RecordMatter;
 import yellowtally.core.waiting.ReleaseWaits.ReleaseMatter;
 import yellowtally.core.waiting.RestWaits.RestMatter;
+import yellowtally.core.waiting.RunWaits.RunMatter;
 import yellowtally.core.waiting.SetBackWaits.SetBackMatter;
 import yellowtally.core.waiting.StepAttends.AttendMatter;
 import yellowtally.core.waiting.StepHolds.StepHoldMatter;
@@ -54,6 +55,8 @@ public final class Urgency {
             FaultMatter.FAULT_PROOF,
             FindingMatter.FINDING_WAITS,
             AttendMatter.STEP_ATTENDS,
+            RunMatter.SLACK_AGAIN,
+            RunMatter.RAN_TOO_TIGHT,
             GrowthMatter.GROWN_TO_LIMIT,
             GrowthMatter.TRAVEL_NEARLY_USED,
             RecheckMatter.RECHECK_ONE_MINUTE,

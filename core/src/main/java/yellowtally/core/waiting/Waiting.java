@@ -15,6 +15,7 @@ public sealed interface Waiting
                 RecheckWaits,
                 GrowthWaits,
                 TakeUpWaits,
+                RunWaits,
                 FindingHolds,
                 StepHolds,
                 ReleaseWaits,

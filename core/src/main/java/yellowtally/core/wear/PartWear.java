@@ -11,13 +11,15 @@ import yellowtally.core.settings.Numbers;
  * @param tanks that the part has seen
  * @param limitMm where the part is worn out, mm
  * @param projection {@code null} with too little data
+ * @param spent whether another rule has it at its end already
  */
 public record PartWear(
         WearKind kind,
         List<UseAccount.Reading> readings,
         UseAccount tanks,
         double limitMm,
-        @Nullable WearProjection projection) {
+        @Nullable WearProjection projection,
+        boolean spent) {
 
     /**
      * Reads one kind of wear off a part.
@@ -31,7 +33,12 @@ public record PartWear(
         WearProjection projection = WearProjection.overTanks(
                         tanks.points(WearProjection.latest(inOrder)), kind, limitMm, numbers)
                 .orElse(null);
-        return new PartWear(kind, inOrder, tanks, limitMm, projection);
+        return new PartWear(kind, inOrder, tanks, limitMm, projection, false);
+    }
+
+    /** The same where another rule says that the part is at its end: nothing is left then, whatever the readings project. */
+    public PartWear atItsEnd() {
+        return new PartWear(kind, readings, tanks, limitMm, projection, true);
     }
 
     /** All readings over tanks, in order of time. */
@@ -44,8 +51,12 @@ public record PartWear(
         return tanks.total();
     }
 
-    /** Tanks left from today on, not from the last reading; {@code null} where nothing can be told. */
+    /** Tanks left from today on, not from the last reading; {@code null} where nothing can be told. One reading past the limit is enough for none. */
     public @Nullable Range tanksLeft() {
+        double last = readings.get(readings.size() - 1).mm();
+        if (spent || (kind.rising() ? last >= limitMm : last <= limitMm)) {
+            return Range.ZERO;
+        }
         if (projection == null || projection.left() == null) {
             return null;
         }

@@ -22,9 +22,6 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.brake.BrakeSetting;
-import yellowtally.core.cuttingset.Gauge;
-import yellowtally.core.cuttingset.LoopSpec;
-import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.holds.Hold;
 import yellowtally.core.holds.Hold.HoldOrigin;
 import yellowtally.core.holds.HoldBook;
@@ -40,7 +37,6 @@ import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
-import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.waiting.FitState;
@@ -193,14 +189,7 @@ class HoldHistoriesTest {
                 }
             }
             SawLog log = SawLog.of(entries);
-            TensionLedger loop = new TensionLedger(
-                    new LoopSpec(Pitch.P_325, Gauge.G_050, 68),
-                    true,
-                    false,
-                    20.0,
-                    List.of(new TensionLedger.CheckEntry(
-                            at(0), true, CheckOccasion.ROUTINE, TensionOutcome.RIGHT, false, 0, 0.8, null)),
-                    List.of());
+            TensionLedger loop = Loops.read(at(0), TensionOutcome.RIGHT);
             return new SawLedger(
                             loop,
                             new ScheduleLedger(profile, today, List.of(), log, List.of(), null),

@@ -16,9 +16,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import yellowtally.core.bar.FlipSchool;
-import yellowtally.core.cuttingset.Gauge;
-import yellowtally.core.cuttingset.LoopSpec;
-import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.diagnosis.Signal;
 import yellowtally.core.log.MeasureEntry;
 import yellowtally.core.log.SawLog;
@@ -36,7 +33,6 @@ import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
-import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TensionOutcome;
 
@@ -68,14 +64,7 @@ class KnownSignalsTest {
         records.add(new StepEntry(
                 0, Step.OIL_CARD, at(1, 20), day(1), StepOutcome.FINE, Set.of(), null, EnumSet.allOf(Subject.class)));
         records.addAll(more);
-        TensionLedger tension = new TensionLedger(
-                new LoopSpec(Pitch.P_325, Gauge.G_050, 68),
-                true,
-                false,
-                20.0,
-                List.of(new TensionLedger.CheckEntry(
-                        at(2, 19), true, CheckOccasion.ROUTINE, read, false, 0, 0.8, null)),
-                List.of());
+        TensionLedger tension = Loops.read(at(2, 19), read);
         ScheduleLedger schedule =
                 new ScheduleLedger(Profiles.petrol(), Uses.START, uses, SawLog.of(records), List.of(), null);
         PartLedger parts = PartLedger.of(List.of(measured), List.of(), List.of(), 1, newChainAt);

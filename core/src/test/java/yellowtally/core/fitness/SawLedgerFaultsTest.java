@@ -183,7 +183,7 @@ class SawLedgerFaultsTest {
         UseEntry own = outing(4, 1);
         UseEntry ofItsChain = new UseEntry(at(6, 16), day(6), day(6), 1, Set.of(), Set.of(), EnumSet.of(Subject.CHAIN));
         SawLedger ledger = new SawLedger(
-                new TensionLedger(null, false, false, null, List.of(), List.of()),
+                TensionLedger.NONE,
                 new ScheduleLedger(
                         Profiles.petrol(), Uses.START, List.of(own, ofItsChain), SawLog.EMPTY, List.of(), null),
                 HoldRecords.NONE,

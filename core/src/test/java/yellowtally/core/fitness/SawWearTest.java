@@ -65,7 +65,7 @@ class SawWearTest {
                 SawLog.of(done),
                 List.of(),
                 null);
-        TensionLedger tension = new TensionLedger(LOOP, true, false, null, List.of(), List.of());
+        TensionLedger tension = Loops.ledger(List.of(), List.of());
         return SawWear.of(
                 new SawWear.Ledgers(parts, schedule, tension),
                 null,
@@ -97,7 +97,8 @@ class SawWearTest {
                 wear.kind(WearKind.SPROCKET).orElseThrow().readings(),
                 wear.kind(WearKind.SPROCKET).orElseThrow().tanks(),
                 0.5,
-                wear.kind(WearKind.SPROCKET).orElseThrow().projection());
+                wear.kind(WearKind.SPROCKET).orElseThrow().projection(),
+                false);
         assertThat(growth.tanksLeft().likely())
                 .isLessThan(wear.edge().tanksLeft().likely());
         SawWear both = new SawWear(
@@ -201,13 +202,12 @@ class SawWearTest {
         List<UseEntry> uses = new ArrayList<>();
         for (int i = 1; i <= 6; i++) {
             uses.add(Uses.outing(3 * i, 2));
-            outings.add(new TensionLedger.OutingEntry(at(3 * i, 16), 2, true));
-            checks.add(new TensionLedger.CheckEntry(
-                    at(3 * i, 18), true, CheckOccasion.ROUTINE, TensionOutcome.RIGHT, false, 0.5, 0.8, null));
+            outings.add(Loops.outing(at(3 * i, 16), 2));
+            checks.add(Loops.check(at(3 * i, 18), CheckOccasion.ROUTINE, TensionOutcome.RIGHT, 0.5));
         }
         ScheduleLedger schedule =
                 new ScheduleLedger(Profiles.petrol(), Uses.START, uses, SawLog.EMPTY, List.of(), null);
-        TensionLedger tension = new TensionLedger(LOOP, true, false, 20.0, checks, outings);
+        TensionLedger tension = Loops.ledger(checks, outings);
         SawWear wear = SawWear.of(
                 new SawWear.Ledgers(PartLedger.EMPTY, schedule, tension),
                 tension.growth(Numbers.STANDARD),
@@ -223,7 +223,7 @@ class SawWearTest {
     @Test
     void withoutASetThereIsNothingToWear() {
         ScheduleLedger bare = new ScheduleLedger(Profiles.bare(), Uses.START, List.of(), SawLog.EMPTY, List.of(), null);
-        TensionLedger none = new TensionLedger(null, false, false, null, List.of(), List.of());
+        TensionLedger none = TensionLedger.NONE;
         SawWear wear = SawWear.of(
                 new SawWear.Ledgers(PartLedger.EMPTY, bare, none),
                 null,
@@ -243,7 +243,7 @@ class SawWearTest {
         ScheduleLedger schedule =
                 new ScheduleLedger(Profiles.petrol(), Uses.START, List.of(), SawLog.EMPTY, List.of(), null);
         SawWear wear = SawWear.of(
-                new SawWear.Ledgers(parts, schedule, new TensionLedger(LOOP, true, false, null, List.of(), List.of())),
+                new SawWear.Ledgers(parts, schedule, Loops.ledger(List.of(), List.of())),
                 null,
                 new SawWear.Rules(Numbers.STANDARD, FlipSchool.EACH_NEW_CHAIN));
         assertThat(wear.flip().turnNow()).isEqualTo(turnNow);

@@ -9,9 +9,6 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import yellowtally.core.cuttingset.Gauge;
-import yellowtally.core.cuttingset.LoopSpec;
-import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.holds.Hold;
 import yellowtally.core.holds.SetBack;
 import yellowtally.core.log.MeasureEntry;
@@ -28,7 +25,6 @@ import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
-import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TensionOutcome;
 
@@ -92,14 +88,7 @@ record Served(
     }
 
     SawLedger ledger() {
-        TensionLedger loop = new TensionLedger(
-                new LoopSpec(Pitch.P_325, Gauge.G_050, 68),
-                true,
-                false,
-                20.0,
-                List.of(new TensionLedger.CheckEntry(
-                        at(readOn, 19), true, CheckOccasion.ROUTINE, tension, false, 0, 0.8, null)),
-                List.of());
+        TensionLedger loop = Loops.read(at(readOn, 19), tension);
         ScheduleLedger schedule =
                 new ScheduleLedger(Profiles.petrol(), Uses.START, uses, setBack(records), List.of(), null);
         return new SawLedger(

@@ -11,8 +11,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.ChainGrowth;
 import yellowtally.core.tension.CheckOccasion;
+import yellowtally.core.tension.Grown;
 import yellowtally.core.tension.TakeUp;
 import yellowtally.core.tension.TensionOutcome;
+import yellowtally.core.tension.TensionRun;
 import yellowtally.core.waiting.FitState;
 import yellowtally.core.waiting.GrowthWaits.GrowthMatter;
 import yellowtally.core.waiting.RecheckWaits.RecheckMatter;
@@ -23,7 +25,7 @@ import yellowtally.core.waiting.Waiting;
 class TensionFitnessTest {
 
     private static TensionHistory.Check check(CheckOccasion occasion, TensionOutcome outcome) {
-        return new TensionHistory.Check(occasion, outcome, false);
+        return new TensionHistory.Check(occasion, new TensionRun.Result(outcome, false));
     }
 
     private static TensionHistory history(
@@ -71,12 +73,27 @@ class TensionFitnessTest {
         assertThat(fitness.work()).extracting(Waiting::what).containsExactly(TensionMatter.NO_SET_FITTED);
     }
 
-    @Test
-    void aProvisionalReadingLeavesTheSawDue() {
+    private static Grown turns(double takenUpMm) {
+        return new Grown(2 * takenUpMm, null, null, 0);
+    }
+
+    /** A hot chain hangs looser than a cold one: loose or right it is read again cold; tight and thrown it stays. */
+    @ParameterizedTest
+    @CsvSource({
+        "RIGHT, READ_HOT",
+        "FIRM, READ_HOT",
+        "LOOSE, READ_HOT",
+        "TOO_TIGHT, TOO_TIGHT",
+        "THROW_RISK, THROW_RISK",
+    })
+    void aProvisionalReadingIsReadAgainCold(TensionOutcome outcome, TensionMatter waits) {
         TensionHistory hot = history(
-                List.of(new TensionHistory.Check(CheckOccasion.ROUTINE, TensionOutcome.RIGHT, true)), 0, 0, false);
-        assertThat(assess(hot).work()).extracting(Waiting::what).containsExactly(TensionMatter.READ_HOT);
-        assertThat(assess(hot).state()).isEqualTo(FitState.DUE);
+                List.of(new TensionHistory.Check(CheckOccasion.ROUTINE, new TensionRun.Result(outcome, true))),
+                0,
+                0,
+                false);
+        assertThat(assess(hot).work()).extracting(Waiting::what).containsExactly(waits);
+        assertThat(assess(hot).state()).isNotEqualTo(FitState.FIT);
     }
 
     @Test
@@ -120,8 +137,8 @@ class TensionFitnessTest {
     @Test
     void aWornLoopIsDueForReplacementAndAWatchedOneStaysFit() {
         List<TensionHistory.Check> right = List.of(check(CheckOccasion.ROUTINE, TensionOutcome.RIGHT));
-        ChainGrowth worn = ChainGrowth.of(1000, 60, 10.5, null, null, 10, Numbers.STANDARD);
-        ChainGrowth watched = ChainGrowth.of(1000, 60, 8, null, null, 8, Numbers.STANDARD);
+        ChainGrowth worn = ChainGrowth.of(1000, turns(10.5), null, 10, Numbers.STANDARD);
+        ChainGrowth watched = ChainGrowth.of(1000, turns(8), null, 8, Numbers.STANDARD);
         TakeUp fast = new TakeUp(TakeUp.State.FASTER_THAN_ITS_PAST, 1.2, 0.3, null);
         TensionFitness retire = assess(new TensionHistory(true, false, false, right, 0, 0, 9, worn, null));
         assertThat(retire.state()).isEqualTo(FitState.DUE);
@@ -189,7 +206,7 @@ class TensionFitnessTest {
     /** The travel may be used up before the loop has grown to its limit: the chain is due all the same. */
     @Test
     void aLoopWithoutTravelLeftIsDueForReplacement() {
-        ChainGrowth spent = ChainGrowth.of(1000, 60, 6, null, 20.0, 19.5, Numbers.STANDARD);
+        ChainGrowth spent = ChainGrowth.of(1000, turns(6), 20.0, 19.5, Numbers.STANDARD);
         TensionFitness fitness = assess(new TensionHistory(
                 true, false, false, List.of(check(CheckOccasion.ROUTINE, TensionOutcome.RIGHT)), 0, 0, 0, spent, null));
         assertThat(fitness.state()).isEqualTo(FitState.DUE);

@@ -9,31 +9,34 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import yellowtally.core.cuttingset.Gauge;
-import yellowtally.core.cuttingset.LoopSpec;
-import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.fitness.TensionLedger.CheckEntry;
 import yellowtally.core.fitness.TensionLedger.OutingEntry;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.CheckOccasion;
+import yellowtally.core.tension.GrowthSource;
+import yellowtally.core.tension.Measured;
 import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.waiting.FitState;
 
 class TensionLedgerTest {
 
-    private static final LoopSpec LOOP = new LoopSpec(Pitch.P_325, Gauge.G_050, 68);
-
     private static Instant day(int day) {
         return Instant.parse("2026-05-01T06:00:00Z").plusSeconds(day * 86_400L);
     }
 
     private static CheckEntry check(int day, boolean here, CheckOccasion occasion, double turns, Double play) {
-        return new CheckEntry(day(day), here, occasion, TensionOutcome.RIGHT, false, turns, 0.8, play);
+        return Loops.check(
+                day(day),
+                here ? Loops.HERE : Loops.BEFORE,
+                occasion,
+                TensionOutcome.RIGHT,
+                turns,
+                new Measured(play, null, null));
     }
 
     private static TensionLedger ledger(List<CheckEntry> checks, List<OutingEntry> outings) {
-        return new TensionLedger(LOOP, true, false, 20.0, checks, outings);
+        return Loops.ledger(checks, outings);
     }
 
     /** 0.5 + 1 turns of wear at 0.8 mm: 1.2 mm of bar, 2.4 mm of loop; seating turns use travel but are no growth. */
@@ -87,20 +90,52 @@ class TensionLedgerTest {
             checks.add(check(
                     checks.size() + 1, true, CheckOccasion.ROUTINE, 0, play.equals("-") ? null : Double.valueOf(play)));
         }
-        assertThat(ledger(checks, List.of()).growth(Numbers.STANDARD).fromPlayMm())
+        assertThat(ledger(checks, List.of()).growth(Numbers.STANDARD).grown().byPlayMm())
                 .isCloseTo(2 * 68 * counts, within(1e-9));
+    }
+
+    /** The chart, the forecast and the figure say one thing, whatever tells it; what was measured starts from a new loop. */
+    @ParameterizedTest
+    @CsvSource({"-1, 2.4, TURNS", "0.01, 2.4, TURNS", "0.05, 6.8, JOINT_PLAY"})
+    void oneFigureOfGrowthEverywhere(double play, double mm, GrowthSource leads) {
+        TensionLedger ledger = ledger(
+                List.of(
+                        check(1, true, CheckOccasion.SET_WAS_APART, 2, null),
+                        check(4, true, CheckOccasion.ROUTINE, 1.5, null),
+                        check(9, true, CheckOccasion.ROUTINE, 0, play < 0 ? null : Double.valueOf(play))),
+                List.of(Loops.outing(day(3), 2), Loops.outing(day(8), 2)));
+        assertThat(ledger.growth(Numbers.STANDARD).mm()).isCloseTo(mm, within(1e-9));
+        assertThat(ledger.growth(Numbers.STANDARD).leads()).isEqualTo(leads);
+        List<TensionLedger.GrowthPoint> points = ledger.growthPoints();
+        assertThat(points.get(points.size() - 1).growthMm()).isCloseTo(mm, within(1e-9));
+        assertThat(points.get(points.size() - 1).tanks()).isEqualTo(4);
+        assertThat(points.get(0).growthMm()).isZero();
+        assertThat(points.get(0).tanks()).isZero();
+    }
+
+    /** Where the adjuster stands tells what is left of its travel, whatever was turned before: 5 turns of 0.8 mm are 4 mm. */
+    @Test
+    void theAdjustersPlaceTellsTheTravelLeft() {
+        TensionLedger ledger = ledger(
+                List.of(
+                        check(1, true, CheckOccasion.SET_WAS_APART, 9, null),
+                        Loops.check(
+                                day(4),
+                                Loops.HERE,
+                                CheckOccasion.SET_WAS_APART,
+                                TensionOutcome.RIGHT,
+                                2,
+                                new Measured(null, 5.0, null))),
+                List.of());
+        assertThat(ledger.growth(Numbers.STANDARD).travelLeftMm()).isCloseTo(16, within(1e-9));
     }
 
     @Test
     void useCountsFromTheLastPassingCheck() {
-        CheckEntry loose =
-                new CheckEntry(day(5), true, CheckOccasion.ROUTINE, TensionOutcome.LOOSE, false, 0, 0.8, null);
+        CheckEntry loose = Loops.check(day(5), CheckOccasion.ROUTINE, TensionOutcome.LOOSE, 0);
         TensionLedger ledger = ledger(
                 List.of(check(2, true, CheckOccasion.ROUTINE, 0, null), loose),
-                List.of(
-                        new OutingEntry(day(1), 2, true),
-                        new OutingEntry(day(3), 1.5, true),
-                        new OutingEntry(day(6), 0.5, true)));
+                List.of(Loops.outing(day(1), 2), Loops.outing(day(3), 1.5), Loops.outing(day(6), 0.5)));
         TensionAccount account = ledger.assess(SisterPaces.NONE, Numbers.STANDARD, false);
         assertThat(account.outingsSincePass()).isEqualTo(2);
         assertThat(account.tanksSincePass()).isEqualTo(2.0);
@@ -109,7 +144,7 @@ class TensionLedgerTest {
 
     @Test
     void withoutALoopThereIsNoGrowthAndTheSawIsHeld() {
-        TensionLedger bare = new TensionLedger(null, false, false, 20.0, List.of(), List.of());
+        TensionLedger bare = TensionLedger.NONE;
         assertThat(bare.growth(Numbers.STANDARD)).isNull();
         assertThat(bare.assess(SisterPaces.NONE, Numbers.STANDARD, false)
                         .fitness()
@@ -123,7 +158,7 @@ class TensionLedgerTest {
                 List.of(
                         check(2, true, CheckOccasion.ROUTINE, 0, null),
                         check(4, true, CheckOccasion.ROUTINE, 0.5, null)),
-                List.of(new OutingEntry(day(1), 1, true), new OutingEntry(day(3), 2, true)));
+                List.of(Loops.outing(day(1), 1), Loops.outing(day(3), 2)));
         assertThat(ledger.growthPerTank()).isCloseTo(0.4, within(1e-9));
     }
 }

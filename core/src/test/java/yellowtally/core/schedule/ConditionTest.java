@@ -36,10 +36,14 @@ class ConditionTest {
 
     @Test
     void marksBecomeEvents() {
-        assertThat(DueEvent.of(false, false, false, false)).isEmpty();
-        assertThat(DueEvent.of(true, true, true, true))
+        assertThat(DueEvent.of(false, false, false, false, false)).isEmpty();
+        assertThat(DueEvent.of(true, true, true, true, true))
                 .containsExactlyInAnyOrder(
-                        DueEvent.RAIN, DueEvent.GROUND_STRUCK, DueEvent.DUST_SEEN, DueEvent.COMPLAINT);
+                        DueEvent.RAIN,
+                        DueEvent.GROUND_STRUCK,
+                        DueEvent.DUST_SEEN,
+                        DueEvent.CHAIN_SLACK,
+                        DueEvent.COMPLAINT);
     }
 
     /** Frozen wood dulls like hard wood, and wants the same blunter angle. */

@@ -139,6 +139,7 @@ class ScheduleLedgerTest {
     @CsvSource({
         "GROUND_STRUCK, SHARPEN",
         "DUST_SEEN, SHARPEN",
+        "CHAIN_SLACK, TENSION",
         "RAIN, FULL_CLEAN",
         "COMPLAINT, OUTSIDE_LOOK",
     })

@@ -29,7 +29,12 @@ class ChainGrowthTest {
             })
     void growsByTurnsOrByJointPlayWhicheverIsMore(
             double takenUp, Double play, Double travel, double used, double mm, double percent, ChainGrowth.Advice is) {
-        ChainGrowth growth = ChainGrowth.of(LOOP, 68, takenUp, play, travel, used, Numbers.STANDARD);
+        ChainGrowth growth = ChainGrowth.of(
+                LOOP,
+                new Grown(Math.max(0, 2 * takenUp), play == null ? null : Double.valueOf(2 * 68 * play), null, 0),
+                travel,
+                used,
+                Numbers.STANDARD);
         assertThat(growth.mm()).isCloseTo(mm, within(0.001));
         assertThat(growth.percent()).isCloseTo(percent, within(0.001));
         assertThat(growth.advice()).isEqualTo(is);
@@ -37,7 +42,7 @@ class ChainGrowthTest {
 
     @Test
     void tellsTravelLeftAndWhyItRetires() {
-        ChainGrowth growth = ChainGrowth.of(LOOP, 68, 4, null, 15.0, 13.6, Numbers.STANDARD);
+        ChainGrowth growth = ChainGrowth.of(LOOP, new Grown(8, null, null, 0), 15.0, 13.6, Numbers.STANDARD);
         assertThat(growth.travelLeftMm()).isCloseTo(1.4, within(1e-9));
         assertThat(growth.reasons()).containsExactly(ChainGrowth.Reason.TRAVEL_NEARLY_USED);
     }
@@ -46,7 +51,8 @@ class ChainGrowthTest {
     void moreTakenUpNeverGetsMilderAdvice() {
         ChainGrowth.Advice before = ChainGrowth.Advice.FINE;
         for (double taken = 0; taken < 30; taken += 0.1) {
-            ChainGrowth.Advice now = ChainGrowth.of(LOOP, 68, taken, null, 40.0, taken, Numbers.STANDARD)
+            ChainGrowth.Advice now = ChainGrowth.of(
+                            LOOP, new Grown(2 * taken, null, null, 0), 40.0, taken, Numbers.STANDARD)
                     .advice();
             assertThat(now).isGreaterThanOrEqualTo(before);
             before = now;

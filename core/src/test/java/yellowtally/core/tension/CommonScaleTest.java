@@ -21,7 +21,7 @@ class CommonScaleTest {
     @ParameterizedTest
     @CsvSource({
         "TWELFTH_PAST_TOUCH, 1.470, true",
-        "COIN_GAP,           1.8,   false",
+        "COIN_GAP,           1.924, false",
         "RAIL_TOUCH,         2.352, true",
         "TANG_LINE,          5.880, false",
         "LIFT_AND_SNAP,      5.880, false",

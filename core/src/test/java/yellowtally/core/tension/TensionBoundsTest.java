@@ -44,9 +44,6 @@ class TensionBoundsTest {
 
     @ParameterizedTest
     @CsvSource({
-        "COIN_GAP,           0.4, FIRM",
-        "COIN_GAP,           0.8, RIGHT",
-        "COIN_GAP,           2.3, RIGHT",
         "TWELFTH_PAST_TOUCH, 60,  FIRM",
         "TWELFTH_PAST_TOUCH, 45,  RIGHT",
         "TWELFTH_PAST_TOUCH, 20,  RIGHT",
@@ -141,7 +138,7 @@ class TensionBoundsTest {
         "0,    18.1, RETIRE"
     })
     void theLinesOfGrowth(double takenUp, double travelUsed, ChainGrowth.Advice advice) {
-        assertThat(ChainGrowth.of(1000, 60, takenUp, null, 20.0, travelUsed, STANDARD)
+        assertThat(ChainGrowth.of(1000, new Grown(2 * takenUp, null, null, 0), 20.0, travelUsed, STANDARD)
                         .advice())
                 .isEqualTo(advice);
     }

@@ -20,7 +20,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class TensionJudgeTest {
 
-    /** 18 in, .325: target 5.880 mm; bounds at 2.940, 4.158, 7.437, 11.000 mm. */
+    /** 18 in, .325: target 5.880 mm; bounds at 2.940, 4.158, 7.437, 11.000 mm; the coin band times 1.069. */
     @ParameterizedTest
     @CsvSource({
         "TANG_LINE,     0,     TOO_TIGHT",
@@ -41,9 +41,9 @@ class TensionJudgeTest {
         "RAIL_TOUCH,    5.5,   THROW_RISK",
         "COIN_GAP,      0.3,   TOO_TIGHT",
         "COIN_GAP,      0.7,   FIRM",
-        "COIN_GAP,      0.8,   RIGHT",
-        "COIN_GAP,      2.3,   RIGHT",
-        "COIN_GAP,      2.4,   LOOSE",
+        "COIN_GAP,      0.86,  RIGHT",
+        "COIN_GAP,      2.45,  RIGHT",
+        "COIN_GAP,      2.47,  LOOSE",
         "COIN_GAP,      12,    THROW_RISK",
         "TWELFTH_PAST_TOUCH, 19, LOOSE",
         "TWELFTH_PAST_TOUCH, 20, RIGHT",
@@ -76,6 +76,30 @@ class TensionJudgeTest {
         assertThat(verdict.figures().slackMm()).isCloseTo(0.595, within(0.001));
     }
 
+    /** The coin band grows with the bar like the pull: 42 in is 1.633 times; a short bar keeps the coin's own. */
+    @ParameterizedTest
+    @CsvSource({
+        "12, 0.79, FIRM",
+        "12, 0.8,  RIGHT",
+        "12, 2.3,  RIGHT",
+        "12, 2.31, LOOSE",
+        "42, 1.30, FIRM",
+        "42, 1.31, RIGHT",
+        "42, 3.75, RIGHT",
+        "42, 3.76, LOOSE",
+    })
+    void theCoinBandGrowsWithTheBar(double inches, double mm, TensionOutcome outcome) {
+        assertThat(verdict(saw(inches, 6, Work.FELLING), new TensionReading.CoinGap(mm))
+                        .outcome())
+                .isEqualTo(outcome);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"36, false", "36.1, true", "42, true"})
+    void overThirtySixInchesABarSagsByItself(double inches, boolean sags) {
+        assertThat(TensionSubject.longBar(inches * 25.4, Readings.STANDARD)).isEqualTo(sags);
+    }
+
     @Test
     void tooTightIsTurnedOut() {
         NextMove next = verdict(EIGHTEEN_INCH, new TensionReading.PullDown(1)).next();
@@ -104,6 +128,40 @@ class TensionJudgeTest {
         assertThat(verdict.provisional()).isTrue();
         assertThat(verdict.passes()).isFalse();
         assertThat(verdict.next().kind()).isEqualTo(NextMove.Kind.READ_COLD);
+    }
+
+    /** A hot chain hangs looser than a cold one: what sags is read cold, what is tight is eased before it shrinks. */
+    @ParameterizedTest
+    @CsvSource({
+        "9,  LOOSE,      READ_COLD",
+        "12, THROW_RISK, READ_COLD",
+        "1,  TOO_TIGHT,  SLACKEN_BEFORE_COOLING",
+    })
+    void whatAHotChainIsToldToDo(double mm, TensionOutcome outcome, NextMove.Kind next) {
+        TensionVerdict verdict = verdict(EIGHTEEN_INCH, without(new TensionReading.PullDown(mm), FairCondition.COLD));
+        assertThat(verdict.outcome()).isEqualTo(outcome);
+        assertThat(verdict.provisional()).isTrue();
+        assertThat(verdict.next().kind()).isEqualTo(next);
+        assertThat(verdict.next().turn() != null).isEqualTo(next == NextMove.Kind.SLACKEN_BEFORE_COOLING);
+    }
+
+    /** No rule reads a chain that does not move: it is eased by a step that a hand makes. */
+    @Test
+    void aChainStuckTightIsEasedWithoutARule() {
+        NextMove next = ((TensionVerdict) TensionJudge.judge(
+                        EIGHTEEN_INCH,
+                        new TensionEntry(
+                                new TensionReading.TipsByEye(TipsPosition.INSIDE),
+                                EnumSet.allOf(FairCondition.class),
+                                Movement.WILL_NOT_MOVE,
+                                false,
+                                false,
+                                0),
+                        Readings.STANDARD))
+                .next();
+        assertThat(next.kind()).isEqualTo(NextMove.Kind.TURN_OUT);
+        assertThat(next.turn()).isEqualTo(new HandTurn(0, 1, 4));
+        assertThat(next.exactTurns()).isEqualTo(-0.25);
     }
 
     @Test

@@ -20,6 +20,7 @@ import yellowtally.core.schedule.Wood;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.FairCondition;
+import yellowtally.core.tension.Measured;
 import yellowtally.core.tension.Movement;
 import yellowtally.core.tension.NextMove;
 import yellowtally.core.tension.TensionEntry;
@@ -155,6 +156,7 @@ final class DemoHistory {
                         use.rain(),
                         use.groundStruck(),
                         use.dustSeen(),
+                        use.chainSlack(),
                         use.complaint()));
         wrong.strike(notAfterNow(day(0, 6, 35)), officers.get(0), "The point was not typed");
         records.persist(wrong);
@@ -167,7 +169,7 @@ final class DemoHistory {
         // One oiler that gives less and less.
         double share = "11".equals(saw.tag()) ? Math.max(0.4, 1.08 - 0.045 * outings) : 0.95;
         double oil = Math.round(tanks * (share - 0.12 + random.nextDouble() * 0.24) * 10) / 10.0;
-        return new Use(tanks, oil, Set.of(subject.work()), woods, rain, false, false, complaint);
+        return new Use(tanks, oil, Set.of(subject.work()), woods, rain, false, false, false, complaint);
     }
 
     /** Is out now. */
@@ -260,7 +262,7 @@ final class DemoHistory {
                         subject.barLengthMm(),
                         subject.tangDepthMm(),
                         TensionTarget.pullDownMm(subject, SETTINGS),
-                        null),
+                        Measured.NONE),
                 null));
         for (int seq = 0; seq < entries.size(); seq++) {
             TensionEntry entry = entries.get(seq);

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import yellowtally.core.bar.DressingCost;
 import yellowtally.core.diagnosis.FaultProgress;
 import yellowtally.core.diagnosis.FaultStory;
@@ -13,6 +12,7 @@ import yellowtally.core.fitness.FaultEntry;
 import yellowtally.core.fitness.SawLedger;
 import yellowtally.core.fitness.TensionLedger;
 import yellowtally.core.oiling.OilUse;
+import yellowtally.core.schedule.DueEvent;
 import yellowtally.core.schedule.ScheduleLedger;
 import yellowtally.core.schedule.UseEntry;
 import yellowtally.core.settings.Numbers;
@@ -78,27 +78,16 @@ final class LedgerMaker {
         UUID fitting = fitted.saw().fittingId();
         return new TensionLedger(
                 chain == null ? null : chain.spec().spec(),
+                fitting,
                 fitted.complete(),
                 fitted.newChain(),
                 fitted.saw().details().adjusterTravelMm(),
-                records.checks().stream().map(row -> entry(row, fitting)).toList(),
+                records.checks(),
                 records.outings().stream()
                         .filter(o -> chain != null && chain.id().equals(o.chainId()))
                         .map(o -> new TensionLedger.OutingEntry(
-                                o.backAt(), o.tanks(), fitting != null && fitting.equals(o.fittingId())))
+                                o.backAt(), o.tanks(), o.fittingId(), o.events().contains(DueEvent.CHAIN_SLACK)))
                         .toList());
-    }
-
-    private static TensionLedger.CheckEntry entry(CheckRow row, @Nullable UUID fitting) {
-        return new TensionLedger.CheckEntry(
-                row.at(),
-                row.fittingId().equals(fitting),
-                row.occasion(),
-                row.outcome(),
-                row.provisional(),
-                row.turns(),
-                row.adjusterLeadMm(),
-                row.jointPlayMm());
     }
 
     private ScheduleLedger schedule(FittedSaw fitted, SawRecords records) {

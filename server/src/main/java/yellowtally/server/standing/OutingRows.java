@@ -18,7 +18,7 @@ final class OutingRows {
     /** One row for each work in each wood of an outing, so that one query tells all. */
     private static final String OUTINGS = """
             select o.id, o.saw_id, o.chain_id, o.bar_id, o.sprocket_id, o.fitting_id, o.out_at, o.back_at, o.tanks,
-                   o.rain, o.ground_struck, o.dust_seen, o.complaint is not null as complained, o.oil_share, w.wood, k.work
+                   o.rain, o.ground_struck, o.dust_seen, o.chain_slack, o.complaint is not null as complained, o.oil_share, w.wood, k.work
             from outing o left join outing_wood w on w.outing_id = o.id left join outing_work k on k.outing_id = o.id
             where o.back_at is not null and o.struck_at is null and\s""";
 
@@ -59,6 +59,11 @@ final class OutingRows {
                 row.number("tanks"),
                 row.numberOrNull("oil_share"),
                 conditions,
-                DueEvent.of(row.is("rain"), row.is("ground_struck"), row.is("dust_seen"), row.is("complained")));
+                DueEvent.of(
+                        row.is("rain"),
+                        row.is("ground_struck"),
+                        row.is("dust_seen"),
+                        row.is("chain_slack"),
+                        row.is("complained")));
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.fitness.HoldRecords;
 import yellowtally.core.fitness.PartLedger;
+import yellowtally.core.fitness.TensionLedger;
 import yellowtally.core.log.SawLog;
 import yellowtally.server.usage.EndedOuting;
 
@@ -15,7 +16,7 @@ import yellowtally.server.usage.EndedOuting;
  * @param log of each step the latest record and the latest that passed, and every sharpening
  */
 record SawRecords(
-        List<CheckRow> checks,
+        List<TensionLedger.CheckEntry> checks,
         List<EndedOuting> outings,
         SawLog log,
         HoldRecords holds,

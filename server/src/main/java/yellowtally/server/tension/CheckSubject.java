@@ -1,6 +1,7 @@
 package yellowtally.server.tension;
 
 import java.time.Instant;
+import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.TensionSubject;
 import yellowtally.core.tension.Work;
@@ -9,7 +10,7 @@ import yellowtally.server.fleet.Saw;
 import yellowtally.server.support.Refusal;
 
 /** What a tension check is made on: the saw's set as the rules see it, and since when it is fitted. */
-record CheckSubject(TensionSubject subject, Instant fittedAt) {
+record CheckSubject(TensionSubject subject, Pitch pitch, Instant fittedAt) {
 
     /** Refuses a saw without a complete set. */
     static CheckSubject of(Saw saw, FittedSet set, Work work, Numbers settings) {
@@ -22,6 +23,7 @@ record CheckSubject(TensionSubject subject, Instant fittedAt) {
                         set.chain().loop().tangMm(settings),
                         work,
                         saw.details().adjusterLeadMm()),
+                set.chain().loop().pitch(),
                 set.fitting().at());
     }
 }

@@ -21,8 +21,9 @@ import yellowtally.server.support.Violations;
  *
  * @param value the figure: a length as written, or degrees for twelfth past touch; absent when read by eye
  * @param tips where the tips stand, when read by eye
- * @param springsBack for lift and snap; absent counts as not
+ * @param springsBack asked for by lift and snap
  * @param met conditions that held
+ * @param movement how the chain moves by hand; may be absent with a method that does not ask for it
  * @param turnsBefore adjuster turns since the reading before, in positive
  */
 record ReadingInput(
@@ -31,7 +32,7 @@ record ReadingInput(
         @Nullable TipsPosition tips,
         @Nullable Boolean springsBack,
         Set<FairCondition> met,
-        Movement movement,
+        @Nullable Movement movement,
         boolean tipsClearWithoutPull,
         boolean tightSpot,
         double turnsBefore) {
@@ -64,6 +65,12 @@ record ReadingInput(
     /** The reading for the rules; {@code null} when it cannot be read, said in {@code wrong}. */
     @Nullable
     TensionEntry entry(String field, LengthUnit unit, Violations wrong) {
+        if (movement == null && method.asksMovement()) {
+            wrong.add(field + ".movement", "reading.movement");
+        }
+        if (springsBack == null && method == TensionMethod.LIFT_AND_SNAP) {
+            wrong.add(field + ".springsBack", "reading.springsBack");
+        }
         wrong.number(field + ".turnsBefore", turnsBefore, -MOST_TURNS, MOST_TURNS);
         TensionReading reading = reading(field + ".value", unit, wrong);
         return reading == null

@@ -8,6 +8,7 @@ import jakarta.persistence.Id;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.tension.CheckOccasion;
+import yellowtally.core.tension.Measured;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.tension.Work;
 
@@ -44,6 +45,13 @@ public class TensionCheck {
 
     private double targetMm;
     private @Nullable Double jointPlayMm;
+
+    @Column
+    private @Nullable Double adjusterPlace;
+
+    @Column
+    private @Nullable Double tenLinksMm;
+
     private @Nullable UUID amendsId;
     private @Nullable String amendReason;
 
@@ -58,7 +66,7 @@ public class TensionCheck {
             double barLengthMm,
             double tangDepthMm,
             double targetMm,
-            @Nullable Double jointPlayMm) {}
+            Measured measured) {}
 
     /** Which earlier check it replaces, and why. */
     public record Amendment(UUID amendsId, String reason) {}
@@ -75,7 +83,9 @@ public class TensionCheck {
         this.barLengthMm = finding.barLengthMm();
         this.tangDepthMm = finding.tangDepthMm();
         this.targetMm = finding.targetMm();
-        this.jointPlayMm = finding.jointPlayMm();
+        this.jointPlayMm = finding.measured().playPerJointMm();
+        this.adjusterPlace = finding.measured().adjusterPlace();
+        this.tenLinksMm = finding.measured().tenLinksMm();
         this.amendsId = amendment == null ? null : amendment.amendsId();
         this.amendReason = amendment == null ? null : amendment.reason();
     }
@@ -108,9 +118,9 @@ public class TensionCheck {
         return targetMm;
     }
 
-    @Nullable
-    Double jointPlayMm() {
-        return jointPlayMm;
+    /** What was measured beside the tension. */
+    Measured measured() {
+        return new Measured(jointPlayMm, adjusterPlace, tenLinksMm);
     }
 
     @Nullable

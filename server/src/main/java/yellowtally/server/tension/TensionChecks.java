@@ -12,12 +12,12 @@ import org.springframework.stereotype.Service;
 import yellowtally.core.judging.TensionStep;
 import yellowtally.core.steps.Step;
 import yellowtally.core.tension.CheckOccasion;
+import yellowtally.core.tension.Measured;
 import yellowtally.core.tension.ReadingRefusal;
 import yellowtally.core.tension.TensionEntry;
 import yellowtally.core.tension.TensionJudge;
 import yellowtally.core.tension.TensionJudgement;
 import yellowtally.core.tension.TensionOutcome;
-import yellowtally.core.tension.TensionSetting;
 import yellowtally.core.tension.TensionTarget;
 import yellowtally.core.tension.TensionVerdict;
 import yellowtally.core.tension.Work;
@@ -52,10 +52,17 @@ public class TensionChecks {
             @Nullable Instant at,
             List<ReadingInput> readings,
             @Nullable String jointPlay,
+            @Nullable String adjusterPlace,
+            @Nullable String tenLinks,
             @Nullable String note,
             @Nullable UUID amends,
             @Nullable String amendReason,
-            @Nullable UUID visitId) {}
+            @Nullable UUID visitId) {
+
+        MeasuredInput measured() {
+            return new MeasuredInput(jointPlay, adjusterPlace, tenLinks);
+        }
+    }
 
     /** What was recorded, and where the saw stands now. */
     record SavedCheck(UUID id, TensionOutcome outcome, boolean provisional, FitState state) {}
@@ -113,6 +120,7 @@ public class TensionChecks {
     /** Records a check once more on the saw that was read in truth, in a visit of it that may have ended long ago. */
     public void repeat(Saw saw, Visit visit, WorkRecord made, UUID id, UUID personId, String device, String note) {
         TensionCheck check = checks.findById(made.id()).orElseThrow();
+        MeasuredInput measured = MeasuredInput.again(check.measured());
         save(
                 saw,
                 visit,
@@ -126,7 +134,9 @@ public class TensionChecks {
                         readings.ofChecks(List.of(made.id())).stream()
                                 .map(ReadingInput::again)
                                 .toList(),
-                        check.jointPlayMm() == null ? null : check.jointPlayMm() + " mm",
+                        measured.jointPlay(),
+                        measured.adjusterPlace(),
+                        measured.tenLinks(),
                         note,
                         null,
                         null,
@@ -143,15 +153,7 @@ public class TensionChecks {
 
         Violations wrong = new Violations();
         checkTime(saw.tag(), at, now, on, wrong);
-        Double jointPlay = given.jointPlay() == null || given.jointPlay().isBlank()
-                ? null
-                : wrong.length(
-                                "jointPlay",
-                                given.jointPlay(),
-                                rules.lengthUnit(),
-                                0,
-                                rules.numbers().of(TensionSetting.JOINT_PLAY_MOST))
-                        .orElse(null);
+        Measured measured = given.measured().read(rules, on.pitch(), wrong);
         String note = wrong.optionalText("note", given.note(), 500);
         TensionCheck.Amendment amendment = amendment(saw, given, wrong);
         List<Judged> judged = judged(given, on, rules, wrong);
@@ -160,7 +162,7 @@ public class TensionChecks {
         TensionCheck before =
                 amendment == null ? null : checks.findById(amendment.amendsId()).orElseThrow();
         Runnable store = () ->
-                store(given, new Made(saw, visit, person, at, now, on, note, jointPlay), judged, amendment, before);
+                store(given, new Made(saw, visit, person, at, now, on, note, measured), judged, amendment, before);
         if (amendment == null) {
             store.run();
         } else {
@@ -193,7 +195,7 @@ public class TensionChecks {
             Instant now,
             CheckSubject on,
             @Nullable String note,
-            @Nullable Double jointPlay) {}
+            Measured measured) {}
 
     private void store(
             NewCheck given,
@@ -221,7 +223,7 @@ public class TensionChecks {
                         made.on().subject().tangDepthMm(),
                         TensionTarget.pullDownMm(
                                 made.on().subject(), settings.rules().numbers()),
-                        made.jointPlay()),
+                        made.measured()),
                 amendment));
         for (int seq = 0; seq < judged.size(); seq++) {
             Judged j = judged.get(seq);

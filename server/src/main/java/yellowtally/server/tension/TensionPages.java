@@ -19,11 +19,13 @@ import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.ChainGrowth;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.FairCondition;
+import yellowtally.core.tension.Measured;
 import yellowtally.core.tension.SoakVerdict;
 import yellowtally.core.tension.TakeUp;
 import yellowtally.core.tension.TensionMethod;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.tension.TensionSetting;
+import yellowtally.core.tension.TensionSubject;
 import yellowtally.core.tension.TipsPosition;
 import yellowtally.core.tension.Work;
 import yellowtally.core.waiting.FitState;
@@ -75,12 +77,14 @@ class TensionPages {
      * @param state fit, due or held; absent for a retired saw
      * @param house how this saw is read, and in which unit
      * @param occasion the occasion that a check made now would have
+     * @param longBar whether the bar is so long that it is read by rail touch or supported
      */
     record TensionPage(
             @Nullable FitState state,
             List<Waiting> work,
             House house,
             CheckOccasion occasion,
+            boolean longBar,
             @Nullable HoldView hold,
             @Nullable Growth growth,
             @Nullable TakeUp takeUp,
@@ -121,7 +125,7 @@ class TensionPages {
             boolean provisional,
             double turns,
             double targetMm,
-            @Nullable Double jointPlayMm,
+            Measured measured,
             @Nullable String note,
             @Nullable UUID amends,
             @Nullable String amendReason,
@@ -172,6 +176,7 @@ class TensionPages {
                     List.of(),
                     house,
                     CheckOccasion.ROUTINE,
+                    false,
                     null,
                     null,
                     null,
@@ -189,6 +194,7 @@ class TensionPages {
                 standing.account().work(),
                 house,
                 standing.tension().fitness().occasion(),
+                longBar(standing, rules.numbers()),
                 worklog.openHolds(saw.id()).stream()
                         .filter(h -> standing.account().holds().inForce().stream()
                                 .anyMatch(held -> held.hold().id().equals(h.id())))
@@ -203,6 +209,11 @@ class TensionPages {
                 limits,
                 history,
                 fittings);
+    }
+
+    private static boolean longBar(Standing standing, Numbers numbers) {
+        var bar = standing.fitted().bar();
+        return bar != null && TensionSubject.longBar(bar.spec().lengthMm(), numbers);
     }
 
     private static @Nullable Growth growth(Standing standing, Numbers numbers) {
@@ -262,7 +273,7 @@ class TensionPages {
                 c.provisional(),
                 c.turns(),
                 c.targetMm(),
-                c.jointPlayMm(),
+                c.measured(),
                 told.record().note(),
                 c.amendsId(),
                 c.amendReason(),

@@ -62,7 +62,7 @@ public class TensionReadingRow {
 
     @Enumerated(EnumType.STRING)
     @Column
-    private Movement movement;
+    private @Nullable Movement movement;
 
     @Column
     private boolean tipsClear;
@@ -125,6 +125,7 @@ public class TensionReadingRow {
         return springsBack;
     }
 
+    @Nullable
     Movement movement() {
         return movement;
     }

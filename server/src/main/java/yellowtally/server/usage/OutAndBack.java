@@ -37,6 +37,7 @@ class OutAndBack {
      *
      * @param tanks tanks, charges or run hours
      * @param oilShare tanks of bar oil used
+     * @param chainSlack whether its chain hung slack; absent counts as not
      * @param complaintCode which complaint of the fault finder it is; absent for none of them
      * @param hold whether the crew wants it held for what it complains of
      * @param sure says that an unlikely figure is right all the same
@@ -50,13 +51,14 @@ class OutAndBack {
             boolean rain,
             boolean groundStruck,
             boolean dustSeen,
+            @Nullable Boolean chainSlack,
             @Nullable String complaint,
             @Nullable String complaintCode,
             boolean hold,
             @Nullable Boolean sure) {
 
         UseInput use(@Nullable String said) {
-            return new UseInput(tanks, oilShare, works, woods, rain, groundStruck, dustSeen, said, sure);
+            return new UseInput(tanks, oilShare, works, woods, rain, groundStruck, dustSeen, chainSlack, said, sure);
         }
     }
 

@@ -82,6 +82,10 @@ public class Outing {
     private boolean rain;
     private boolean groundStruck;
     private boolean dustSeen;
+
+    @Column
+    private @Nullable Boolean chainSlack;
+
     private @Nullable String complaint;
 
     @Column
@@ -138,6 +142,7 @@ public class Outing {
         this.rain = use.rain();
         this.groundStruck = use.groundStruck();
         this.dustSeen = use.dustSeen();
+        this.chainSlack = use.chainSlack();
         this.complaint = use.complaint();
         this.openSawId = null;
     }
@@ -236,6 +241,14 @@ public class Outing {
         return tanks == null
                 ? null
                 : new Use(
-                        tanks, oilShare, Set.copyOf(works), Set.copyOf(woods), rain, groundStruck, dustSeen, complaint);
+                        tanks,
+                        oilShare,
+                        Set.copyOf(works),
+                        Set.copyOf(woods),
+                        rain,
+                        groundStruck,
+                        dustSeen,
+                        Boolean.TRUE.equals(chainSlack),
+                        complaint);
     }
 }

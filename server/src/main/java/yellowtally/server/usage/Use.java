@@ -10,6 +10,7 @@ import yellowtally.core.tension.Work;
  *
  * @param tanks tanks of fuel, charges or run hours
  * @param oilShare bar oil used over all tanks, in tanks of oil; absent when nobody looked
+ * @param chainSlack whether the chain hung slack when it was handed back
  * @param complaint in a few words; absent when there was none
  */
 public record Use(
@@ -20,4 +21,5 @@ public record Use(
         boolean rain,
         boolean groundStruck,
         boolean dustSeen,
+        boolean chainSlack,
         @Nullable String complaint) {}

@@ -60,6 +60,7 @@ public class UseCheck {
                 given.rain(),
                 given.groundStruck(),
                 given.dustSeen(),
+                Boolean.TRUE.equals(given.chainSlack()),
                 wrong.optionalText(field + "complaint", given.complaint(), 300));
     }
 

@@ -10,6 +10,7 @@ import yellowtally.core.tension.Work;
  *
  * @param tanks tanks, charges or run hours
  * @param oilShare tanks of bar oil used; absent when nobody looked
+ * @param chainSlack whether the chain hung slack when it was handed back; absent counts as not
  * @param sure says that an unlikely figure is right all the same
  */
 public record UseInput(
@@ -20,5 +21,6 @@ public record UseInput(
         boolean rain,
         boolean groundStruck,
         boolean dustSeen,
+        @Nullable Boolean chainSlack,
         @Nullable String complaint,
         @Nullable Boolean sure) {}

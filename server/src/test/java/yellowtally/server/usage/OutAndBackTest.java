@@ -135,13 +135,15 @@ class OutAndBackTest {
                 false,
                 null,
                 null,
+                null,
                 false,
                 null);
     }
 
     private static OutAndBack.BackSaw complaining(
             String tag, @Nullable String said, @Nullable String code, boolean hold) {
-        return new OutAndBack.BackSaw(tag, 1.0, null, Set.of(), Set.of(), false, false, false, said, code, hold, null);
+        return new OutAndBack.BackSaw(
+                tag, 1.0, null, Set.of(), Set.of(), false, false, false, null, said, code, hold, null);
     }
 
     /** The crew says that the figure is right, however unlikely. */
@@ -155,6 +157,7 @@ class OutAndBackTest {
                 said.rain(),
                 said.groundStruck(),
                 said.dustSeen(),
+                said.chainSlack(),
                 said.complaint(),
                 said.complaintCode(),
                 said.hold(),
@@ -306,7 +309,7 @@ class OutAndBackTest {
         when(outings.refuels(List.of(outing.id())))
                 .thenReturn(List.of(new Refuelled(outing.id(), (long) logged, (long) told, oilLogged)));
         OutAndBack.BackSaw saw = new OutAndBack.BackSaw(
-                "06", tanks, oil, Set.of(), Set.of(), false, false, false, null, null, false, null);
+                "06", tanks, oil, Set.of(), Set.of(), false, false, false, null, null, null, false, null);
         if (refused == null) {
             takeBack(saw);
             assertThat(outing.use().oilShare())

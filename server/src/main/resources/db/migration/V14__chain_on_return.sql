@@ -1,0 +1,9 @@
+-- How the chain hung when a saw was handed back; empty where nobody said.
+alter table outing add column chain_slack boolean;
+
+-- What keeps the account of a chain's growth while the set is apart: where the adjuster stood, how long ten links are.
+alter table tension_check add column adjuster_place double precision check (adjuster_place between 0 and 60);
+alter table tension_check add column ten_links_mm double precision check (ten_links_mm > 0);
+
+-- Whether the chain moves by one finger is answered by a hand or not at all.
+alter table tension_reading alter column movement drop not null;
