@@ -27,7 +27,10 @@ export function TensionScale({
 }) {
   const theme = useTheme();
   const palette = theme.vars.palette;
-  const width = useMediaQuery(theme.breakpoints.down('sm')) ? NARROW : WIDE;
+  const narrow = useMediaQuery(theme.breakpoints.down('sm'));
+  const width = narrow ? NARROW : WIDE;
+  // A phone has no room for the long words.
+  const ofTheHouse = narrow ? ' (house)' : ', house method';
   const colours = palette.house;
   const fill: Partial<Record<Schemas['TensionOutcome'], string>> = {
     TOO_TIGHT: colours.rust,
@@ -48,12 +51,12 @@ export function TensionScale({
       ...scale.marks
         .filter((m) => !sameAim.includes(m))
         .map((m) => ({
-          text: `${words.method[m.method]}${m.estimated ? ' (est.)' : ''}${m.method === house ? ', house method' : ''}`,
+          text: `${words.method[m.method]}${m.estimated ? ' (est.)' : ''}${m.method === house ? ofTheHouse : ''}`,
           x: x(m.placeMm),
           strong: m.method === house,
         })),
       {
-        text: `Tang line, lift and snap${house === 'TANG_LINE' || house === 'LIFT_AND_SNAP' ? ', house method' : ''}`,
+        text: `${narrow ? 'Tang line, lift' : 'Tang line, lift and snap'}${house === 'TANG_LINE' || house === 'LIFT_AND_SNAP' ? ofTheHouse : ''}`,
         x: x(scale.targetMm),
         strong: house === 'TANG_LINE' || house === 'LIFT_AND_SNAP',
       },

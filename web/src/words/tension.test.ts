@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
-import { nextMoveOf, reasonOf } from './tension';
+import { nextMoveOf, reasonOf, verdictWord } from './tension';
 
 const verdict = (changed: Partial<Schemas['TensionVerdict']>): Schemas['TensionVerdict'] => ({
   outcome: 'LOOSE',
@@ -23,6 +23,18 @@ describe('a verdict in words', () => {
     expect(nextMoveOf(verdict({ outcome: 'THROW_RISK' }), 'TANG_LINE', 'MM')).toMatch(
       /^Do not run the saw\. /,
     );
+  });
+  it('does not ask to tighten a hot chain, and says where the heat of a tight one goes', () => {
+    expect(verdictWord('LOOSE', true)).toBe('Hot: read it cold');
+    expect(verdictWord('RIGHT', true)).toBe('Right, read hot');
+    const tight = verdict({
+      outcome: 'TOO_TIGHT',
+      figures: { targetMm: 6, targetSlackMm: 0.18, ratio: 0.1 },
+    });
+    expect(reasonOf(tight, 'TANG_LINE')).toMatch(
+      /heat into nose, sprocket, bearing and clutch: look at them\.$/,
+    );
+    expect(reasonOf(verdict({}), 'TANG_LINE')).not.toMatch(/heat/);
   });
   it('names what made a reading unfair', () => {
     const unfair = verdict({

@@ -84,4 +84,18 @@ describe('what waits, in words', () => {
     expect(holdWord(headline)).toBe(word);
     expect(word.length).toBeLessThan(9);
   });
+  it('names the causes of a slack chain in their order, and what a tight one heated', () => {
+    const need = (step: 'NUTS' | 'SPROCKET' | 'NOSE') => ({ kind: 'PASS' as const, step });
+    const slack = {
+      what: 'SLACK_AGAIN' as const,
+      state: 'DUE' as const,
+      step: 'NUTS' as const,
+      needs: [need('NUTS'), need('SPROCKET')],
+      outings: 2,
+    };
+    expect(workTitle(slack)).toBe('Slack again within a tank, 2 outings in a row');
+    expect(workReason(slack)).toBe('Suspect, in this order: loose nuts, a worn sprocket');
+    const tight = { ...slack, what: 'RAN_TOO_TIGHT' as const, needs: [need('NOSE'), need('SPROCKET')] };
+    expect(workReason(tight)).toMatch(/^Not looked at since: /);
+  });
 });

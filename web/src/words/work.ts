@@ -187,10 +187,9 @@ export function workReason(work: Work): string {
     case 'TAKES_UP_FAST':
       return `Suspect ${list(SLACK_SUSPECTS, 'or')}`;
     case 'SLACK_AGAIN':
-      return `In this order: ${list(
-        work.needs.map((need) => SLACK_SUSPECT[need.step] ?? needWords(need).toLowerCase()),
-        'or',
-      )}`;
+      return `Suspect, in this order: ${work.needs
+        .map((need) => SLACK_SUSPECT[need.step] ?? needWords(need).toLowerCase())
+        .join(', ')}`;
     case 'RAN_TOO_TIGHT':
       return `Not looked at since: ${list(
         work.needs.map((need) => stepWords[need.step].title.toLowerCase()),

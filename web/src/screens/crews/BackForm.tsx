@@ -282,7 +282,7 @@ function SawBack({
           checked={row.chainSlack}
           onChange={(chainSlack) => onChange({ chainSlack })}
         />
-        <Box sx={{ width: { xs: '100%', sm: 290 } }}>
+        <Box sx={{ flex: { xs: '1 1 100%', sm: '1 1 180px' }, maxWidth: { sm: 290 } }}>
           <Pick
             label="Complaint for the fault finder"
             value={row.complaintCode}

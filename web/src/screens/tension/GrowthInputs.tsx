@@ -13,7 +13,7 @@ export function GrowthInputs({
 }: {
   draft: Draft;
   setDraft: Dispatch<SetStateAction<Draft>>;
-  error: ApiError | null;
+  error: Problem | null;
   apart: boolean;
 }) {
   return (

@@ -271,6 +271,12 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
                 problem={save.error?.at('amendReason')}
               />
             )}
+            <GrowthInputs
+              draft={draft}
+              setDraft={setDraft}
+              error={save.error}
+              apart={page.occasion === 'SET_WAS_APART'}
+            />
             <Pick
               label="Why it is read now"
               value={draft.occasion}
@@ -282,12 +288,6 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
               value={draft.note}
               onChange={(note) => setDraft((d) => ({ ...d, note }))}
               problem={save.error?.at('note')}
-            />
-            <GrowthInputs
-              draft={draft}
-              setDraft={setDraft}
-              error={save.error}
-              apart={page.occasion === 'SET_WAS_APART'}
             />
           </Box>
         </Box>

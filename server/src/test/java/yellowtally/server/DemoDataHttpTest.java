@@ -27,10 +27,10 @@ class DemoDataHttpTest {
     @ParameterizedTest
     @CsvSource({
         "03, DUE,  RECHECK_LIGHT_CUTTING",
-        "07, FIT,  GROWN_TO_WATCH",
+        "07, DUE, RAN_TOO_TIGHT",
         "10, HELD, THROW_RISK",
         "11, DUE,  READ_HOT",
-        "12, FIT,  TAKES_UP_FAST",
+        "12, DUE, SLACK_AGAIN",
         "13, HELD, FINDING_HOLDS",
         "15, DUE,  FAULT_FIND",
         "16, HELD, NOT_SET_BACK",

@@ -65,6 +65,8 @@ final class DemoHistory {
     private FittedSet set;
     /** Slack in the loop, mm. */
     private double slack;
+    /** How far the adjuster stands out from its stop, turns. */
+    private double place = 3;
 
     DemoHistory(
             EntityManager records,
@@ -105,11 +107,41 @@ final class DemoHistory {
     /** Goes out in the morning, comes back in the afternoon, is read and served the next morning, and read when it is set back. */
     void outingAndCheck(int daysAgo, double growthPerTank) {
         outing(daysAgo, growthPerTank);
-        Instant at = morning(daysAgo - 1);
+        readAndServe(morning(daysAgo - 1));
+    }
+
+    private void readAndServe(Instant at) {
         check(at.minusSeconds(1200), CheckOccasion.ROUTINE, FAIR, 0);
+        serve(at);
+    }
+
+    private void serve(Instant at) {
         if (bench.serve(at.minusSeconds(900))) {
             check(at, CheckOccasion.SET_WAS_APART, FAIR, 0);
         }
+    }
+
+    /** Comes back slack from a tank of light work, is set right, and served. */
+    void slackAgain(int daysAgo, double growthPerTank) {
+        Use light = use(1, EnumSet.of(Wood.SOFT), false, null);
+        outing(
+                daysAgo,
+                growthPerTank,
+                new Use(1, light.oilShare(), light.works(), light.woods(), false, false, false, true, null));
+        readAndServe(morning(daysAgo - 1));
+    }
+
+    /** Was set too tight after its last service, ran so, and is eased before it is served. */
+    void ranTooTight(int daysAgo) {
+        outing(daysAgo, 0);
+        Instant at = morning(daysAgo - 1);
+        slack = aimSlack() / 8;
+        double before = slack;
+        check(at.minusSeconds(1300), CheckOccasion.ROUTINE, FAIR, 0);
+        if (slack == before) {
+            throw new IllegalStateException("nothing had to be eased on saw " + saw.tag());
+        }
+        serve(at);
     }
 
     /** Goes out and comes back on an ordinary day; not read. */
@@ -242,7 +274,15 @@ final class DemoHistory {
             // A rule reads half millimetres; the hand feels more finely.
             slack = round > 0 ? aimSlack() : Math.max(0.01, slack - 2 * turns * subject.adjusterLeadMm());
         }
+        place += entries.stream().mapToDouble(TensionEntry::turnsBefore).sum();
         save(at, occasion, entries, null);
+    }
+
+    /** One officer looks where the adjuster stands whenever a set goes back on: the account of the growth goes on so. */
+    private Measured measured(CheckOccasion occasion, UUID person) {
+        return occasion == CheckOccasion.SET_WAS_APART && person.equals(officers.get(0))
+                ? new Measured(null, Math.round(place * 4) / 4.0, null)
+                : Measured.NONE;
     }
 
     private void save(Instant at, CheckOccasion occasion, List<TensionEntry> entries, @Nullable String note) {
@@ -262,7 +302,7 @@ final class DemoHistory {
                         subject.barLengthMm(),
                         subject.tangDepthMm(),
                         TensionTarget.pullDownMm(subject, SETTINGS),
-                        Measured.NONE),
+                        measured(occasion, person)),
                 null));
         for (int seq = 0; seq < entries.size(); seq++) {
             TensionEntry entry = entries.get(seq);

@@ -181,7 +181,12 @@ class DemoLoader implements SmartInitializingSingleton {
             Sprocket sprocket,
             DemoHistory.People people) {
         switch (line.story()) {
-            case FIT, SLACK_TOO_FAST, NEARLY_GROWN_OUT -> history.outingAndCheck(1, growthPerTank(line.story(), 1));
+            case FIT -> history.outingAndCheck(1, growthPerTank(line.story(), 1));
+            case NEARLY_GROWN_OUT -> history.ranTooTight(1);
+            case SLACK_TOO_FAST -> {
+                history.slackAgain(2, growthPerTank(line.story(), 2));
+                history.slackAgain(1, growthPerTank(line.story(), 1));
+            }
             case DUE -> history.outing(1, 0.15);
             case READ_HOT -> {
                 history.outing(1, 0.01);
