@@ -42,7 +42,7 @@ class NarrowScreenBrowserTest {
             Map.entry("/settings", "Turning the bar over"),
             Map.entry("/records", "Proof and backups"),
             Map.entry("/handbook", "Handbook of the job"),
-            Map.entry("/handbook/3", "Not yet in the program"),
+            Map.entry("/handbook/3", "What a set has been through"),
             Map.entry("/handbook/12", "How an officer adds a cause")));
 
     private static final Pattern PUT_RIGHT = Pattern.compile("^Put (\\w+ )?right$");

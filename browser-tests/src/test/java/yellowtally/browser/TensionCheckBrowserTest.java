@@ -93,7 +93,7 @@ class TensionCheckBrowserTest {
         assertThat(page.getByText("The tension was not safe", new Page.GetByTextOptions().setExact(true)))
                 .hasCount(0);
         page.keyboard().press("b");
-        assertThat(plate(page, "On the rack", "07")).hasAccessibleName("Saw 07, 20 in, Fit");
+        assertThat(plate(page, "On the rack", "07")).hasAccessibleName("Saw 07, 20 in, Due");
     }
 
     @Test
@@ -157,9 +157,29 @@ class TensionCheckBrowserTest {
         page.getByLabel("Method").selectOption("Rail touch");
         page.getByLabel("Gap to the lower rail, no pull").fill("0.3");
         page.getByLabel("Cold").check();
+        assertThat(verdict(page)).containsText("Say how the chain moves by hand");
+        page.getByLabel("Freely, one finger").check();
         assertThat(verdict(page)).containsText("Right");
         assertThat(verdict(page)).containsText("Inside the good band of rail touch");
         assertThat(page.getByText("Tang line, lift and snap, house method")).isVisible();
+    }
+
+    /** Back on after the bench: the turns tell no growth, the place of the adjuster does, and it stands in the history. */
+    @Test
+    void afterTheBenchTheAdjustersPlaceKeepsTheAccount(Screens.Opener screens) {
+        Page page = screens.open("/saws/16/tension");
+        assertThat(page.getByText("The set was apart, so the turns of today tell no growth."))
+                .isVisible();
+        assertThat(page.getByLabel("Freely, one finger")).not().isChecked();
+        pullDown(page).fill("5");
+        button(page, "All six hold").click();
+        page.getByLabel("Adjuster, turns out from its stop").fill("ten");
+        button(page, "Save check").click();
+        assertThat(page.getByText("Give the turns out from the stop, such as 3.5."))
+                .isVisible();
+        page.getByLabel("Adjuster, turns out from its stop").fill("10,25");
+        button(page, "Save check").click();
+        assertThat(page.getByText("Adjuster 10.25 turns out.").first()).isVisible();
     }
 
     @Test
