@@ -18,13 +18,20 @@ public record EdgeSample(double leftShortest, double leftLongest, double rightSh
                 new Cutter(3, Side.RIGHT, rightLongest, null));
     }
 
+    /** The place that stands for the shortest of all. */
+    private int shortestPlace() {
+        return leftShortest <= rightShortest ? 0 : 1;
+    }
+
     /**
      * Strokes for the shortest and the longest of each side; those between get strokes between.
      *
-     * @param dull whether the cutters were found dull or struck
+     * @param shortestLeftOut whether the shortest of all is not brought to one length with the others: it stands alone
      */
-    public static SharpeningPlan plan(EdgeSample sample, double removalMm, boolean dull, Numbers numbers) {
-        return SharpeningPlan.of(new SharpeningPlan.Given(
-                sample.cutters(), Set.of(), removalMm, BaseStrokes.of(dull, numbers), numbers));
+    public SharpeningPlan plan(
+            boolean shortestLeftOut, double removalMm, int baseStrokes, double markMm, Numbers numbers) {
+        Set<Integer> leaveOut = shortestLeftOut ? Set.of(shortestPlace()) : Set.of();
+        return SharpeningPlan.of(
+                new SharpeningPlan.Given(cutters(), leaveOut, removalMm, baseStrokes, markMm, true, numbers));
     }
 }

@@ -132,6 +132,13 @@ public enum EdgeSetting implements LinedSetting {
             3,
             15,
             "From the edge to the gauge on a new cutter: the progressive setting grows with what was filed off.")),
+    TOP_PLATE_SLOPE(SettingLine.estimate(
+            "edge.top-plate.slope",
+            0.1,
+            SettingUnit.FACTOR,
+            0.02,
+            0.4,
+            "How much lower the edge gets for each mm that is filed off: the cure for gauges that are too low.")),
     LEARN_CHAIN(SettingLine.estimate(
             "edge.learn.chain",
             2,

@@ -70,6 +70,8 @@ public record SharpeningPlan(
         PASSES_MARK,
         CUTTER_CONDEMNED,
         DAMAGED_LEFT_OUT,
+        /** Four lengths only, and one stands alone below the others: what looks like a curve may be one bad cutter. */
+        MAY_BE_ONE_CUTTER,
         CHOSEN_LEFT_OUT
     }
 
@@ -95,9 +97,22 @@ public record SharpeningPlan(
      * @param leaveOut places that the officer leaves out
      * @param removalMm what one stroke takes off, mm, over zero
      * @param baseStrokes to reach a clean edge, zero or more
+     * @param markMm wear mark of the loop, mm
+     * @param sample whether they are the shortest and the longest of each side only
      */
     public record Given(
-            Collection<Cutter> cutters, Set<Integer> leaveOut, double removalMm, int baseStrokes, Numbers numbers) {}
+            Collection<Cutter> cutters,
+            Set<Integer> leaveOut,
+            double removalMm,
+            int baseStrokes,
+            double markMm,
+            boolean sample,
+            Numbers numbers) {
+
+        private Given without(Set<Integer> places) {
+            return new Given(cutters, places, removalMm, baseStrokes, markMm, sample, numbers);
+        }
+    }
 
     /** Why there can be no plan; empty when there can. */
     public static Optional<PlanRefusal> refusal(Collection<Cutter> cutters, Set<Integer> leaveOut) {
@@ -168,7 +183,7 @@ public record SharpeningPlan(
             if (spreadLeft > spread || spreadRight > spread) {
                 reasons.add(PlanReason.SIDE_UNEVEN);
             }
-            if (WearMark.passed(endsAt(), numbers)) {
+            if (WearMark.passed(endsAt(), given.markMm())) {
                 reasons.add(PlanReason.PASSES_MARK);
             }
             if (all.stream().anyMatch(c -> c.damage() != null && c.damage().condemns())) {
@@ -180,6 +195,9 @@ public record SharpeningPlan(
             if (all.stream().anyMatch(c -> c.healthy() && given.leaveOut().contains(c.place()))) {
                 reasons.add(PlanReason.CHOSEN_LEFT_OUT);
             }
+            if (given.sample() && uneven() && !outliers().isEmpty()) {
+                reasons.add(PlanReason.MAY_BE_ONE_CUTTER);
+            }
         }
 
         EdgeAdvice advice() {
@@ -189,10 +207,13 @@ public record SharpeningPlan(
             if (reasons.contains(PlanReason.PASSES_MARK)) {
                 return EdgeAdvice.SCRAP;
             }
-            boolean uneven = reasons.contains(PlanReason.SIDES_LEAD_IN_A_CURVE)
+            return uneven() ? EdgeAdvice.EQUALISE : EdgeAdvice.TOUCH_UP;
+        }
+
+        private boolean uneven() {
+            return reasons.contains(PlanReason.SIDES_LEAD_IN_A_CURVE)
                     || reasons.contains(PlanReason.SIDES_FAR_APART)
                     || reasons.contains(PlanReason.SIDE_UNEVEN);
-            return uneven ? EdgeAdvice.EQUALISE : EdgeAdvice.TOUCH_UP;
         }
 
         SharpeningPlan plan(FilingWay way) {
@@ -248,7 +269,8 @@ public record SharpeningPlan(
             List<Cutter> sorted = counted.stream()
                     .sorted(Comparator.comparingDouble(Draft::length))
                     .toList();
-            int most = sorted.size() / 8;
+            // Of four lengths one may stand alone; a second one would be half of what was measured.
+            int most = given.sample() ? Math.min(1, Math.max(0, sorted.size() - 3)) : sorted.size() / 8;
             for (int i = 0; i < most; i++) {
                 if (length(sorted.get(i + 1)) - length(sorted.get(i)) > apart) {
                     return sorted.subList(0, i + 1).stream()
@@ -263,10 +285,7 @@ public record SharpeningPlan(
         private int saved(List<Integer> outliers) {
             Set<Integer> without = new HashSet<>(given.leaveOut());
             without.addAll(outliers);
-            int now = toOneLength(given);
-            int then =
-                    toOneLength(new Given(given.cutters(), without, given.removalMm(), given.baseStrokes(), numbers));
-            return Math.max(0, now - then);
+            return Math.max(0, toOneLength(given) - toOneLength(given.without(without)));
         }
 
         private static int toOneLength(Given given) {

@@ -1,7 +1,5 @@
 package yellowtally.core.edge;
 
-import yellowtally.core.settings.Numbers;
-
 /** Whether a cutter is past its mark (handbook section 4). */
 public final class WearMark {
 
@@ -11,8 +9,9 @@ public final class WearMark {
      * Whether the loop is worn out.
      *
      * @param shortestMm length of the shortest cutter, mm
+     * @param markMm length at the mark of this loop, mm
      */
-    public static boolean passed(double shortestMm, Numbers numbers) {
-        return shortestMm <= numbers.of(EdgeSetting.WEAR_MARK);
+    public static boolean passed(double shortestMm, double markMm) {
+        return shortestMm <= markMm;
     }
 }

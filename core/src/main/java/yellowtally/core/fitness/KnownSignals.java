@@ -1,7 +1,6 @@
 package yellowtally.core.fitness;
 
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -9,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import yellowtally.core.diagnosis.DiagnosisSetting;
 import yellowtally.core.diagnosis.Signal;
 import yellowtally.core.edge.EdgeSetting;
+import yellowtally.core.edge.SidesOfLoop;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
 import yellowtally.core.schedule.DueEvent;
@@ -16,7 +16,6 @@ import yellowtally.core.schedule.Task;
 import yellowtally.core.schedule.TaskDue;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
-import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
 import yellowtally.core.waiting.GrowthWaits.GrowthMatter;
 import yellowtally.core.waiting.OilWaits.OilMatter;
@@ -105,15 +104,13 @@ public final class KnownSignals {
                 .anyMatch(drum -> card == null || !card.passed() || drum.after(card));
     }
 
+    /** What was measured last, after filing where that was; a loop brought to one length accuses no side. */
     private static void addSides(Set<Signal> known, PartLedger parts, Numbers numbers) {
-        List<Double> differences = parts.sideDifferences();
-        double last = differences.isEmpty() ? 0 : differences.get(differences.size() - 1);
-        add(known, last > numbers.of(EdgeSetting.BALANCE_CURVE), Signal.LEFT_CUTTERS_LONGER);
-        add(known, -last > numbers.of(EdgeSetting.BALANCE_CURVE), Signal.RIGHT_CUTTERS_LONGER);
-        boolean left = parts.latestSpread(Measure.LEFT_SHORTEST, Measure.LEFT_LONGEST) > numbers.of(EdgeSetting.SPREAD);
-        boolean right =
-                parts.latestSpread(Measure.RIGHT_SHORTEST, Measure.RIGHT_LONGEST) > numbers.of(EdgeSetting.SPREAD);
-        add(known, left || right, Signal.CUTTERS_UNEVEN);
+        SidesOfLoop sides = parts.sides(numbers.of(EdgeSetting.REMOVAL));
+        double curve = numbers.of(EdgeSetting.BALANCE_CURVE);
+        add(known, sides.leftLessRightMm() > curve, Signal.LEFT_CUTTERS_LONGER);
+        add(known, -sides.leftLessRightMm() > curve, Signal.RIGHT_CUTTERS_LONGER);
+        add(known, sides.spreadMm() > numbers.of(EdgeSetting.SPREAD), Signal.CUTTERS_UNEVEN);
     }
 
     private static void add(Set<Signal> known, boolean is, @Nullable Signal signal) {

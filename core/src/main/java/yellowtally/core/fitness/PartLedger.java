@@ -3,6 +3,7 @@ package yellowtally.core.fitness;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,6 +13,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.bar.DressingCost;
+import yellowtally.core.edge.FilingRate;
+import yellowtally.core.edge.SidesOfLoop;
 import yellowtally.core.log.Figures;
 import yellowtally.core.log.MeasureEntry;
 import yellowtally.core.settings.Numbers;
@@ -102,12 +105,8 @@ public record PartLedger(
 
     /** Left less right of each sharpening that measured both sides, the middle of shortest and longest for each, mm. */
     public List<Double> sideDifferences() {
-        Map<Object, Map<Measure, Double>> byRecord = new LinkedHashMap<>();
-        figures.believed()
-                .forEach(entry -> byRecord.computeIfAbsent(entry.record(), r -> new LinkedHashMap<>())
-                        .put(entry.measure(), entry.figure()));
         List<Double> differences = new ArrayList<>();
-        for (Map<Measure, Double> figures : byRecord.values()) {
+        for (Map<Measure, Double> figures : byRecord().values()) {
             Double left = middle(figures, Measure.LEFT_SHORTEST, Measure.LEFT_LONGEST);
             Double right = middle(figures, Measure.RIGHT_SHORTEST, Measure.RIGHT_LONGEST);
             if (left != null && right != null) {
@@ -117,13 +116,59 @@ public record PartLedger(
         return differences;
     }
 
-    /** Longest less shortest of a side as measured last, mm; zero while it was not measured. */
-    public double latestSpread(Measure shortest, Measure longest) {
-        List<Reading> low = readings(shortest);
-        List<Reading> high = readings(longest);
-        return low.isEmpty() || high.isEmpty()
-                ? 0
-                : high.get(high.size() - 1).mm() - low.get(low.size() - 1).mm();
+    /** What a stroke took off in each sharpening that measured the shortest cutter before and after, by its record, mm. */
+    public Map<Object, Double> filingRates() {
+        Map<Object, Double> rates = new LinkedHashMap<>();
+        byRecord().forEach((record, of) -> {
+            Double left = of.get(Measure.LEFT_SHORTEST);
+            Double right = of.get(Measure.RIGHT_SHORTEST);
+            Double filed = of.get(Measure.FILED_SHORTEST);
+            if (left != null && right != null && filed != null) {
+                Double strokes = of.get(left <= right ? Measure.STROKES_LEFT : Measure.STROKES_RIGHT);
+                FilingRate.perStroke(Math.min(left, right) - filed, strokes == null ? 0 : Math.round(strokes))
+                        .ifPresent(rate -> rates.put(record, rate));
+            }
+        });
+        return rates;
+    }
+
+    /**
+     * How far the sides are apart by all that is on record. Lengths after filing count before those as they were found.
+     *
+     * @param removalMm what one stroke takes off, mm
+     */
+    public SidesOfLoop sides(double removalMm) {
+        SidesOfLoop sides = SidesOfLoop.EVEN;
+        for (Map<Measure, Double> of : byRecord().values()) {
+            Double left = middle(of, Measure.LEFT_SHORTEST, Measure.LEFT_LONGEST);
+            Double right = middle(of, Measure.RIGHT_SHORTEST, Measure.RIGHT_LONGEST);
+            if (left != null && right != null) {
+                double spread = Math.max(
+                        of.getOrDefault(Measure.LEFT_LONGEST, 0.0) - of.getOrDefault(Measure.LEFT_SHORTEST, 0.0),
+                        of.getOrDefault(Measure.RIGHT_LONGEST, 0.0) - of.getOrDefault(Measure.RIGHT_SHORTEST, 0.0));
+                sides = sides.measured(left, right, spread);
+            }
+            sides = sides.filed(
+                    of.getOrDefault(Measure.STROKES_LEFT, 0.0), of.getOrDefault(Measure.STROKES_RIGHT, 0.0), removalMm);
+            Double filedLeft = of.get(Measure.FILED_LEFT);
+            Double filedRight = of.get(Measure.FILED_RIGHT);
+            if (filedLeft != null && filedRight != null) {
+                sides = sides.measured(filedLeft, filedRight, sides.spreadMm());
+            }
+            if (of.containsKey(Measure.EQUALISED_LENGTH)) {
+                sides = SidesOfLoop.EVEN;
+            }
+        }
+        return sides;
+    }
+
+    /** The figures that count, one map for each record, first one first. */
+    private Map<Object, Map<Measure, Double>> byRecord() {
+        Map<Object, Map<Measure, Double>> byRecord = new LinkedHashMap<>();
+        figures.believed()
+                .forEach(entry -> byRecord.computeIfAbsent(entry.record(), r -> new EnumMap<>(Measure.class))
+                        .put(entry.measure(), entry.figure()));
+        return byRecord;
     }
 
     private static @Nullable Double middle(Map<Measure, Double> figures, Measure shortest, Measure longest) {

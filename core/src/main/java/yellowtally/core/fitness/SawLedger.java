@@ -16,6 +16,8 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.brake.BrakeSetting;
 import yellowtally.core.diagnosis.FaultProgress;
+import yellowtally.core.edge.FilingRate;
+import yellowtally.core.edge.SidesOfLoop;
 import yellowtally.core.holds.Hold;
 import yellowtally.core.holds.Hold.HoldOrigin;
 import yellowtally.core.holds.HoldBook;
@@ -46,6 +48,7 @@ import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.SlackSuspect;
 import yellowtally.core.tension.TensionRun;
+import yellowtally.core.waiting.EdgeWaits;
 import yellowtally.core.waiting.FaultRests;
 import yellowtally.core.waiting.FaultRests.FaultRestMatter;
 import yellowtally.core.waiting.FaultWaits;
@@ -109,6 +112,7 @@ public record SawLedger(
         List<OpenFinding> findings = openFindings(judged);
         List<Waiting> work = new ArrayList<>(loop.fitness().work());
         addRun(work, loop.run(), rules.numbers());
+        addEdge(work, rules.numbers());
         OilRatio ratio = oilRatio(rules.numbers());
         addOil(work, ratio);
         addHolds(work, book);
@@ -148,6 +152,15 @@ public record SawLedger(
             if (!suspects.isEmpty()) {
                 work.add(RunWaits.slack(suspects, run.slack().inARow()));
             }
+        }
+    }
+
+    /** Strokes that went uneven lead the sides apart long before the saw shows it (handbook section 4). */
+    private void addEdge(List<Waiting> work, Numbers numbers) {
+        FilingRate rate = FilingRate.learned(List.copyOf(parts.filingRates().values()), List.of(), numbers);
+        SidesOfLoop sides = parts.sides(rate.mm());
+        if (tension.loop() != null && sides.wantMeasuring(numbers)) {
+            work.add(EdgeWaits.of(Math.abs(sides.leftLessRightMm())));
         }
     }
 

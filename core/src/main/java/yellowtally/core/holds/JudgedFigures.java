@@ -14,6 +14,7 @@ import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.SawProfile;
+import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.StepReport;
 
@@ -33,7 +34,8 @@ public final class JudgedFigures {
             Measure.EQUALISED_LENGTH,
             Measure.FILED_SHORTEST,
             Measure.SPROCKET_WEAR,
-            Measure.GAUGE_SETTING);
+            Measure.GAUGE_SETTING,
+            Measure.GAUGE_LEAST);
 
     private final Map<Measure, Judged> byMeasure;
 
@@ -51,7 +53,7 @@ public final class JudgedFigures {
         for (Measure measure : LASTING) {
             MeasureEntry entry = figures.latest(measure).orElse(null);
             // A gauge that was read before the cutters were filed is lower now, nobody knows by how much.
-            boolean past = measure == Measure.GAUGE_SETTING && entry != null && figures.filedAfter(entry.at());
+            boolean past = measure.step() == Step.DEPTH_GAUGES && entry != null && figures.filedAfter(entry.at());
             if (entry != null && !past && measure.step().appliesTo(saw)) {
                 StepReport report = new StepReport(StepOutcome.FINE, Set.of(), Map.of(measure, entry.figure()));
                 Set<Finding> follows = EnumSet.noneOf(Finding.class);

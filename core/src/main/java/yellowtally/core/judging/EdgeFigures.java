@@ -2,11 +2,14 @@ package yellowtally.core.judging;
 
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.edge.BaseStrokes;
 import yellowtally.core.edge.DepthGauge;
 import yellowtally.core.edge.EdgeSample;
 import yellowtally.core.edge.EdgeSetting;
 import yellowtally.core.edge.FileBack;
+import yellowtally.core.edge.GaugeSchool;
 import yellowtally.core.edge.GaugeTarget;
+import yellowtally.core.edge.LoopCutters;
 import yellowtally.core.edge.SharpeningPlan;
 import yellowtally.core.edge.WearMark;
 import yellowtally.core.steps.Finding;
@@ -24,24 +27,49 @@ final class EdgeFigures implements PartFigures {
         readMark(sheet, Measure.FILED_SHORTEST, Finding.SHARPENED_PAST_MARK, reading);
         readGauges(sheet, reading);
         readStrokes(sheet, reading);
-        readDamage(sheet, reading);
         readSample(sheet, reading);
     }
 
     private static void readMark(Sheet sheet, Measure length, Finding past, Reading reading) {
         Double mm = sheet.figure(length);
-        reading.found(mm != null && WearMark.passed(mm, sheet.numbers()), past);
+        reading.found(mm != null && WearMark.passed(mm, mark(sheet)), past);
+    }
+
+    private static double mark(Sheet sheet) {
+        LoopCutters loop = sheet.saw().cutters();
+        return loop == null ? sheet.numbers().of(EdgeSetting.WEAR_MARK) : loop.markMm();
     }
 
     private static void readGauges(Sheet sheet, Reading reading) {
         Double target = sheet.step() == Step.DEPTH_GAUGES ? gaugeTarget(sheet) : null;
         reading.gaugeTarget(target);
-        Double setting = sheet.figure(Measure.GAUGE_SETTING);
-        if (setting != null && target != null) {
-            DepthGauge gauge = DepthGauge.of(setting, target, sheet.numbers());
-            reading.found(gauge == DepthGauge.FILE, Finding.GAUGES_HIGH);
+        Double most = sheet.figure(Measure.GAUGE_SETTING);
+        Double least = sheet.figure(Measure.GAUGE_LEAST);
+        if (target == null) {
+            return;
+        }
+        // One gauge may stand too high beside another that is too low.
+        Double highest = least == null ? most : least;
+        reading.found(
+                highest != null && DepthGauge.of(highest, target, sheet.numbers()) == DepthGauge.FILE,
+                Finding.GAUGES_HIGH);
+        if (most != null) {
+            DepthGauge gauge = DepthGauge.of(most, target, sheet.numbers());
             reading.found(gauge == DepthGauge.TOO_LOW, Finding.GAUGES_LOW);
             reading.found(gauge == DepthGauge.KICKBACK_RISK, Finding.GAUGES_KICKBACK);
+            if (gauge == DepthGauge.TOO_LOW || gauge == DepthGauge.KICKBACK_RISK) {
+                reckonGaugesBack(sheet, most - target, target, reading);
+            }
+        }
+    }
+
+    /** Too low cannot be undone but by filing the cutters back: so many strokes on each. */
+    private static void reckonGaugesBack(Sheet sheet, double over, double target, Reading reading) {
+        LoopCutters loop = sheet.saw().cutters();
+        if (loop != null) {
+            boolean progressive = sheet.saw().schools().gauges() == GaugeSchool.PROGRESSIVE;
+            double off = FileBack.offForGauges(over, progressive, target, sheet.numbers());
+            reading.fileBack(FileBack.of(off, loop.latestMm(), sheet.removalMm(), loop));
         }
     }
 
@@ -65,19 +93,23 @@ final class EdgeFigures implements PartFigures {
         reading.found(!measured && left != null && right != null && !left.equals(right), Finding.STROKES_UNEQUAL);
     }
 
-    /** Stone or metal: filed back, if that leaves the cutter above its mark. */
-    private static void readDamage(Sheet sheet, Reading reading) {
+    /** Stone or metal: filed back on every cutter, if that leaves the loop above its mark. */
+    private static @Nullable FileBack damage(Sheet sheet) {
         Double depth = sheet.figure(Measure.DAMAGE_DEPTH);
-        SawProfile saw = sheet.saw();
-        Double shortest = SampleRule.shortest(sheet.figures())
-                .orElse(saw.cutters() == null ? null : saw.cutters().latestMm());
-        if (depth != null && shortest != null) {
-            FileBack back = FileBack.of(depth, shortest, sheet.numbers().of(EdgeSetting.REMOVAL), sheet.numbers());
-            reading.found(back.scrap(), Finding.DAMAGE_PAST_MARK);
+        LoopCutters loop = sheet.saw().cutters();
+        if (depth == null || loop == null) {
+            return null;
         }
+        Double shortest = SampleRule.shortest(sheet.figures()).orElse(loop.latestMm());
+        return FileBack.of(depth, shortest, sheet.removalMm(), loop);
     }
 
     private static void readSample(Sheet sheet, Reading reading) {
+        FileBack back = damage(sheet);
+        if (back != null) {
+            reading.fileBack(back);
+            reading.found(back.scrap(), Finding.DAMAGE_PAST_MARK);
+        }
         Double leftShortest = sheet.figure(Measure.LEFT_SHORTEST);
         Double leftLongest = sheet.figure(Measure.LEFT_LONGEST);
         Double rightShortest = sheet.figure(Measure.RIGHT_SHORTEST);
@@ -87,11 +119,14 @@ final class EdgeFigures implements PartFigures {
         }
         Set<Finding> chosen = sheet.report().findings();
         boolean dull = chosen.contains(Finding.FOUND_DULL) || chosen.contains(Finding.FOUND_STRUCK);
-        SharpeningPlan plan = EdgeSample.plan(
-                new EdgeSample(leftShortest, leftLongest, rightShortest, rightLongest),
-                sheet.numbers().of(EdgeSetting.REMOVAL),
-                dull,
-                sheet.numbers());
+        int base = BaseStrokes.of(dull, sheet.numbers());
+        SharpeningPlan plan = new EdgeSample(leftShortest, leftLongest, rightShortest, rightLongest)
+                .plan(
+                        chosen.contains(Finding.SHORT_ONE_LEFT_OUT),
+                        sheet.removalMm(),
+                        back == null ? base : Math.max(base, back.strokes()),
+                        mark(sheet),
+                        sheet.numbers());
         reading.plan(plan);
         Set<SharpeningPlan.PlanReason> reasons = plan.reasons();
         reading.found(reasons.contains(SharpeningPlan.PlanReason.SIDES_LEAD_IN_A_CURVE), Finding.SIDES_LEAD_IN_A_CURVE);

@@ -95,6 +95,10 @@ public record FiledLoop(
                 .filter(Objects::nonNull)
                 .min(Double::compare)
                 .ifPresent(mm -> figures.put(Measure.FILED_SHORTEST, mm));
+        if (SharpeningPlan.refusal(counted(after), Set.of()).isEmpty()) {
+            figures.put(Measure.FILED_LEFT, lengths(counted(after), Side.LEFT).getAverage());
+            figures.put(Measure.FILED_RIGHT, lengths(counted(after), Side.RIGHT).getAverage());
+        }
         Finding found = dull ? Finding.FOUND_DULL : Finding.FOUND_STILL_CUTTING;
         return new Told(Step.SHARPEN, new StepReport(StepOutcome.FINE, Set.of(found), figures));
     }

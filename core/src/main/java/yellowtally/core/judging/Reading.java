@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.bar.GrooveClearance;
+import yellowtally.core.edge.FileBack;
 import yellowtally.core.edge.SharpeningPlan;
 import yellowtally.core.steps.Finding;
 
@@ -14,6 +15,7 @@ final class Reading {
     private @Nullable GrooveClearance clearance;
     private @Nullable Double gaugeTargetMm;
     private @Nullable SharpeningPlan plan;
+    private @Nullable FileBack fileBack;
 
     Reading(Set<Finding> chosen) {
         found.addAll(chosen);
@@ -46,6 +48,15 @@ final class Reading {
     @Nullable
     Double gaugeTargetMm() {
         return gaugeTargetMm;
+    }
+
+    void fileBack(FileBack wanted) {
+        this.fileBack = wanted;
+    }
+
+    @Nullable
+    FileBack fileBack() {
+        return fileBack;
     }
 
     void plan(SharpeningPlan made) {

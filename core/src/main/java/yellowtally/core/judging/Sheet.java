@@ -14,8 +14,9 @@ import yellowtally.core.steps.StepReport;
  * @param step that was done
  * @param saw it was done on
  * @param numbers limits in force for it
+ * @param removalMm what one stroke takes off its loop, mm
  */
-record Sheet(Step step, StepReport report, SawProfile saw, Numbers numbers) {
+record Sheet(Step step, StepReport report, SawProfile saw, Numbers numbers, double removalMm) {
 
     /** A figure as reported; {@code null} when it was not taken. */
     @Nullable

@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import yellowtally.core.bar.GrooveClearance;
+import yellowtally.core.edge.EdgeSetting;
+import yellowtally.core.edge.FilingRate;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
@@ -22,15 +24,23 @@ public final class StepJudge {
 
     private final SawProfile saw;
     private final Numbers numbers;
+    private final double removalMm;
 
     /**
      * A judge for one saw.
      *
      * @param numbers limits in force for it
+     * @param removalMm what one stroke takes off its loop, mm, as learned, see {@link FilingRate}
      */
-    public StepJudge(SawProfile saw, Numbers numbers) {
+    public StepJudge(SawProfile saw, Numbers numbers, double removalMm) {
         this.saw = saw;
         this.numbers = numbers;
+        this.removalMm = removalMm;
+    }
+
+    /** A judge where no stroke is reckoned with: the starting estimate holds. */
+    public StepJudge(SawProfile saw, Numbers numbers) {
+        this(saw, numbers, numbers.of(EdgeSetting.REMOVAL));
     }
 
     /**
@@ -69,6 +79,10 @@ public final class StepJudge {
         if (sample.isPresent()) {
             return sample;
         }
+        Optional<StepRefusal> gauges = GaugeRule.refusal(step, report.figures());
+        if (gauges.isPresent()) {
+            return gauges;
+        }
         if (step.kind() == StepKind.CAUSE && report.findings().isEmpty()) {
             return Optional.of(new StepRefusal(Reason.CAUSE_MISSING, null));
         }
@@ -80,7 +94,7 @@ public final class StepJudge {
 
     /** What the report means; call {@link #refusal} first. */
     public StepVerdict verdict(Step step, StepReport report) {
-        Sheet sheet = new Sheet(step, report, saw, numbers);
+        Sheet sheet = new Sheet(step, GaugeRule.complete(report), saw, numbers, removalMm);
         Reading reading = new Reading(report.findings());
         PartFigures.ALL.forEach(part -> part.read(sheet, reading));
         Set<Finding> found = reading.found();
@@ -89,10 +103,7 @@ public final class StepJudge {
         for (Finding finding : found) {
             StepOutcome made = finding.outcome(saw);
             outcome = made.compareTo(outcome) > 0 ? made : outcome;
-            Step opened = finding.opens();
-            if (opened != null && opened.appliesTo(saw)) {
-                opens.add(opened);
-            }
+            finding.opensAll().stream().filter(opened -> opened.appliesTo(saw)).forEach(opens::add);
         }
         if (outcome != StepOutcome.FAIL) {
             Replacement.follows(step).stream().filter(s -> s.appliesTo(saw)).forEach(opens::add);
@@ -105,6 +116,7 @@ public final class StepJudge {
                 clearance == null ? null : clearance.mm(),
                 clearance == null ? null : clearance.dressingsLeft(),
                 reading.gaugeTargetMm(),
-                reading.plan());
+                reading.plan(),
+                reading.fileBack());
     }
 }

@@ -3,6 +3,7 @@ package yellowtally.core.judging;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.edge.FileBack;
 import yellowtally.core.edge.SharpeningPlan;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
@@ -18,6 +19,7 @@ import yellowtally.core.steps.StepOutcome;
  * @param dressingsLeft dressings of the rails left (est.); {@code null} when not measured
  * @param gaugeTargetMm depth-gauge setting to aim at, mm; {@code null} at all other steps
  * @param plan strokes from the sample of cutter lengths; {@code null} without one
+ * @param fileBack strokes that damage or gauges that are too low ask for; {@code null} where neither does
  */
 public record StepVerdict(
         StepOutcome outcome,
@@ -26,7 +28,8 @@ public record StepVerdict(
         @Nullable Double clearanceMm,
         @Nullable Integer dressingsLeft,
         @Nullable Double gaugeTargetMm,
-        @Nullable SharpeningPlan plan) {
+        @Nullable SharpeningPlan plan,
+        @Nullable FileBack fileBack) {
 
     public StepVerdict {
         findings = List.copyOf(findings);

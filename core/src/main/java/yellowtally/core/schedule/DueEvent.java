@@ -12,6 +12,8 @@ public enum DueEvent {
     CHAIN_SLACK,
     COMPLAINT,
     SEASON_STARTS,
+    /** All cutters were brought to one length, which lowers them: the gauges stand too high now. */
+    EQUALISED,
     /** Another sprocket came on: the needle bearing is new with it. */
     NEW_SPROCKET,
     /** There is no record of it yet (fail-safe, handbook section 11). */

@@ -213,6 +213,9 @@ public record ScheduleLedger(
                 if (task.wokenBy(DueEvent.SEASON_STARTS) && seasons.startedFor(task, from, today)) {
                     events.add(DueEvent.SEASON_STARTS);
                 }
+                if (task.wokenBy(DueEvent.EQUALISED) && equalisedSince()) {
+                    events.add(DueEvent.EQUALISED);
+                }
                 if (newSprocketAt != null
                         && task.wokenBy(DueEvent.NEW_SPROCKET)
                         && (last == null || last.at().isBefore(newSprocketAt))) {
@@ -222,6 +225,12 @@ public record ScheduleLedger(
                     events.add(DueEvent.NEVER_DONE);
                 }
                 return events;
+            }
+
+            private boolean equalisedSince() {
+                return log.latestPassed(Step.EQUALISE)
+                        .filter(equalised -> last == null || equalised.after(last))
+                        .isPresent();
             }
 
             /** A strike is cleared by a look at the chain and a sharpening, not by either alone (handbook section 4). */

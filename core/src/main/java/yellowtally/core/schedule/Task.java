@@ -228,6 +228,7 @@ public enum Task {
             case CHAIN_SLACK -> this == TENSION;
             case RAIN -> this == FULL_CLEAN;
             case COMPLAINT -> this == OUTSIDE_LOOK;
+            case EQUALISED -> this == DEPTH_GAUGES;
             case NEW_SPROCKET -> this == BEARING;
             case SEASON_STARTS -> this == ARRESTOR || this == OIL_CARD;
             case NEVER_DONE -> this == BRAKE || this == OUTSIDE_LOOK || this == TENSION;

@@ -4,6 +4,7 @@ import static yellowtally.core.steps.FindingFacts.attends;
 import static yellowtally.core.steps.FindingFacts.fails;
 import static yellowtally.core.steps.FindingFacts.fine;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -55,7 +56,7 @@ public enum Finding {
     STRAP_CRACKED(fails(Step.CHAIN_LOOK).condemns(Subject.CHAIN)),
     RIVET_OPEN(fails(Step.CHAIN_LOOK).condemns(Subject.CHAIN)),
     DRIVE_LINK_BENT(fails(Step.CHAIN_LOOK).condemns(Subject.CHAIN)),
-    HOOKS_ROUNDED(fails(Step.CHAIN_LOOK).condemns(Subject.CHAIN).opens(Step.REPLACE_SPROCKET)),
+    HOOKS_ROUNDED(fails(Step.CHAIN_LOOK).condemns(Subject.CHAIN).opensToo(Step.REPLACE_SPROCKET, Step.BEARING)),
     CUTTER_PAST_MARK(fails(Step.CHAIN_LOOK).condemns(Subject.CHAIN).by(Measure.SHORTEST_CUTTER)),
     CUTTERS_STRUCK(attends(Step.CHAIN_LOOK).opens(Step.SHARPEN)),
     CUTTERS_DULL(attends(Step.CHAIN_LOOK).opens(Step.SHARPEN)),
@@ -72,6 +73,8 @@ public enum Finding {
     FOUND_STILL_CUTTING(fine(Step.SHARPEN)),
     FOUND_DULL(fine(Step.SHARPEN)),
     FOUND_STRUCK(fine(Step.SHARPEN)),
+    /** One cutter that stands alone below the others is not brought to one length with them. */
+    SHORT_ONE_LEFT_OUT(fine(Step.SHARPEN)),
     /** No stroke was made: it resets nothing. */
     NOTHING_FILED(fine(Step.SHARPEN).by(Measure.STROKES_LEFT)),
     STROKES_UNEQUAL(attends(Step.SHARPEN).by(Measure.STROKES_LEFT)),
@@ -80,9 +83,9 @@ public enum Finding {
     SIDE_UNEVEN(attends(Step.SHARPEN).opens(Step.EQUALISE).by(Measure.LEFT_SHORTEST)),
     SHARPENED_PAST_MARK(fails(Step.SHARPEN).condemns(Subject.CHAIN).by(Measure.LEFT_SHORTEST)),
     DAMAGE_PAST_MARK(fails(Step.SHARPEN).condemns(Subject.CHAIN).by(Measure.DAMAGE_DEPTH)),
-    GAUGES_HIGH(attends(Step.DEPTH_GAUGES).by(Measure.GAUGE_SETTING)),
-    GAUGES_LOW(fails(Step.DEPTH_GAUGES).by(Measure.GAUGE_SETTING)),
-    GAUGES_KICKBACK(fails(Step.DEPTH_GAUGES).by(Measure.GAUGE_SETTING)),
+    GAUGES_HIGH(attends(Step.DEPTH_GAUGES).by(Measure.GAUGE_LEAST)),
+    GAUGES_LOW(fails(Step.DEPTH_GAUGES).opens(Step.SHARPEN).by(Measure.GAUGE_SETTING)),
+    GAUGES_KICKBACK(fails(Step.DEPTH_GAUGES).opens(Step.SHARPEN).by(Measure.GAUGE_SETTING)),
     SIDES_STILL_UNEVEN(attends(Step.EQUALISE)),
     FILED_PAST_MARK(fails(Step.EQUALISE).condemns(Subject.CHAIN).by(Measure.EQUALISED_LENGTH)),
     BAR_TURNED_OVER(fine(Step.REFIT)),
@@ -144,6 +147,16 @@ public enum Finding {
             return facts.opened();
         }
         return condemned == null ? facts.repair() : Step.replacing(condemned);
+    }
+
+    /** All steps it calls for at once, the one that {@link #opens} names first. */
+    public List<Step> opensAll() {
+        List<Step> all = new ArrayList<>();
+        if (opens() != null) {
+            all.add(opens());
+        }
+        all.addAll(facts.openedToo());
+        return all;
     }
 
     /** The step that answers it: the one it opens, or its own. */

@@ -1,5 +1,6 @@
 package yellowtally.core.steps;
 
+import java.util.List;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param seenBy the step whose look at the very thing decides; {@code null} for the step that found it
  * @param seasonal whether it fails in the fire season, whatever it is otherwise
  * @param told whether it is only said
+ * @param openedToo steps that it calls for besides
  * @param possible on which saws it can be
  */
 record FindingFacts(
@@ -27,10 +29,11 @@ record FindingFacts(
         @Nullable Step seenBy,
         boolean seasonal,
         boolean told,
+        List<Step> openedToo,
         Predicate<SawProfile> possible) {
 
     private static FindingFacts of(Step step, StepOutcome outcome) {
-        return new FindingFacts(step, outcome, null, null, null, null, null, false, false, saw -> true);
+        return new FindingFacts(step, outcome, null, null, null, null, null, false, false, List.of(), saw -> true);
     }
 
     /** Good, or something to know. */
@@ -49,35 +52,49 @@ record FindingFacts(
     }
 
     FindingFacts condemns(Subject part) {
-        return new FindingFacts(step, outcome, part, opened, measure, repair, seenBy, seasonal, told, possible);
+        return new FindingFacts(
+                step, outcome, part, opened, measure, repair, seenBy, seasonal, told, openedToo, possible);
     }
 
     FindingFacts opens(Step next) {
-        return new FindingFacts(step, outcome, condemned, next, measure, repair, seenBy, seasonal, told, possible);
+        return new FindingFacts(
+                step, outcome, condemned, next, measure, repair, seenBy, seasonal, told, openedToo, possible);
+    }
+
+    /** And these besides the one that replaces what it condemns, or that it opens. */
+    FindingFacts opensToo(Step... more) {
+        return new FindingFacts(
+                step, outcome, condemned, opened, measure, repair, seenBy, seasonal, told, List.of(more), possible);
     }
 
     FindingFacts by(Measure figure) {
-        return new FindingFacts(step, outcome, condemned, opened, figure, repair, seenBy, seasonal, told, possible);
+        return new FindingFacts(
+                step, outcome, condemned, opened, figure, repair, seenBy, seasonal, told, openedToo, possible);
     }
 
     /** A broken thing that can be mended in place: the repair, then a look, and nothing less (handbook section 11). */
     FindingFacts mendedBy(Step mending) {
-        return new FindingFacts(step, outcome, condemned, opened, measure, mending, seenBy, seasonal, told, possible);
+        return new FindingFacts(
+                step, outcome, condemned, opened, measure, mending, seenBy, seasonal, told, openedToo, possible);
     }
 
     FindingFacts lookedAtBy(Step look) {
-        return new FindingFacts(step, outcome, condemned, look, measure, repair, look, seasonal, told, possible);
+        return new FindingFacts(
+                step, outcome, condemned, look, measure, repair, look, seasonal, told, openedToo, possible);
     }
 
     FindingFacts failsInTheFireSeason() {
-        return new FindingFacts(step, outcome, condemned, opened, measure, repair, seenBy, true, told, possible);
+        return new FindingFacts(
+                step, outcome, condemned, opened, measure, repair, seenBy, true, told, openedToo, possible);
     }
 
     FindingFacts onlyTold() {
-        return new FindingFacts(step, outcome, condemned, opened, measure, repair, seenBy, seasonal, true, possible);
+        return new FindingFacts(
+                step, outcome, condemned, opened, measure, repair, seenBy, seasonal, true, openedToo, possible);
     }
 
     FindingFacts on(Predicate<SawProfile> saws) {
-        return new FindingFacts(step, outcome, condemned, opened, measure, repair, seenBy, seasonal, told, saws);
+        return new FindingFacts(
+                step, outcome, condemned, opened, measure, repair, seenBy, seasonal, told, openedToo, saws);
     }
 }

@@ -30,9 +30,19 @@ public enum Measure {
     RIGHT_LONGEST(length(Step.SHARPEN, 0.5, 16).ofCutter()),
     /** The shortest cutter after the last stroke, where it was measured again. */
     FILED_SHORTEST(length(Step.SHARPEN, 0.5, 16).ofCutter().wears(Wearing.CUTTERS)),
+    /** The middle length of each side after the last stroke, where both were measured again. */
+    FILED_LEFT(length(Step.SHARPEN, 0.5, 16).ofCutter()),
+    FILED_RIGHT(length(Step.SHARPEN, 0.5, 16).ofCutter()),
     /** How deep stone or metal has bitten into the worst cutter. */
     DAMAGE_DEPTH(length(Step.SHARPEN, 0, 6)),
-    GAUGE_SETTING(length(Step.DEPTH_GAUGES, 0, 3).needed().wears(Wearing.GAUGES)),
+    /** The largest setting of all gauges: it bites most. Taken over from both sides where they were read. */
+    GAUGE_SETTING(length(Step.DEPTH_GAUGES, 0, 3).wears(Wearing.GAUGES)),
+    /** The smallest setting of all gauges, taken over from both sides. */
+    GAUGE_LEAST(length(Step.DEPTH_GAUGES, 0, 3).reckoned()),
+    GAUGE_LEFT_LEAST(length(Step.DEPTH_GAUGES, 0, 3)),
+    GAUGE_LEFT_MOST(length(Step.DEPTH_GAUGES, 0, 3)),
+    GAUGE_RIGHT_LEAST(length(Step.DEPTH_GAUGES, 0, 3)),
+    GAUGE_RIGHT_MOST(length(Step.DEPTH_GAUGES, 0, 3)),
     EQUALISED_LENGTH(length(Step.EQUALISE, 0.5, 16).ofCutter().wears(Wearing.CUTTERS)),
     GREASE_PUMPS(count(Step.NOSE_GREASE, 1, 20)),
     FUEL_AGE(days(Step.FILL, 0, 720).on(SawProfile::petrol)),
@@ -72,6 +82,11 @@ public enum Measure {
     /** Whether the step cannot be recorded without it. */
     public boolean needed() {
         return facts.isNeeded();
+    }
+
+    /** Whether it follows from other figures, so that nobody is asked for it. */
+    public boolean reckoned() {
+        return facts.isReckoned();
     }
 
     /** Whether a saw of this kind has it: no fuel age on an electric saw, no adjuster where there is none. */

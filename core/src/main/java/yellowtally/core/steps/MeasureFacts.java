@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param isNeeded whether the step cannot be recorded without it
  * @param cutter whether it is the length of a cutter
  * @param wearing what it tells the wear of; {@code null} when it may go both ways
+ * @param isReckoned whether it follows from others and is not asked for
  * @param possible on which saws it can be taken
  */
 record MeasureFacts(
@@ -23,10 +24,11 @@ record MeasureFacts(
         boolean isNeeded,
         boolean cutter,
         @Nullable Wearing wearing,
+        boolean isReckoned,
         Predicate<SawProfile> possible) {
 
     private static MeasureFacts of(Step step, FigureKind kind, double min, double max) {
-        return new MeasureFacts(step, kind, min, max, false, false, null, saw -> true);
+        return new MeasureFacts(step, kind, min, max, false, false, null, false, saw -> true);
     }
 
     /** Millimetres. */
@@ -51,18 +53,23 @@ record MeasureFacts(
     }
 
     MeasureFacts needed() {
-        return new MeasureFacts(step, kind, min, max, true, cutter, wearing, possible);
+        return new MeasureFacts(step, kind, min, max, true, cutter, wearing, isReckoned, possible);
+    }
+
+    /** Follows from other figures, and is not asked for. */
+    MeasureFacts reckoned() {
+        return new MeasureFacts(step, kind, min, max, isNeeded, cutter, wearing, true, possible);
     }
 
     MeasureFacts ofCutter() {
-        return new MeasureFacts(step, kind, min, max, isNeeded, true, wearing, possible);
+        return new MeasureFacts(step, kind, min, max, isNeeded, true, wearing, isReckoned, possible);
     }
 
     MeasureFacts wears(Wearing what) {
-        return new MeasureFacts(step, kind, min, max, isNeeded, cutter, what, possible);
+        return new MeasureFacts(step, kind, min, max, isNeeded, cutter, what, isReckoned, possible);
     }
 
     MeasureFacts on(Predicate<SawProfile> saws) {
-        return new MeasureFacts(step, kind, min, max, isNeeded, cutter, wearing, saws);
+        return new MeasureFacts(step, kind, min, max, isNeeded, cutter, wearing, isReckoned, saws);
     }
 }

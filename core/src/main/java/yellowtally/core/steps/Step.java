@@ -38,8 +38,9 @@ public enum Step {
     REPLACE_CHAIN(StepGroup.BAR_OFF, StepKind.REPLACE, Stage.BAR_OFF, saw -> true),
 
     SHARPEN(StepGroup.EDGE, StepKind.FILE, Stage.CLOSED, Step::hasChain),
-    DEPTH_GAUGES(StepGroup.EDGE, StepKind.MEASURE, Stage.CLOSED, Step::hasChain),
+    /** Before the gauges: it lowers the cutters. */
     EQUALISE(StepGroup.EDGE, StepKind.FILE, Stage.BAR_OFF, Step::hasChain),
+    DEPTH_GAUGES(StepGroup.EDGE, StepKind.MEASURE, Stage.CLOSED, Step::hasChain),
 
     TIGHTEN(StepGroup.CLOSING, StepKind.REPAIR, Stage.CLOSED, saw -> true),
     REFIT(StepGroup.CLOSING, StepKind.CONFIRM, Stage.COVER_OFF, saw -> true),

@@ -142,8 +142,8 @@ public record VisitPlan(List<PlannedStep> steps, Bill bill, List<RideAlong> ride
             waits.needs().stream()
                     .filter(need -> need.kind() != NeedKind.CAUSE)
                     .forEach(need -> put(need.step(), why, waits.task(), finding));
-            if (finding != null && finding.opens() != null) {
-                put(finding.opens(), Why.FINDING, null, finding);
+            if (finding != null) {
+                finding.opensAll().forEach(opened -> put(opened, Why.FINDING, null, finding));
             }
         }
 

@@ -114,7 +114,7 @@ public final class VisitStory {
         Map<Step, PlannedStep> wanted = new EnumMap<>(Step.class);
         for (Step opened : verdict.opens()) {
             Finding finding = verdict.findings().stream()
-                    .filter(found -> found.opens() == opened)
+                    .filter(found -> found.opensAll().contains(opened))
                     .findFirst()
                     .orElse(null);
             wanted.put(opened, new PlannedStep(opened, finding == null ? Why.FOLLOWS : Why.FINDING, null, finding));

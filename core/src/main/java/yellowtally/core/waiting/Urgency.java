@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import yellowtally.core.waiting.EdgeWaits.EdgeMatter;
 import yellowtally.core.waiting.FaultRests.FaultRestMatter;
 import yellowtally.core.waiting.FaultWaits.FaultMatter;
 import yellowtally.core.waiting.FindingHolds.FindingHoldMatter;
@@ -55,6 +56,7 @@ public final class Urgency {
             FaultMatter.FAULT_PROOF,
             FindingMatter.FINDING_WAITS,
             AttendMatter.STEP_ATTENDS,
+            EdgeMatter.MEASURE_BOTH_SIDES,
             RunMatter.SLACK_AGAIN,
             RunMatter.RAN_TOO_TIGHT,
             GrowthMatter.GROWN_TO_LIMIT,

@@ -16,6 +16,7 @@ public sealed interface Waiting
                 GrowthWaits,
                 TakeUpWaits,
                 RunWaits,
+                EdgeWaits,
                 FindingHolds,
                 StepHolds,
                 ReleaseWaits,

@@ -104,7 +104,7 @@ class EdgeRulesTest {
     @ParameterizedTest
     @CsvSource({"9.5, 100", "6.75, 50", "4.0, 0", "3.2, 0", "9.7, 100"})
     void lifeIsFullWhenNewAndNothingAtTheMark(double latest, double percent) {
-        assertThat(LoopCutters.of(Pitch.P_325, 9.5, latest, STANDARD).percentLeft())
+        assertThat(LoopCutters.of(Pitch.P_325, 9.5, null, latest, STANDARD).percentLeft())
                 .isCloseTo(percent, within(1e-9));
     }
 
@@ -123,7 +123,7 @@ class EdgeRulesTest {
                 "3,  NaN,  9.5, IMPOSSIBLE",
             })
     void whatCannotBeACutterIsRefused(int place, double mm, Double newMm, PlanRefusal.Reason reason) {
-        LoopCutters known = LoopCutters.of(Pitch.P_325, newMm, null, STANDARD);
+        LoopCutters known = LoopCutters.of(Pitch.P_325, newMm, null, null, STANDARD);
         assertThat(CutterReading.refusal(place, mm, 34, known)
                         .map(PlanRefusal::reason)
                         .orElse(null))
@@ -132,7 +132,7 @@ class EdgeRulesTest {
 
     @Test
     void aSampleGivesStrokesForShortestAndLongest() {
-        SharpeningPlan plan = EdgeSample.plan(new EdgeSample(7.2, 7.3, 7.6, 7.8), 0.06, true, STANDARD);
+        SharpeningPlan plan = new EdgeSample(7.2, 7.3, 7.6, 7.8).plan(false, 0.06, 4, 4.0, STANDARD);
         // Means 7.25 and 7.7: 0.45 mm apart, so it leads to the right; dull: four base strokes.
         assertThat(plan.balance().leadsTo()).isEqualTo(Side.RIGHT);
         assertThat(plan.cutters().stream().map(SharpeningPlan.CutterStrokes::strokes))

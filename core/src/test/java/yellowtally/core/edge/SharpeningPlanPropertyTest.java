@@ -36,7 +36,7 @@ class SharpeningPlanPropertyTest {
             @ForAll @DoubleRange(min = 0.02, max = 0.12) double removal,
             @ForAll @IntRange(max = 4) int base) {
         SharpeningPlan plan = SharpeningPlan.of(
-                new Given(loop(lengths, Side.LEFT), Set.of(), removal, base, Numbers.STANDARD),
+                new Given(loop(lengths, Side.LEFT), Set.of(), removal, base, 4.0, false, Numbers.STANDARD),
                 FilingWay.TO_ONE_LENGTH);
         var after = plan.cutters().stream()
                 .mapToDouble(c -> c.mm() - c.strokes() * removal)
@@ -62,7 +62,8 @@ class SharpeningPlanPropertyTest {
     void theLongerCutterNeverGetsFewerStrokes(
             @ForAll @Size(min = 4, max = 72) List<@DoubleRange(min = 6.5, max = 8.5) Double> lengths) {
         SharpeningPlan plan = SharpeningPlan.of(
-                new Given(loop(lengths, Side.LEFT), Set.of(), REMOVAL, 2, Numbers.STANDARD), FilingWay.TO_ONE_LENGTH);
+                new Given(loop(lengths, Side.LEFT), Set.of(), REMOVAL, 2, 4.0, false, Numbers.STANDARD),
+                FilingWay.TO_ONE_LENGTH);
         List<CutterStrokes> byLength = plan.cutters().stream()
                 .sorted((a, b) -> Double.compare(a.mm(), b.mm()))
                 .toList();
@@ -73,7 +74,7 @@ class SharpeningPlanPropertyTest {
     }
 
     private static SharpeningPlan plan(List<Cutter> cutters) {
-        return SharpeningPlan.of(new Given(cutters, Set.of(), REMOVAL, 2, Numbers.STANDARD));
+        return SharpeningPlan.of(new Given(cutters, Set.of(), REMOVAL, 2, 4.0, false, Numbers.STANDARD));
     }
 
     private static List<Integer> strokes(SharpeningPlan plan) {

@@ -7,9 +7,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.edge.SharpeningPlan.EdgeAdvice;
 import yellowtally.core.edge.SharpeningPlan.FilingWay;
 import yellowtally.core.edge.SharpeningPlan.Given;
@@ -29,7 +31,7 @@ class SharpeningPlanTest {
     }
 
     private static Given given(List<Cutter> cutters, Integer... leaveOut) {
-        return new Given(cutters, Set.of(leaveOut), REMOVAL, 2, Numbers.STANDARD);
+        return new Given(cutters, Set.of(leaveOut), REMOVAL, 2, 4.0, false, Numbers.STANDARD);
     }
 
     private static List<Integer> strokes(SharpeningPlan plan) {
@@ -138,18 +140,85 @@ class SharpeningPlanTest {
     }
 
     @ParameterizedTest
-    @CsvSource({
-        // depth, length, strokes, ends at, scrap
-        "0.30, 7.0, 5,  6.70, false",
-        "0.31, 7.0, 6,  6.64, false",
-        "0.90, 4.9, 15, 4.00, true",
-        "0.00, 7.0, 0,  7.00, false",
-    })
+    @CsvSource(
+            nullValues = "-",
+            value = {
+                // depth, length, strokes, ends at, scrap, life: of 9.5 mm new to 4 at the mark
+                "0.30, 7.0, 5,  6.70, false, 5.45",
+                "0.31, 7.0, 6,  6.64, false, 6.55",
+                "2.00, 9.0, 34, 6.96, false, 37.09",
+                "0.90, 4.9, 15, 4.00, true,  16.36",
+                "0.00, 7.0, 0,  7.00, false, 0",
+                "2.00, -,   34, -,    false, 37.09",
+                "6.00, 9.0, 100, 3.0, true,  100",
+            })
     void stoneDamageIsFiledBackWhileTheMarkAllows(
-            double depth, double length, int strokes, double ends, boolean scrap) {
-        FileBack back = FileBack.of(depth, length, REMOVAL, Numbers.STANDARD);
+            double depth, @Nullable Double length, int strokes, @Nullable Double ends, boolean scrap, double percent) {
+        FileBack back =
+                FileBack.of(depth, length, REMOVAL, LoopCutters.of(Pitch.P_325, 9.5, null, length, Numbers.STANDARD));
         assertThat(back.strokes()).isEqualTo(strokes);
-        assertThat(back.endsAtMm()).isCloseTo(ends, within(1e-9));
+        assertThat(back.percentOfLife()).isCloseTo(percent, within(0.01));
         assertThat(back.scrap()).isEqualTo(scrap);
+        if (ends == null) {
+            assertThat(back.endsAtMm()).isNull();
+        } else {
+            assertThat(back.endsAtMm()).isCloseTo(ends, within(1e-9));
+        }
+    }
+
+    /** The mark belongs to the loop: a maker who marks at 5 mm scraps what an unmarked loop bears. */
+    @ParameterizedTest
+    @CsvSource({"4.0, false", "5.0, true"})
+    void theMarkIsThatOfTheLoop(double mark, boolean scrap) {
+        assertThat(FileBack.of(1.0, 5.9, REMOVAL, LoopCutters.of(Pitch.P_325, 9.5, mark, 5.9, Numbers.STANDARD))
+                        .scrap())
+                .isEqualTo(scrap);
+        assertThat(SharpeningPlan.of(new Given(
+                                loop(5.1, 5.1, 5.1, 5.1), Set.of(), REMOVAL, 2, mark, false, Numbers.STANDARD))
+                        .reasons()
+                        .contains(PlanReason.PASSES_MARK))
+                .isEqualTo(scrap);
+    }
+
+    /**
+     * Gauges too low by 0.2 mm: 0.125 more than half of what is allowed, at 0.1 mm of height for each mm that is filed off; where
+     * the setting grows with the wear (0.65 in 6.5 mm) it comes to meet it.
+     */
+    @ParameterizedTest
+    @CsvSource({"0.2, false, 1.25", "0.2, true, 0.625", "0.35, false, 2.75", "0.05, false, 0"})
+    void gaugesTooLowAreCuredByFilingTheCuttersBack(double over, boolean progressive, double off) {
+        assertThat(FileBack.offForGauges(over, progressive, 0.65, Numbers.STANDARD))
+                .isCloseTo(off, within(1e-9));
+    }
+
+    /** Of four lengths one may stand alone: it is named, and what looks like a curve may be that one cutter. */
+    @ParameterizedTest
+    @CsvSource(
+            nullValues = "-",
+            value = {
+                // left shortest and longest, right shortest and longest, named, may be one cutter, of those left out
+                "6.2, 7.0, 7.0, 7.1, 0, true,  TOUCH_UP",
+                "7.0, 7.1, 6.2, 7.1, 1, true,  TOUCH_UP",
+                "7.0, 7.1, 7.0, 7.1, -, false, TOUCH_UP",
+                "6.2, 6.3, 7.0, 7.1, -, false, EQUALISE",
+            })
+    void aSampleNamesTheOneThatStandsAlone(
+            double leftShortest,
+            double leftLongest,
+            double rightShortest,
+            double rightLongest,
+            @Nullable Integer named,
+            boolean may,
+            EdgeAdvice without) {
+        EdgeSample sample = new EdgeSample(leftShortest, leftLongest, rightShortest, rightLongest);
+        SharpeningPlan plan = sample.plan(false, REMOVAL, 2, 4.0, Numbers.STANDARD);
+        assertThat(plan.outliers()).isEqualTo(named == null ? List.of() : List.of(named));
+        assertThat(plan.reasons().contains(PlanReason.MAY_BE_ONE_CUTTER)).isEqualTo(may);
+        if (named != null) {
+            SharpeningPlan left = sample.plan(true, REMOVAL, 2, 4.0, Numbers.STANDARD);
+            assertThat(left.advice()).isEqualTo(without);
+            assertThat(left.totalStrokes()).isLessThan(plan.totalStrokes());
+            assertThat(left.outliers()).isEmpty();
+        }
     }
 }

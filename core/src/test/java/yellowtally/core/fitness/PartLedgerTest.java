@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import yellowtally.core.edge.SidesOfLoop;
 import yellowtally.core.log.MeasureEntry;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Measure;
@@ -54,10 +55,47 @@ class PartLedgerTest {
         assertThat(ledger.sideDifferences())
                 .singleElement()
                 .satisfies(mm -> assertThat(mm).isCloseTo(0.3, within(1e-9)));
-        assertThat(ledger.latestSpread(Measure.LEFT_SHORTEST, Measure.LEFT_LONGEST))
-                .isCloseTo(0.2, within(1e-9));
-        assertThat(ledger.latestSpread(Measure.SHORTEST_CUTTER, Measure.LEFT_LONGEST))
-                .isZero();
+        assertThat(ledger.sides(0.06).leftLessRightMm()).isCloseTo(0.3, within(1e-9));
+        assertThat(ledger.sides(0.06).spreadMm()).isCloseTo(0.2, within(1e-9));
+    }
+
+    /** What was measured after filing is the newer word; a loop brought to one length accuses no side. */
+    @Test
+    void lengthsAfterFilingCountBeforeThoseAsTheyWereFound() {
+        MeasureEntry[] found = {
+            entry("a", 2, Measure.LEFT_SHORTEST, 7.6),
+            entry("a", 2, Measure.LEFT_LONGEST, 7.8),
+            entry("a", 2, Measure.RIGHT_SHORTEST, 7.1),
+            entry("a", 2, Measure.RIGHT_LONGEST, 7.3),
+            entry("a", 2, Measure.STROKES_LEFT, 10),
+            entry("a", 2, Measure.STROKES_RIGHT, 2),
+        };
+        assertThat(of(List.of(), found).sides(0.06).leftLessRightMm()).isCloseTo(0.5 - 8 * 0.06, within(1e-9));
+        List<MeasureEntry> more = new ArrayList<>(List.of(found));
+        more.add(entry("a", 2, Measure.FILED_LEFT, 7.2));
+        more.add(entry("a", 2, Measure.FILED_RIGHT, 7.1));
+        assertThat(of(List.of(), more.toArray(MeasureEntry[]::new)).sides(0.06).leftLessRightMm())
+                .isCloseTo(0.1, within(1e-9));
+        more.add(entry("b", 3, Measure.EQUALISED_LENGTH, 7.0));
+        assertThat(of(List.of(), more.toArray(MeasureEntry[]::new)).sides(0.06)).isEqualTo(SidesOfLoop.EVEN);
+    }
+
+    /** What a stroke took: the shortest cutter before less after, over the strokes of its side. */
+    @Test
+    void aSharpeningThatMeasuredBeforeAndAfterTellsWhatAStrokeTakes() {
+        PartLedger ledger = of(
+                List.of(),
+                entry("a", 2, Measure.LEFT_SHORTEST, 7.6),
+                entry("a", 2, Measure.RIGHT_SHORTEST, 7.3),
+                entry("a", 2, Measure.FILED_SHORTEST, 7.0),
+                entry("a", 2, Measure.STROKES_LEFT, 9),
+                entry("a", 2, Measure.STROKES_RIGHT, 3),
+                entry("b", 4, Measure.LEFT_SHORTEST, 6.9),
+                entry("b", 4, Measure.RIGHT_SHORTEST, 6.9),
+                entry("b", 4, Measure.STROKES_LEFT, 3),
+                entry("b", 4, Measure.STROKES_RIGHT, 3));
+        assertThat(ledger.filingRates()).hasSize(1);
+        assertThat(ledger.filingRates().get("a")).isCloseTo(0.1, within(1e-9));
     }
 
     /** Depths 8.0 on day 2, 7.8 on day 6, 7.5 on day 10: a cost is read only where one dressing lies between. */
@@ -89,7 +127,7 @@ class PartLedgerTest {
     /** A step that takes no figure of wear is not read over a life: what only counts says nothing of what is left. */
     @ParameterizedTest
     @CsvSource({
-        "CHAIN,    CHAIN_LOOK SHARPEN DEPTH_GAUGES EQUALISE",
+        "CHAIN,    CHAIN_LOOK SHARPEN EQUALISE DEPTH_GAUGES",
         "BAR,      GROOVE RAILS",
         "SPROCKET, SPROCKET",
         "SAW,      BRAKE_BAND",

@@ -59,7 +59,7 @@ class SawWearTest {
                 null);
         Double latest = parts.latestCutterMm().orElse(null);
         ScheduleLedger schedule = new ScheduleLedger(
-                Profiles.petrol(Schools.STANDARD, LoopCutters.of(Pitch.P_325, 9.5, latest, Numbers.STANDARD)),
+                Profiles.petrol(Schools.STANDARD, LoopCutters.of(Pitch.P_325, 9.5, null, latest, Numbers.STANDARD)),
                 Uses.START,
                 uses,
                 SawLog.of(done),

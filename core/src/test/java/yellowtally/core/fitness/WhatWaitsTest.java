@@ -1,6 +1,7 @@
 package yellowtally.core.fitness;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static yellowtally.core.fitness.Served.entry;
 import static yellowtally.core.schedule.Uses.at;
 import static yellowtally.core.schedule.Uses.outing;
@@ -21,6 +22,7 @@ import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.tension.TensionOutcome;
+import yellowtally.core.waiting.EdgeWaits.EdgeMatter;
 import yellowtally.core.waiting.FindingWaits.FindingMatter;
 import yellowtally.core.waiting.FitState;
 import yellowtally.core.waiting.OilWaits.OilMatter;
@@ -54,6 +56,26 @@ class WhatWaitsTest {
         SawAccount fine = Served.onDayOne(entry(2, step, StepOutcome.ATTEND), entry(3, step, StepOutcome.FINE))
                 .assess(5);
         assertThat(waits(fine)).doesNotContain(AttendMatter.STEP_ATTENDS);
+    }
+
+    /** Six strokes more on one side are 0.36 mm: measure both before the saw cuts a curve, and no even filing hides it. */
+    @ParameterizedTest
+    @CsvSource({"9, 3, -1, true", "8, 3, -1, false", "9, 3, 3, true"})
+    void unevenStrokesAskForBothSides(double left, double right, double evenAfter, boolean waits) {
+        List<MeasureEntry> figures = new ArrayList<>(List.of(
+                new MeasureEntry(1, "a", Measure.STROKES_LEFT, at(2, 9), left),
+                new MeasureEntry(1, "a", Measure.STROKES_RIGHT, at(2, 9), right)));
+        if (evenAfter > 0) {
+            figures.add(new MeasureEntry(2, "b", Measure.STROKES_LEFT, at(3, 9), evenAfter));
+            figures.add(new MeasureEntry(2, "b", Measure.STROKES_RIGHT, at(3, 9), evenAfter));
+        }
+        SawAccount account =
+                Served.onDayOne().figures(figures.toArray(MeasureEntry[]::new)).assess(5);
+        assertThat(waits(account).contains(EdgeMatter.MEASURE_BOTH_SIDES)).isEqualTo(waits);
+        if (waits) {
+            assertThat(of(account, EdgeMatter.MEASURE_BOTH_SIDES).step()).isEqualTo(Step.SHARPEN);
+            assertThat(of(account, EdgeMatter.MEASURE_BOTH_SIDES).extent()).isCloseTo(0.36, within(1e-9));
+        }
     }
 
     @Test

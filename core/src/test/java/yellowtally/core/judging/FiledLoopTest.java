@@ -45,7 +45,7 @@ class FiledLoopTest {
     }
 
     private static SharpeningPlan plan(List<Cutter> cutters, Set<Integer> leftOut) {
-        return SharpeningPlan.of(new SharpeningPlan.Given(cutters, leftOut, 0.06, 2, Numbers.STANDARD));
+        return SharpeningPlan.of(new SharpeningPlan.Given(cutters, leftOut, 0.06, 2, 4.0, false, Numbers.STANDARD));
     }
 
     private static Map<Integer, Integer> asPlanned(SharpeningPlan plan) {

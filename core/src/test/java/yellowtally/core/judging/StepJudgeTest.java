@@ -3,9 +3,11 @@ package yellowtally.core.judging;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -96,7 +98,6 @@ class StepJudgeTest {
         "BLUED_BY_NO_OIL, OIL_CARD",
         "CUTTERS_STRUCK, SHARPEN",
         "STRAP_CRACKED, REPLACE_CHAIN",
-        "HOOKS_ROUNDED, REPLACE_SPROCKET",
         "NOSE_SEIZED, REPLACE_BAR",
         "CHAIN_NOT_STOPPED, BRAKE_BAND",
         "OIL_NONE, GROOVE",
@@ -105,6 +106,89 @@ class StepJudgeTest {
         assertThat(judge.verdict(finding.step(), found(StepOutcome.FINE, finding))
                         .opens())
                 .containsExactly(opened);
+    }
+
+    /** Hooks worn round condemn the sprocket too: new chain, new sprocket, and the bearing that is new with it. */
+    @Test
+    void roundedHooksOpenChainSprocketAndBearing() {
+        assertThat(judge.verdict(Step.CHAIN_LOOK, found(StepOutcome.FINE, Finding.HOOKS_ROUNDED))
+                        .opens())
+                .containsExactlyInAnyOrder(Step.REPLACE_CHAIN, Step.REPLACE_SPROCKET, Step.BEARING);
+    }
+
+    /** Read on both sides, highest and lowest: one too high beside one too low is both; a side left out is asked for. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            nullValues = "-",
+            value = {
+                "0.60 | 0.70 | 0.62 | 0.66 | FINE   | -                        | -",
+                "0.45 | 0.70 | 0.62 | 0.66 | ATTEND | GAUGES_HIGH              | -",
+                "0.60 | 0.70 | 0.62 | 0.82 | FAIL   | GAUGES_LOW               | -",
+                "0.45 | 0.70 | 0.62 | 0.97 | FAIL   | GAUGES_HIGH GAUGES_KICKBACK | -",
+                "0.60 | 0.70 | 0.62 | -    | -      | -                        | FIGURE_MISSING",
+                "0.75 | 0.70 | 0.62 | 0.66 | -      | -                        | SHORTEST_OVER_LONGEST",
+                "-    | -    | -    | -    | -      | -                        | FIGURE_MISSING",
+            })
+    void gaugesAreReadOnBothSides(
+            Double leftLeast,
+            Double leftMost,
+            Double rightLeast,
+            Double rightMost,
+            StepOutcome outcome,
+            String found,
+            StepRefusal.Reason refused) {
+        Map<Measure, Double> figures = new EnumMap<>(Measure.class);
+        put(figures, Measure.GAUGE_LEFT_LEAST, leftLeast);
+        put(figures, Measure.GAUGE_LEFT_MOST, leftMost);
+        put(figures, Measure.GAUGE_RIGHT_LEAST, rightLeast);
+        put(figures, Measure.GAUGE_RIGHT_MOST, rightMost);
+        assertThat(judge.refusal(Step.DEPTH_GAUGES, fine(figures), false).map(StepRefusal::reason))
+                .isEqualTo(Optional.ofNullable(refused));
+        if (refused == null) {
+            StepVerdict verdict = judge.verdict(Step.DEPTH_GAUGES, fine(figures));
+            assertThat(verdict.outcome()).isEqualTo(outcome);
+            assertThat(verdict.findings().stream().map(Finding::name))
+                    .containsExactly(found == null ? new String[0] : found.split(" "));
+            assertThat(verdict.opens().contains(Step.SHARPEN)).isEqualTo(outcome == StepOutcome.FAIL);
+            assertThat(verdict.fileBack() != null).isEqualTo(outcome == StepOutcome.FAIL);
+        }
+    }
+
+    private static void put(Map<Measure, Double> figures, Measure measure, Double figure) {
+        if (figure != null) {
+            figures.put(measure, figure);
+        }
+    }
+
+    /** One removal for all: what was learned at the vice is what the bench asks for. 0.30 mm longer on the left. */
+    @ParameterizedTest
+    @CsvSource({"0.06, 7, 34", "0.12, 5, 17"})
+    void theStrokesAreReckonedWithWhatWasLearned(double removal, int mostStrokes, int struck) {
+        StepJudge learned = new StepJudge(Profiles.petrol(), Numbers.STANDARD, removal);
+        Map<Measure, Double> sample = new EnumMap<>(Map.of(
+                Measure.STROKES_LEFT, 3.0,
+                Measure.STROKES_RIGHT, 3.0,
+                Measure.LEFT_SHORTEST, 7.3,
+                Measure.LEFT_LONGEST, 7.3,
+                Measure.RIGHT_SHORTEST, 7.0,
+                Measure.RIGHT_LONGEST, 7.0));
+        assertThat(learned.verdict(Step.SHARPEN, fine(sample)).plan().cutters().stream()
+                        .mapToInt(cutter -> cutter.strokes())
+                        .max())
+                .hasValue(2);
+        sample.put(Measure.LEFT_LONGEST, 7.6);
+        sample.put(Measure.LEFT_SHORTEST, 7.3);
+        assertThat(learned.verdict(Step.SHARPEN, fine(sample)).plan().cutters().stream()
+                        .filter(cutter -> cutter.mm() == 7.3)
+                        .mapToInt(cutter -> cutter.strokes())
+                        .max())
+                .hasValue(mostStrokes);
+        // Struck 2 mm deep: strokes for that, on every cutter.
+        sample.put(Measure.DAMAGE_DEPTH, 2.0);
+        StepVerdict hit = learned.verdict(Step.SHARPEN, fine(sample));
+        assertThat(hit.fileBack().strokes()).isEqualTo(struck);
+        assertThat(hit.plan().cutters()).allMatch(cutter -> cutter.strokes() >= struck);
     }
 
     @ParameterizedTest
@@ -272,7 +356,7 @@ class StepJudgeTest {
     void theProgressiveSchoolAimsDeeperOnAWornCutter() {
         SawProfile worn = Profiles.petrol(
                 new Schools(FilingSchool.HAND_AND_MACHINE, GaugeSchool.PROGRESSIVE, false),
-                LoopCutters.of(Pitch.P_325, 9.5, 7.0, Numbers.STANDARD));
+                LoopCutters.of(Pitch.P_325, 9.5, null, 7.0, Numbers.STANDARD));
         StepReport report = fine(Map.of(Measure.GAUGE_SETTING, 0.9));
         StepVerdict progressive = new StepJudge(worn, Numbers.STANDARD).verdict(Step.DEPTH_GAUGES, report);
         assertThat(progressive.findings()).isEmpty();

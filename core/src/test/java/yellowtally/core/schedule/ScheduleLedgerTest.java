@@ -343,6 +343,20 @@ class ScheduleLedgerTest {
                 .containsExactly(Condition.HARD);
     }
 
+    /** Bringing all cutters to one length lowers them: the gauges are due after it, and not after a look at them since. */
+    @ParameterizedTest
+    @CsvSource({"EQUALISE, true", "EQUALISE DEPTH_GAUGES, false", "DEPTH_GAUGES EQUALISE, true"})
+    void equalisingMakesTheGaugesDue(String steps, boolean due) {
+        List<StepEntry> done = allDone(20);
+        int day = 21;
+        for (String step : steps.split(" ")) {
+            done.add(done(day++, Step.valueOf(step)));
+        }
+        TaskDue gauges = assess(Task.DEPTH_GAUGES, List.of(), done, 30);
+        assertThat(gauges.due()).isEqualTo(due);
+        assertThat(gauges.events().contains(DueEvent.EQUALISED)).isEqualTo(due);
+    }
+
     /** Sharpenings have a pace of their own: one every two days, five of them until the gauges. */
     @Test
     void whatCountsSharpeningsIsExpectedByTheirPace() {

@@ -26,7 +26,7 @@ public final class Profiles {
                 5.5,
                 false,
                 Schools.STANDARD,
-                LoopCutters.of(Pitch.P_325, 9.5, null, Numbers.STANDARD),
+                LoopCutters.of(Pitch.P_325, 9.5, null, null, Numbers.STANDARD),
                 null);
     }
 
@@ -63,7 +63,7 @@ public final class Profiles {
                 5.0,
                 false,
                 Schools.STANDARD,
-                LoopCutters.of(Pitch.P_3_8_LOW_PROFILE, null, null, Numbers.STANDARD),
+                LoopCutters.of(Pitch.P_3_8_LOW_PROFILE, null, null, null, Numbers.STANDARD),
                 null);
     }
 
