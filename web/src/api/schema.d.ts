@@ -1666,6 +1666,7 @@ export interface components {
             downTilt?: number;
             /** Format: int32 */
             driveLinks?: number;
+            file?: string;
             gauge?: components["schemas"]["Gauge"];
             newCutter?: string;
             pitch?: components["schemas"]["Pitch"];
@@ -1674,6 +1675,7 @@ export interface components {
             tangDepth?: string;
             /** Format: double */
             topPlateAngle?: number;
+            wearMark?: string;
         };
         ChainView: {
             /** Format: int32 */
@@ -1685,6 +1687,8 @@ export interface components {
             downTilt: number;
             /** Format: int32 */
             driveLinks: number;
+            /** Format: double */
+            fileMm?: number;
             gauge: components["schemas"]["Gauge"];
             /** Format: double */
             loopLengthMm: number;
@@ -1700,6 +1704,8 @@ export interface components {
             tangDepthMm?: number;
             /** Format: double */
             topPlateAngle: number;
+            /** Format: double */
+            wearMarkMm?: number;
         };
         Changed: {
             /** Format: date-time */
@@ -1856,6 +1862,7 @@ export interface components {
         Deal: {
             /** Format: int32 */
             baseStrokes?: number;
+            damage?: string;
             dull: boolean;
             /** Format: uuid */
             id: string;
@@ -1889,7 +1896,7 @@ export interface components {
             likely: string;
         };
         /** @enum {string} */
-        DueEvent: "GROUND_STRUCK" | "DUST_SEEN" | "RAIN" | "CHAIN_SLACK" | "COMPLAINT" | "SEASON_STARTS" | "NEW_SPROCKET" | "NEVER_DONE";
+        DueEvent: "GROUND_STRUCK" | "DUST_SEEN" | "RAIN" | "CHAIN_SLACK" | "COMPLAINT" | "SEASON_STARTS" | "EQUALISED" | "NEW_SPROCKET" | "NEVER_DONE";
         /** @enum {string} */
         EdgeAdvice: "TOUCH_UP" | "EQUALISE" | "SCRAP" | "OUT_OF_USE";
         EdgeLife: {
@@ -1904,6 +1911,15 @@ export interface components {
             percentLeft: number;
             sharpeningsLeft?: components["schemas"]["Range"];
             tanksLeft?: components["schemas"]["Range"];
+        };
+        /** @enum {string} */
+        EdgeMatter: "MEASURE_BOTH_SIDES";
+        EdgeWaits: {
+            /** Format: double */
+            differenceMm: number;
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["EdgeMatter"];
         };
         Effect: {
             officer: boolean;
@@ -2048,6 +2064,15 @@ export interface components {
         };
         /** @enum {string} */
         FigureKind: "LENGTH" | "COUNT" | "DAYS" | "PERCENT" | "TURNS";
+        FileBack: {
+            /** Format: double */
+            endsAtMm?: number;
+            /** Format: double */
+            percentOfLife: number;
+            scrap: boolean;
+            /** Format: int32 */
+            strokes: number;
+        };
         FileChoice: {
             /** Format: double */
             angleDegrees: number;
@@ -2095,7 +2120,7 @@ export interface components {
             title: string;
         };
         /** @enum {string} */
-        Finding: "HAND_GUARD_BROKEN" | "CATCHER_BROKEN" | "CHAIN_DAMAGE_SEEN" | "FASTENER_LOOSE" | "LEAK_SEEN" | "COMPLAINT_CONFIRMED" | "CABLE_DAMAGED" | "BATTERY_DAMAGED" | "CONTACTS_DIRTY" | "SLOTS_PACKED" | "LEVER_DOES_NOT_SNAP" | "CHAIN_DRAWN_WITH_BRAKE_ON" | "CHAIN_DRAGS_WITH_BRAKE_OFF" | "GUARD_TABS_WORN" | "INERTIA_NOT_TRIPPED" | "OIL_OUTLET_PACKED" | "COVER_CRACKED" | "BAND_THIN" | "BAND_CRACKED" | "DRUM_GREASY" | "GROOVE_WATCH" | "GROOVE_WORN_OUT" | "GROOVE_WIDE" | "CHAIN_TIPS" | "BAR_BENT" | "OIL_HOLE_BLOCKED" | "BURR" | "BLUING" | "RAILS_UNEVEN" | "RAILS_SPENT" | "RAILS_SPLAYED" | "BLUED_BY_DULL_CHAIN" | "BLUED_BY_TIGHT_CHAIN" | "BLUED_BY_NO_OIL" | "RAILS_STILL_UNEVEN" | "NOSE_SEIZED" | "NOSE_PLAY" | "ROLLERS_MISSING" | "NOSE_CHIPPED" | "GREASE_HOLE_BLOCKED" | "CUTTER_CRACKED" | "CUTTER_MISSING" | "STRAP_CRACKED" | "RIVET_OPEN" | "DRIVE_LINK_BENT" | "HOOKS_ROUNDED" | "CUTTER_PAST_MARK" | "CUTTERS_STRUCK" | "CUTTERS_DULL" | "JOINTS_STIFF" | "SPROCKET_PLAN" | "SPROCKET_WORN_OUT" | "TEETH_BROKEN" | "CLIP_OR_WASHER_BAD" | "BEARING_ROUGH" | "CLUTCH_GREASY" | "FOUND_STILL_CUTTING" | "FOUND_DULL" | "FOUND_STRUCK" | "NOTHING_FILED" | "STROKES_UNEQUAL" | "SIDES_LEAD_IN_A_CURVE" | "SIDES_FAR_APART" | "SIDE_UNEVEN" | "SHARPENED_PAST_MARK" | "DAMAGE_PAST_MARK" | "GAUGES_HIGH" | "GAUGES_LOW" | "GAUGES_KICKBACK" | "SIDES_STILL_UNEVEN" | "FILED_PAST_MARK" | "BAR_TURNED_OVER" | "BAR_SAME_WAY_UP" | "NUT_OR_STUD_BAD" | "FILTER_WORN" | "PLUG_DARK_OILY" | "PLUG_WHITE" | "PLUG_WORN" | "SCREEN_BLOCKED" | "SCREEN_HOLED" | "SCREEN_MISSING" | "ROPE_FRAYED" | "FINS_PACKED" | "RECOIL_WEAK" | "CAP_SEAL_WORN" | "PICK_UP_CLOGGED" | "HOSE_LEAKS" | "CASE_CRACKED" | "MOUNT_TORN" | "MUFFLER_LOOSE" | "SPIKE_BOLTS_LOOSE" | "FUEL_OLD" | "OIL_NOT_FOR_BARS" | "CHAIN_NOT_STOPPED" | "CHAIN_STOPS_SLOWLY" | "CHAIN_CREEPS" | "THROTTLE_LOCK_FAILS" | "STOP_SWITCH_FAILS" | "OIL_FAINT" | "OIL_NONE" | "BULB_STAYS_FLAT";
+        Finding: "HAND_GUARD_BROKEN" | "CATCHER_BROKEN" | "CHAIN_DAMAGE_SEEN" | "FASTENER_LOOSE" | "LEAK_SEEN" | "COMPLAINT_CONFIRMED" | "CABLE_DAMAGED" | "BATTERY_DAMAGED" | "CONTACTS_DIRTY" | "SLOTS_PACKED" | "LEVER_DOES_NOT_SNAP" | "CHAIN_DRAWN_WITH_BRAKE_ON" | "CHAIN_DRAGS_WITH_BRAKE_OFF" | "GUARD_TABS_WORN" | "INERTIA_NOT_TRIPPED" | "OIL_OUTLET_PACKED" | "COVER_CRACKED" | "BAND_THIN" | "BAND_CRACKED" | "DRUM_GREASY" | "GROOVE_WATCH" | "GROOVE_WORN_OUT" | "GROOVE_WIDE" | "CHAIN_TIPS" | "BAR_BENT" | "OIL_HOLE_BLOCKED" | "BURR" | "BLUING" | "RAILS_UNEVEN" | "RAILS_SPENT" | "RAILS_SPLAYED" | "BLUED_BY_DULL_CHAIN" | "BLUED_BY_TIGHT_CHAIN" | "BLUED_BY_NO_OIL" | "RAILS_STILL_UNEVEN" | "NOSE_SEIZED" | "NOSE_PLAY" | "ROLLERS_MISSING" | "NOSE_CHIPPED" | "GREASE_HOLE_BLOCKED" | "CUTTER_CRACKED" | "CUTTER_MISSING" | "STRAP_CRACKED" | "RIVET_OPEN" | "DRIVE_LINK_BENT" | "HOOKS_ROUNDED" | "CUTTER_PAST_MARK" | "CUTTERS_STRUCK" | "CUTTERS_DULL" | "JOINTS_STIFF" | "SPROCKET_PLAN" | "SPROCKET_WORN_OUT" | "TEETH_BROKEN" | "CLIP_OR_WASHER_BAD" | "BEARING_ROUGH" | "CLUTCH_GREASY" | "FOUND_STILL_CUTTING" | "FOUND_DULL" | "FOUND_STRUCK" | "SHORT_ONE_LEFT_OUT" | "NOTHING_FILED" | "STROKES_UNEQUAL" | "SIDES_LEAD_IN_A_CURVE" | "SIDES_FAR_APART" | "SIDE_UNEVEN" | "SHARPENED_PAST_MARK" | "DAMAGE_PAST_MARK" | "GAUGES_HIGH" | "GAUGES_LOW" | "GAUGES_KICKBACK" | "SIDES_STILL_UNEVEN" | "FILED_PAST_MARK" | "BAR_TURNED_OVER" | "BAR_SAME_WAY_UP" | "NUT_OR_STUD_BAD" | "FILTER_WORN" | "PLUG_DARK_OILY" | "PLUG_WHITE" | "PLUG_WORN" | "SCREEN_BLOCKED" | "SCREEN_HOLED" | "SCREEN_MISSING" | "ROPE_FRAYED" | "FINS_PACKED" | "RECOIL_WEAK" | "CAP_SEAL_WORN" | "PICK_UP_CLOGGED" | "HOSE_LEAKS" | "CASE_CRACKED" | "MOUNT_TORN" | "MUFFLER_LOOSE" | "SPIKE_BOLTS_LOOSE" | "FUEL_OLD" | "OIL_NOT_FOR_BARS" | "CHAIN_NOT_STOPPED" | "CHAIN_STOPS_SLOWLY" | "CHAIN_CREEPS" | "THROTTLE_LOCK_FAILS" | "STOP_SWITCH_FAILS" | "OIL_FAINT" | "OIL_NONE" | "BULB_STAYS_FLAT";
         /** @enum {string} */
         FindingHoldMatter: "FINDING_HOLDS";
         FindingHolds: {
@@ -2431,7 +2456,7 @@ export interface components {
             placeMm: number;
         };
         /** @enum {string} */
-        Measure: "BAND_THICKNESS" | "GROOVE_DEPTH" | "GROOVE_WIDTH" | "RAIL_DIFFERENCE" | "SHORTEST_CUTTER" | "SPROCKET_WEAR" | "STROKES_LEFT" | "STROKES_RIGHT" | "LEFT_SHORTEST" | "LEFT_LONGEST" | "RIGHT_SHORTEST" | "RIGHT_LONGEST" | "FILED_SHORTEST" | "DAMAGE_DEPTH" | "GAUGE_SETTING" | "EQUALISED_LENGTH" | "GREASE_PUMPS" | "FUEL_AGE" | "OIL_LEFT" | "OILER_TURNS" | "BULB_PRESSES";
+        Measure: "BAND_THICKNESS" | "GROOVE_DEPTH" | "GROOVE_WIDTH" | "RAIL_DIFFERENCE" | "SHORTEST_CUTTER" | "SPROCKET_WEAR" | "STROKES_LEFT" | "STROKES_RIGHT" | "LEFT_SHORTEST" | "LEFT_LONGEST" | "RIGHT_SHORTEST" | "RIGHT_LONGEST" | "FILED_SHORTEST" | "FILED_LEFT" | "FILED_RIGHT" | "DAMAGE_DEPTH" | "GAUGE_SETTING" | "GAUGE_LEAST" | "GAUGE_LEFT_LEAST" | "GAUGE_LEFT_MOST" | "GAUGE_RIGHT_LEAST" | "GAUGE_RIGHT_MOST" | "EQUALISED_LENGTH" | "GREASE_PUMPS" | "FUEL_AGE" | "OIL_LEFT" | "OILER_TURNS" | "BULB_PRESSES";
         MeasureView: {
             kind: components["schemas"]["FigureKind"];
             measure: components["schemas"]["Measure"];
@@ -2749,7 +2774,10 @@ export interface components {
             /** Format: int32 */
             baseStrokes: number;
             by: string;
+            /** Format: double */
+            damageMm?: number;
             dull: boolean;
+            fileBack?: components["schemas"]["FileBack"];
             /** Format: uuid */
             id: string;
             places: components["schemas"]["CutterPlace"][];
@@ -2880,7 +2908,7 @@ export interface components {
         /** @enum {string} */
         Pitch: "P_1_4" | "P_3_8_LOW_PROFILE" | "P_325" | "P_3_8" | "P_404";
         /** @enum {string} */
-        PlanReason: "SIDES_LEAD_IN_A_CURVE" | "SIDES_FAR_APART" | "SIDE_UNEVEN" | "PASSES_MARK" | "CUTTER_CONDEMNED" | "DAMAGED_LEFT_OUT" | "CHOSEN_LEFT_OUT";
+        PlanReason: "SIDES_LEAD_IN_A_CURVE" | "SIDES_FAR_APART" | "SIDE_UNEVEN" | "PASSES_MARK" | "CUTTER_CONDEMNED" | "DAMAGED_LEFT_OUT" | "MAY_BE_ONE_CUTTER" | "CHOSEN_LEFT_OUT";
         PlannedStep: {
             finding?: components["schemas"]["Finding"];
             step: components["schemas"]["Step"];
@@ -3521,7 +3549,7 @@ export interface components {
             until?: string;
         };
         /** @enum {string} */
-        Step: "MAKE_SAFE" | "OUTSIDE_LOOK" | "ELECTRIC_LOOK" | "BRAKE_LEVER" | "INERTIA" | "NEW_GUARD" | "NEW_CATCHER" | "NEW_POWER_PART" | "CLEAN_COVER" | "BRAKE_BAND" | "NEW_BAND" | "GROOVE" | "RAILS" | "BLUING_CAUSE" | "DRESS_RAILS" | "NOSE" | "NOSE_GREASE" | "CHAIN_LOOK" | "SPROCKET" | "BEARING" | "NEW_CASE_PART" | "STRIP_DOWN" | "REPLACE_SPROCKET" | "REPLACE_BAR" | "REPLACE_CHAIN" | "SHARPEN" | "DEPTH_GAUGES" | "EQUALISE" | "TIGHTEN" | "REFIT" | "TENSION" | "NUTS" | "AIR_FILTER" | "PLUG" | "TUNE" | "NEW_SCREEN" | "ARRESTOR" | "STARTER" | "NEW_HOSE" | "TANKS" | "NEW_CONTROL_PART" | "FILL" | "BRAKE_RUNNING" | "CONTROLS" | "OIL_CARD";
+        Step: "MAKE_SAFE" | "OUTSIDE_LOOK" | "ELECTRIC_LOOK" | "BRAKE_LEVER" | "INERTIA" | "NEW_GUARD" | "NEW_CATCHER" | "NEW_POWER_PART" | "CLEAN_COVER" | "BRAKE_BAND" | "NEW_BAND" | "GROOVE" | "RAILS" | "BLUING_CAUSE" | "DRESS_RAILS" | "NOSE" | "NOSE_GREASE" | "CHAIN_LOOK" | "SPROCKET" | "BEARING" | "NEW_CASE_PART" | "STRIP_DOWN" | "REPLACE_SPROCKET" | "REPLACE_BAR" | "REPLACE_CHAIN" | "SHARPEN" | "EQUALISE" | "DEPTH_GAUGES" | "TIGHTEN" | "REFIT" | "TENSION" | "NUTS" | "AIR_FILTER" | "PLUG" | "TUNE" | "NEW_SCREEN" | "ARRESTOR" | "STARTER" | "NEW_HOSE" | "TANKS" | "NEW_CONTROL_PART" | "FILL" | "BRAKE_RUNNING" | "CONTROLS" | "OIL_CARD";
         StepAnswer: {
             doubts: components["schemas"]["Doubt"][];
             figures: {
@@ -3590,6 +3618,7 @@ export interface components {
             clearanceMm?: number;
             /** Format: int32 */
             dressingsLeft?: number;
+            fileBack?: components["schemas"]["FileBack"];
             findings: components["schemas"]["Finding"][];
             /** Format: double */
             gaugeTargetMm?: number;
@@ -3869,7 +3898,7 @@ export interface components {
             personId: string;
             reason: string;
         };
-        Waiting: components["schemas"]["TensionWaits"] | components["schemas"]["RecheckWaits"] | components["schemas"]["GrowthWaits"] | components["schemas"]["TakeUpWaits"] | components["schemas"]["RunWaits"] | components["schemas"]["FindingHolds"] | components["schemas"]["StepHolds"] | components["schemas"]["ReleaseWaits"] | components["schemas"]["SetBackWaits"] | components["schemas"]["RestWaits"] | components["schemas"]["RecordWaits"] | components["schemas"]["OilWaits"] | components["schemas"]["FaultWaits"] | components["schemas"]["FaultRests"] | components["schemas"]["FindingWaits"] | components["schemas"]["StepAttends"] | components["schemas"]["TaskWaits"];
+        Waiting: components["schemas"]["TensionWaits"] | components["schemas"]["RecheckWaits"] | components["schemas"]["GrowthWaits"] | components["schemas"]["TakeUpWaits"] | components["schemas"]["RunWaits"] | components["schemas"]["EdgeWaits"] | components["schemas"]["FindingHolds"] | components["schemas"]["StepHolds"] | components["schemas"]["ReleaseWaits"] | components["schemas"]["SetBackWaits"] | components["schemas"]["RestWaits"] | components["schemas"]["RecordWaits"] | components["schemas"]["OilWaits"] | components["schemas"]["FaultWaits"] | components["schemas"]["FaultRests"] | components["schemas"]["FindingWaits"] | components["schemas"]["StepAttends"] | components["schemas"]["TaskWaits"];
         WatchView: {
             /** Format: date-time */
             dryAt?: string;

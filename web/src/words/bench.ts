@@ -101,7 +101,7 @@ export const stepWords: Record<Step, StepWords> = {
   },
   DEPTH_GAUGES: {
     title: 'Depth gauges',
-    how: 'Lay the gauge tool over two cutters and measure how far the depth gauge lies below the edge.',
+    how: 'Lay the gauge tool over two cutters and measure how far the depth gauge lies below the edge: the highest and the lowest of each side, or one figure where all are alike.',
     caution: 'Too low kicks back and cannot be undone but by filing the cutters back.',
   },
   EQUALISE: {
@@ -287,6 +287,7 @@ export const findingWords: Record<Schemas['Finding'], string> = {
   FOUND_STILL_CUTTING: 'Was still cutting',
   FOUND_DULL: 'Was dull',
   FOUND_STRUCK: 'Was struck',
+  SHORT_ONE_LEFT_OUT: 'One short cutter left out',
   STROKES_UNEQUAL: 'Strokes differ by side',
   SIDES_LEAD_IN_A_CURVE: 'Sides differ: leads in a curve',
   SIDES_FAR_APART: 'Sides far apart',
@@ -352,6 +353,13 @@ export const measureWords: Record<Schemas['Measure'], string> = {
   OILER_TURNS: 'Adjuster turned, out +, in −',
   BULB_PRESSES: 'Presses until oil came',
   FILED_SHORTEST: 'Shortest after filing',
+  FILED_LEFT: 'Left after filing',
+  FILED_RIGHT: 'Right after filing',
+  GAUGE_LEAST: 'Highest gauge of all',
+  GAUGE_LEFT_LEAST: 'Left, highest gauge',
+  GAUGE_LEFT_MOST: 'Left, lowest gauge',
+  GAUGE_RIGHT_LEAST: 'Right, highest gauge',
+  GAUGE_RIGHT_MOST: 'Right, lowest gauge',
 };
 
 export const figureUnit: Record<Schemas['FigureKind'], string> = {

@@ -1,6 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
-import { balanceSentence, flipSentence, planSentence, rateSentence, sampleWords } from './edge';
+import {
+  balanceSentence,
+  fileBackSentence,
+  flipSentence,
+  planSentence,
+  rateSentence,
+  sampleWords,
+} from './edge';
 
 const balance = (differenceMm: number, leadsTo?: Schemas['Side']): Schemas['SideBalance'] => ({
   leftMm: 7.3,
@@ -76,5 +83,21 @@ describe('the edge in words', () => {
     expect(sampleWords(plan({ advice: 'EQUALISE', way: 'TO_ONE_LENGTH' }))).toContain(
       'strokes left 2 to 9, right 4, more on the longer ones',
     );
+  });
+  it('says what filing back costs, for damage and for gauges that are too low', () => {
+    const back = { strokes: 34, percentOfLife: 37.1, scrap: false };
+    expect(fileBackSentence(back, 'DAMAGE')).toBe(
+      '34 strokes on every cutter take the damage out and cost 37 % of the life of the loop (est.).',
+    );
+    expect(fileBackSentence({ ...back, scrap: true }, 'DAMAGE')).toMatch(/That passes its mark: scrap it\.$/);
+    expect(fileBackSentence({ ...back, strokes: 1 }, 'GAUGES')).toMatch(
+      /^Cured only by filing back: 1 stroke on every cutter, 37 % .* Then read the gauges again\.$/,
+    );
+  });
+  it('says that a curve seen from four lengths may be one bad cutter', () => {
+    expect(sampleWords(plan({ outliers: [0] }))).toMatch(
+      /The shortest on the left stands alone, so that may be one bad cutter: leave it out, or map the loop\.$/,
+    );
+    expect(sampleWords(plan({}))).not.toMatch(/alone/);
   });
 });

@@ -25,6 +25,7 @@ const REASONS: Record<Schemas['PlanReason'], string> = {
   CUTTER_CONDEMNED: 'A cutter is cracked or missing: nobody uses this loop again.',
   DAMAGED_LEFT_OUT: 'Damaged cutters are left out.',
   CHOSEN_LEFT_OUT: 'The cutters you chose are left out.',
+  MAY_BE_ONE_CUTTER: 'From four lengths only: it may be one bad cutter.',
 };
 
 /** Two digits: what a caliper shows. */
@@ -90,5 +91,19 @@ export function sampleWords(plan: Schemas['SharpeningPlan']): string {
     plan.way === 'SAME_ON_ALL'
       ? `${plan.cutters[0]?.strokes ?? 0} strokes on every cutter`
       : `strokes left ${side('LEFT')}, right ${side('RIGHT')}, more on the longer ones`;
-  return `${adviceWords[plan.advice]}: ${strokes} (est.). ${balanceSentence(plan.balance)}`;
+  const alone = plan.cutters.find((c) => plan.outliers.includes(c.place));
+  const one = alone
+    ? ` The shortest on the ${sideWords[alone.side]} stands alone, so that may be one bad cutter: leave it out, or map the loop.`
+    : '';
+  return `${adviceWords[plan.advice]}: ${strokes} (est.). ${balanceSentence(plan.balance)}${one}`;
+}
+
+/** What it costs to file the cutters back, past damage or until the gauges are right again. */
+export function fileBackSentence(back: Schemas['FileBack'], why: 'DAMAGE' | 'GAUGES'): string {
+  const strokes = `${back.strokes} ${back.strokes === 1 ? 'stroke' : 'strokes'}`;
+  const cost = `${rounded(back.percentOfLife, 0)} % of the life of the loop (est.)`;
+  const mark = back.scrap ? ' That passes its mark: scrap it.' : '';
+  return why === 'DAMAGE'
+    ? `${strokes} on every cutter take the damage out and cost ${cost}.${mark}`
+    : `Cured only by filing back: ${strokes} on every cutter, ${cost}. Then read the gauges again.${mark}`;
 }

@@ -55,6 +55,7 @@ const CONDITIONS: Record<Schemas['Condition'], string> = {
 export const eventWords: Record<Schemas['DueEvent'], string> = {
   GROUND_STRUCK: 'ground was struck',
   DUST_SEEN: 'dust instead of chips',
+  EQUALISED: 'brought to one length, which lowers the cutters',
   CHAIN_SLACK: 'came back with a slack chain',
   RAIN: 'it was out in rain',
   COMPLAINT: 'the crew complained',

@@ -46,6 +46,8 @@ export function workTitle(work: Work): string {
       return `Chain has grown ${percent(work.percent)}. Replace it`;
     case 'RAN_TOO_TIGHT':
       return 'Ran too tight. Look where the heat went';
+    case 'MEASURE_BOTH_SIDES':
+      return `Measure both sides: strokes put them ${rounded(work.differenceMm, 2)} mm apart`;
     case 'SLACK_AGAIN':
       return `Slack again within a tank, ${work.outings} outings in a row`;
     case 'TRAVEL_NEARLY_USED':
@@ -186,6 +188,8 @@ export function workReason(work: Work): string {
       return `${rounded(work.fraction * 100, 0)} % of its limit`;
     case 'TAKES_UP_FAST':
       return `Suspect ${list(SLACK_SUSPECTS, 'or')}`;
+    case 'MEASURE_BOTH_SIDES':
+      return 'Estimate from the strokes on record. Left alone it cuts a curve';
     case 'SLACK_AGAIN':
       return `Suspect, in this order: ${work.needs
         .map((need) => SLACK_SUSPECT[need.step] ?? needWords(need).toLowerCase())
@@ -264,6 +268,7 @@ export function holdWord(headline: Work | undefined): string {
     case 'TAKES_UP_FAST':
     case 'RAN_TOO_TIGHT':
     case 'SLACK_AGAIN':
+    case 'MEASURE_BOTH_SIDES':
     case 'RECHECK_ONE_MINUTE':
     case 'RECHECK_LIGHT_CUTTING':
     case 'RECHECK_FIRST_TANK':

@@ -142,14 +142,16 @@ function SayKey({
 }
 
 function Figures({ step, draft, problemAt, onChange, onEnter }: Props) {
+  // Gauges are read one way or the other; that one of them is, the server sees to.
+  const ofGauges = step.step === 'DEPTH_GAUGES';
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(150px, 1fr))', gap: 1.5 }}>
       {step.measures.map(({ measure, kind, needed }, i) => (
         <Field
           key={measure}
-          label={`${measureWords[measure]}${figureUnit[kind] ? `, ${figureUnit[kind]}` : ''}${needed ? '' : ', if measured'}`}
+          label={`${measureWords[measure]}${figureUnit[kind] ? `, ${figureUnit[kind]}` : ''}${needed || ofGauges ? '' : ', if measured'}`}
           inputMode="decimal"
-          autoFocus={i === 0 && needed}
+          autoFocus={i === 0 && (needed || ofGauges)}
           value={draft.figures[measure] ?? ''}
           problem={problemAt(`figures.${measure}`)}
           onChange={(text) => onChange({ figures: { ...draft.figures, [measure]: text } })}

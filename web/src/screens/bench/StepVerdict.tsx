@@ -4,7 +4,7 @@ import type { Schemas } from '../../api/client';
 import { BenchBar } from '../../parts/BenchBar';
 import { figures } from '../../theme';
 import { findingWords, measureWords, stepWords } from '../../words/bench';
-import { sampleWords } from '../../words/edge';
+import { fileBackSentence, sampleWords } from '../../words/edge';
 import { dayOf, rounded } from '../../words/format';
 
 /** What the report means before it is saved: outcome, what was found, what opens, and the keys to go on. */
@@ -61,6 +61,11 @@ function sentence(
     }
     if (verdict.gaugeTargetMm !== undefined) parts.push(`Aim for ${rounded(verdict.gaugeTargetMm, 2)} mm.`);
     if (verdict.plan) parts.push(sampleWords(verdict.plan));
+    if (verdict.fileBack) {
+      parts.push(
+        fileBackSentence(verdict.fileBack, verdict.gaugeTargetMm === undefined ? 'DAMAGE' : 'GAUGES'),
+      );
+    }
     if (verdict.findings.length > 0)
       parts.push(`${verdict.findings.map((f) => findingWords[f]).join(', ')}.`);
     if (verdict.opens.length > 0) {

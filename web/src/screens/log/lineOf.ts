@@ -74,7 +74,7 @@ function stepLine(step: Schemas['StepLine']): { head: string; rest: string } {
   const said = [
     step.outcome === 'FINE' ? '' : outcomeWords[step.outcome].toLowerCase(),
     ...step.findings.map((f) => findingWords[f].toLowerCase()),
-    ...Object.entries(step.figures).map(
+    ...told(step.figures).map(
       ([measure, figure]) =>
         `${measureWords[measure as Schemas['Measure']].toLowerCase()} ${rounded(figure, 2)}${UNITS[measure as Schemas['Measure']] ?? ' mm'}`,
     ),
@@ -96,4 +96,12 @@ function outingLine({ use, power }: Schemas['BackLine']): string {
   ]
     .filter(Boolean)
     .join(', ');
+}
+
+/** What was read; what only follows from it is not told twice. */
+function told(figures: Schemas['StepLine']['figures']): [string, number][] {
+  const bySide = figures.GAUGE_LEFT_LEAST !== undefined;
+  return Object.entries(figures).filter(
+    ([measure]) => measure !== 'GAUGE_LEAST' && !(bySide && measure === 'GAUGE_SETTING'),
+  );
 }

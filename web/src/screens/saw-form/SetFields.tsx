@@ -172,6 +172,20 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
               problem={problemAt('set.chain.newCutter')}
               onChange={(newCutter) => onChange({ chain: { ...chain, newCutter } })}
             />
+            <Field
+              label="Cutter length at its mark"
+              hint="Else that of an unmarked loop"
+              value={chain.wearMark}
+              problem={problemAt('set.chain.wearMark')}
+              onChange={(wearMark) => onChange({ chain: { ...chain, wearMark } })}
+            />
+            <Field
+              label="File that its maker asks for, mm"
+              hint="Else by pitch"
+              value={chain.file}
+              problem={problemAt('set.chain.file')}
+              onChange={(file) => onChange({ chain: { ...chain, file } })}
+            />
           </>
         )}
         {chain.source !== 'NONE' && (

@@ -125,6 +125,8 @@ export interface SetForm {
     cutterProfile: Schemas['CutterProfile'];
     tangDepth: string;
     newCutter: string;
+    wearMark: string;
+    file: string;
   };
   bar: {
     source: PartSource;
@@ -160,6 +162,8 @@ export function setForm(saw?: Schemas['SawView']): SetForm {
       cutterProfile: 'SEMI_CHISEL',
       tangDepth: '',
       newCutter: '',
+      wearMark: '',
+      file: '',
     },
     bar: {
       source: source(saw?.bar),
@@ -202,6 +206,8 @@ export function setInput(set: SetForm): Schemas['SetInput'] {
               cutterProfile: chain.cutterProfile,
               tangDepth: chain.tangDepth,
               newCutter: chain.newCutter,
+              wearMark: chain.wearMark,
+              file: chain.file,
             },
     bar:
       bar.source === 'NONE'

@@ -1,11 +1,20 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Choice } from '../../parts/Choice';
+import { Field } from '../../parts/Field';
 import { Panel } from '../../parts/Panel';
 import { Tick } from '../../parts/Tick';
 import { figures } from '../../theme';
-import { adviceWords, balanceSentence, mm, planSentence, rateSentence } from '../../words/edge';
+import {
+  adviceWords,
+  balanceSentence,
+  fileBackSentence,
+  mm,
+  planSentence,
+  rateSentence,
+} from '../../words/edge';
 import type { ViceActions } from './Vice';
 
 type Shown = 'ADVISED' | Schemas['FilingWay'];
@@ -87,10 +96,38 @@ export function PlanPanel({
           checked={open.dull}
           onChange={(dull) => void actions.deal({ dull })}
         />
+        <Struck open={open} onDepth={(damage) => void actions.deal({ damage })} />
         <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
           {open.baseStrokes} base strokes on each (est.). The file takes {rateSentence(page.rate)}
         </Box>
       </Box>
     </Panel>
+  );
+}
+
+/** Stone or metal: how deep it bit into the worst cutter, and what that costs. */
+function Struck({ open, onDepth }: { open: Schemas['OpenSharpening']; onDepth: (typed: string) => void }) {
+  const [typed, setTyped] = useState(open.damageMm === undefined ? '' : String(open.damageMm));
+  const tell = () => {
+    if (typed.trim() !== (open.damageMm === undefined ? '' : String(open.damageMm))) onDepth(typed);
+  };
+  return (
+    <Box sx={{ display: 'grid', gap: 0.5 }}>
+      <Field
+        label="Struck: depth of the damage"
+        hint="On the worst cutter, mm"
+        inputMode="decimal"
+        value={typed}
+        onChange={setTyped}
+        onBlur={tell}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') {
+            e.preventDefault();
+            tell();
+          }
+        }}
+      />
+      {open.fileBack && <Box sx={{ fontSize: 14 }}>{fileBackSentence(open.fileBack, 'DAMAGE')}</Box>}
+    </Box>
   );
 }

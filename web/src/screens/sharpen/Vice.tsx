@@ -22,6 +22,8 @@ export interface ViceActions {
   filed: (place: number, strokes: number | undefined) => Promise<boolean>;
   deal: (deal: {
     dull?: boolean;
+    /** How deep the worst cutter is bitten into; empty where nothing was struck. */
+    damage?: string;
     way?: Schemas['FilingWay'] | undefined;
     leaveOut?: number[];
   }) => Promise<boolean>;
@@ -139,6 +141,7 @@ function useActions(
       write('/api/sharpenings/{sharpeningId}/deal', {
         dull: open.dull,
         ...(open.way ? { way: open.way } : {}),
+        ...(open.damageMm === undefined ? {} : { damage: `${open.damageMm} mm` }),
         leaveOut: open.places.filter((p) => p.leftOut).map((p) => p.place),
         ...deal,
       }),

@@ -119,6 +119,7 @@ function inputOf(
   const sprocket = parts?.sprockets.find((p) => p.tag === like);
   if (kind === 'CHAIN' && chain) {
     const { pitch, gauge, driveLinks, sequence, cutterProfile, topPlateAngle, downTilt } = chain;
+    const { wearMarkMm, fileMm } = chain;
     return {
       chain: {
         tag,
@@ -131,6 +132,8 @@ function inputOf(
         topPlateAngle,
         downTilt,
         ...(newCutter.trim() ? { newCutter } : {}),
+        ...(wearMarkMm === undefined ? {} : { wearMark: `${wearMarkMm} mm` }),
+        ...(fileMm === undefined ? {} : { file: `${fileMm} mm` }),
       },
     };
   }

@@ -44,7 +44,7 @@ final class DueDates {
             5.5,
             true,
             Schools.STANDARD,
-            LoopCutters.of(Pitch.P_325, 9.5, 8.0, Numbers.STANDARD),
+            LoopCutters.of(Pitch.P_325, 9.5, null, 8.0, Numbers.STANDARD),
             null);
 
     private DueDates() {}

@@ -53,7 +53,8 @@ final class Wear {
                 cutters.add(new Cutter(place, Side.at(place, Side.LEFT), 6.5 + random.nextDouble(), null));
             }
             long start = System.nanoTime();
-            strokes += SharpeningPlan.of(new SharpeningPlan.Given(cutters, Set.of(), 0.06, 2, Numbers.STANDARD))
+            strokes += SharpeningPlan.of(
+                            new SharpeningPlan.Given(cutters, Set.of(), 0.06, 2, 4.0, false, Numbers.STANDARD))
                     .strokes();
             millis += (System.nanoTime() - start) / 1e6;
         }

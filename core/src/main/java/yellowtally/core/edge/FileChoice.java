@@ -1,5 +1,6 @@
 package yellowtally.core.edge;
 
+import org.jspecify.annotations.Nullable;
 import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.settings.Numbers;
 
@@ -15,12 +16,19 @@ public record FileChoice(double fileMm, double angleDegrees, double downTiltDegr
     /**
      * Chooses for a loop.
      *
+     * @param loopFile diameter that its maker asks for, mm; {@code null} for that of its pitch
      * @param loopAngle angle that the chain asks for, degrees
      * @param loopTilt down-tilt that the chain asks for, degrees; 0 where it asks for none
      * @param hardWood whether it works in hard or frozen wood
      */
-    public static FileChoice of(Pitch pitch, double loopAngle, double loopTilt, boolean hardWood, Numbers numbers) {
+    public static FileChoice of(
+            Pitch pitch,
+            @Nullable Double loopFile,
+            double loopAngle,
+            double loopTilt,
+            boolean hardWood,
+            Numbers numbers) {
         double angle = hardWood ? Math.min(loopAngle, numbers.of(EdgeSetting.ANGLE_HARD)) : loopAngle;
-        return new FileChoice(numbers.of(EdgeSetting.fileOf(pitch)), angle, loopTilt);
+        return new FileChoice(loopFile == null ? numbers.of(EdgeSetting.fileOf(pitch)) : loopFile, angle, loopTilt);
     }
 }

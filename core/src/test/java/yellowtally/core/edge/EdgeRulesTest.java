@@ -24,13 +24,20 @@ class EdgeRulesTest {
         "P_404,            true,  5.5, 25",
     })
     void fileAndAngleByPitchAndWood(Pitch pitch, boolean hard, double file, double angle) {
-        FileChoice choice = FileChoice.of(pitch, 30, 10, hard, STANDARD);
+        FileChoice choice = FileChoice.of(pitch, null, 30, 10, hard, STANDARD);
         assertThat(choice).isEqualTo(new FileChoice(file, angle, 10));
+    }
+
+    /** Its maker may ask for another file than its pitch. */
+    @Test
+    void theFileIsThatOfTheLoop() {
+        assertThat(FileChoice.of(Pitch.P_3_8, 5.5, 30, 0, false, STANDARD).fileMm())
+                .isEqualTo(5.5);
     }
 
     @Test
     void aChainThatAsksForLessThanTheHardAngleKeepsIt() {
-        assertThat(FileChoice.of(Pitch.P_325, 20, 0, true, STANDARD).angleDegrees())
+        assertThat(FileChoice.of(Pitch.P_325, null, 20, 0, true, STANDARD).angleDegrees())
                 .isEqualTo(20);
     }
 

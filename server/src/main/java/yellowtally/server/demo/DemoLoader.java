@@ -313,7 +313,12 @@ class DemoLoader implements SmartInitializingSingleton {
                 Numbers.STANDARD.of(TensionSetting.tangDepthOf(chain.pitch())),
                 false,
                 Schools.STANDARD,
-                LoopCutters.of(chain.pitch(), chain.newCutterMm(), null, Numbers.STANDARD),
+                LoopCutters.of(
+                        chain.pitch(),
+                        chain.ofItsMaker().newCutterMm(),
+                        chain.ofItsMaker().wearMarkMm(),
+                        null,
+                        Numbers.STANDARD),
                 null);
     }
 

@@ -61,8 +61,12 @@ final class DemoParts {
                 large ? SawChoices.CutterProfile.FULL_CHISEL : SawChoices.CutterProfile.SEMI_CHISEL,
                 30,
                 large ? 10 : 0,
-                null,
-                EdgeSetting.newLengthOf(m.pitch).standard());
+                // The oldest model's loops are marked, and want a file of their own.
+                new Chain.OfItsMaker(
+                        null,
+                        EdgeSetting.newLengthOf(m.pitch).standard(),
+                        m.strength >= 90 ? Double.valueOf(4.5) : null,
+                        m.strength >= 90 ? Double.valueOf(5.2) : null));
         chain.costs(1000 + 24 * m.driveLinks);
         return chain;
     }

@@ -39,7 +39,24 @@ public class Chain extends Part {
 
     private @Nullable Double newCutterMm;
 
+    private @Nullable Double wearMarkMm;
+
+    private @Nullable Double fileMm;
+
     protected Chain() {}
+
+    /**
+     * What was measured on the new loop or is marked on it, mm; for what is absent that of its pitch holds.
+     *
+     * @param newCutterMm length of its cutters when new
+     * @param wearMarkMm length at its wear mark
+     * @param fileMm diameter of the file that its maker asks for
+     */
+    public record OfItsMaker(
+            @Nullable Double tangDepthMm,
+            @Nullable Double newCutterMm,
+            @Nullable Double wearMarkMm,
+            @Nullable Double fileMm) {}
 
     public Chain(
             UUID id,
@@ -51,8 +68,7 @@ public class Chain extends Part {
             SawChoices.CutterProfile cutterProfile,
             double topPlateAngle,
             double downTilt,
-            @Nullable Double tangDepthMm,
-            @Nullable Double newCutterMm) {
+            OfItsMaker maker) {
         super(id, tag);
         this.pitch = pitch;
         this.gauge = gauge;
@@ -61,8 +77,10 @@ public class Chain extends Part {
         this.cutterProfile = cutterProfile;
         this.topPlateAngle = topPlateAngle;
         this.downTilt = downTilt;
-        this.tangDepthMm = tangDepthMm;
-        this.newCutterMm = newCutterMm;
+        this.tangDepthMm = maker.tangDepthMm();
+        this.newCutterMm = maker.newCutterMm();
+        this.wearMarkMm = maker.wearMarkMm();
+        this.fileMm = maker.fileMm();
     }
 
     public Pitch pitch() {
@@ -93,23 +111,19 @@ public class Chain extends Part {
         return downTilt;
     }
 
-    public @Nullable Double tangDepthMm() {
-        return tangDepthMm;
+    /** What was measured on it when new, or is marked on it. */
+    public OfItsMaker ofItsMaker() {
+        return new OfItsMaker(tangDepthMm, newCutterMm, wearMarkMm, fileMm);
     }
 
     /** What rules ask of it. */
     public Loop loop() {
-        return new Loop(spec(), cutters(), tangDepthMm, newCutterMm);
+        return new Loop(spec(), cutters(), ofItsMaker());
     }
 
     /** What it brings to the fit check. */
     public LoopSpec spec() {
         return new LoopSpec(pitch, gauge, driveLinks);
-    }
-
-    /** Length of its cutters when new, mm; {@code null} when not measured. */
-    public @Nullable Double newCutterMm() {
-        return newCutterMm;
     }
 
     /** Cutters of the loop, left and right together. */

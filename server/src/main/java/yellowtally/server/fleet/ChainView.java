@@ -19,12 +19,15 @@ public record ChainView(
         double downTilt,
         @Nullable Double tangDepthMm,
         @Nullable Double newCutterMm,
+        @Nullable Double wearMarkMm,
+        @Nullable Double fileMm,
         int cutters,
         @Nullable Integer costCents,
         @Nullable Instant retiredAt,
         @Nullable String onSaw) {
 
     public static ChainView of(Chain chain, @Nullable String onSaw) {
+        Chain.OfItsMaker maker = chain.ofItsMaker();
         return new ChainView(
                 chain.tag(),
                 chain.pitch(),
@@ -35,8 +38,10 @@ public record ChainView(
                 chain.cutterProfile(),
                 chain.topPlateAngle(),
                 chain.downTilt(),
-                chain.tangDepthMm(),
-                chain.newCutterMm(),
+                maker.tangDepthMm(),
+                maker.newCutterMm(),
+                maker.wearMarkMm(),
+                maker.fileMm(),
                 chain.cutters(),
                 chain.costCents(),
                 chain.retiredAt(),

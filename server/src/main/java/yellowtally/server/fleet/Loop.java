@@ -1,6 +1,5 @@
 package yellowtally.server.fleet;
 
-import org.jspecify.annotations.Nullable;
 import yellowtally.core.cuttingset.LoopSpec;
 import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.settings.Numbers;
@@ -11,14 +10,9 @@ import yellowtally.core.tension.TensionSetting;
  *
  * @param spec what it brings to the fit check
  * @param cutters of the loop, left and right together
- * @param tangDepthMm as measured on it; {@code null} for that of its pitch
- * @param newCutterMm length of its cutters when new; {@code null} when not measured
+ * @param maker what was measured on it when new, or is marked on it
  */
-public record Loop(
-        LoopSpec spec,
-        int cutters,
-        @Nullable Double tangDepthMm,
-        @Nullable Double newCutterMm) {
+public record Loop(LoopSpec spec, int cutters, Chain.OfItsMaker maker) {
 
     public Pitch pitch() {
         return spec.pitch();
@@ -26,6 +20,7 @@ public record Loop(
 
     /** Tang depth, mm: as measured on it, else that of its pitch (handbook section 3). */
     public double tangMm(Numbers numbers) {
-        return tangDepthMm == null ? numbers.of(TensionSetting.tangDepthOf(spec.pitch())) : tangDepthMm;
+        Double measured = maker.tangDepthMm();
+        return measured == null ? numbers.of(TensionSetting.tangDepthOf(spec.pitch())) : measured;
     }
 }

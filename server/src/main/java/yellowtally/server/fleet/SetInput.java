@@ -40,7 +40,9 @@ public record SetInput(
             @Nullable Double topPlateAngle,
             @Nullable Double downTilt,
             @Nullable String tangDepth,
-            @Nullable String newCutter) {}
+            @Nullable String newCutter,
+            @Nullable String wearMark,
+            @Nullable String file) {}
 
     /** A bar: the tag alone for one that exists, with figures for a new one. Length as typed, inches when no unit. */
     public record BarInput(

@@ -10,8 +10,11 @@ import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.edge.BaseStrokes;
 import yellowtally.core.edge.Cutter;
+import yellowtally.core.edge.EdgeSetting;
+import yellowtally.core.edge.FileBack;
 import yellowtally.core.edge.FileChoice;
 import yellowtally.core.edge.FilingRate;
 import yellowtally.core.edge.LoopCutters;
@@ -22,11 +25,14 @@ import yellowtally.core.schedule.Condition;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.settings.Numbers;
 import yellowtally.server.fleet.Chain;
+import yellowtally.server.fleet.Loop;
+import yellowtally.server.standing.FittedSaw.Hung;
 import yellowtally.server.standing.Standing;
+import yellowtally.server.visit.KnowsFiling;
 
 /** What the rules say of the loop in the vice. */
 @Component
-class EdgeOfLoop {
+class EdgeOfLoop implements KnowsFiling {
 
     private final SharpeningRepository sharpenings;
 
@@ -34,17 +40,34 @@ class EdgeOfLoop {
         this.sharpenings = sharpenings;
     }
 
-    /** What a stroke takes off this loop, as far as it is known. */
-    FilingRate rate(Chain chain, Numbers numbers) {
+    /** What a stroke takes off the loop of a saw, as far as it is known: one figure for vice, bench and quick record. */
+    @Override
+    public double removalMm(Standing standing) {
+        Hung<Loop> chain = standing.fitted().chain();
+        return chain == null
+                ? standing.numbers().of(EdgeSetting.REMOVAL)
+                : rate(chain.id(), chain.spec().pitch(), standing).mm();
+    }
+
+    /** The same, and what it stands on. */
+    FilingRate rate(Chain chain, Standing standing) {
+        return rate(chain.id(), chain.pitch(), standing);
+    }
+
+    private FilingRate rate(UUID chainId, Pitch pitch, Standing standing) {
         Map<UUID, List<Double>> rates = new HashMap<>();
-        for (SharpeningRepository.Filed filed : sharpenings.filed(chain.pitch())) {
+        // Filed with pen and caliper at the bench; what was mapped in the vice tells more exactly, and counts once.
+        Map<Object, Double> told = new HashMap<>(standing.parts().filingRates());
+        for (SharpeningRepository.Filed filed : sharpenings.filed(pitch)) {
+            told.remove(filed.recordId());
             FilingRate.perStroke(filed.filedMm(), filed.strokes())
                     .ifPresent(rate -> rates.computeIfAbsent(filed.chainId(), c -> new ArrayList<>())
                             .add(rate));
         }
-        List<Double> own = rates.getOrDefault(chain.id(), List.of());
+        List<Double> own = rates.computeIfAbsent(chainId, c -> new ArrayList<>());
+        own.addAll(told.values());
         List<Double> all = rates.values().stream().flatMap(List::stream).toList();
-        return FilingRate.learned(own, all, numbers);
+        return FilingRate.learned(own, all, standing.numbers());
     }
 
     /** File and angle, by the wood since the last sharpening. */
@@ -54,7 +77,13 @@ class EdgeOfLoop {
                 .flatMap(due -> due.limits().stream())
                 .flatMap(limit -> limit.heavier().stream())
                 .anyMatch(Condition::filedAsHard);
-        return FileChoice.of(chain.pitch(), chain.topPlateAngle(), chain.downTilt(), hard, standing.numbers());
+        return FileChoice.of(
+                chain.pitch(),
+                chain.ofItsMaker().fileMm(),
+                chain.topPlateAngle(),
+                chain.downTilt(),
+                hard,
+                standing.numbers());
     }
 
     /** What is known of its cutter lengths. */
@@ -62,22 +91,43 @@ class EdgeOfLoop {
         return Objects.requireNonNull(standing.profile().cutters(), "a loop is fitted");
     }
 
-    /** Strokes to a clean edge: as chosen, else as the rules have it. */
-    int base(Sharpening open, Numbers numbers) {
+    /** Strokes to a clean edge: as chosen, else as the rules have it, past the damage where there is any. */
+    int base(Sharpening open, FilingRate rate, LoopCutters known, Numbers numbers) {
         Integer chosen = open.baseStrokes();
-        return chosen == null ? BaseStrokes.of(open.dull(), numbers) : chosen;
+        if (chosen != null) {
+            return chosen;
+        }
+        FileBack back = fileBack(open, rate, known);
+        int clean = BaseStrokes.of(open.dull(), numbers);
+        return back == null ? clean : Math.max(clean, back.strokes());
+    }
+
+    /** What the damage costs; {@code null} where nothing was struck. */
+    @Nullable
+    FileBack fileBack(Sharpening open, FilingRate rate, LoopCutters known) {
+        Double depth = open.damageMm();
+        return depth == null || depth == 0 ? null : FileBack.of(depth, shortest(open, known), rate.mm(), known);
+    }
+
+    private static @Nullable Double shortest(Sharpening open, LoopCutters known) {
+        return cutters(open, true).stream()
+                .filter(Cutter::healthy)
+                .map(Cutter::mm)
+                .filter(Objects::nonNull)
+                .min(Double::compare)
+                .orElse(known.latestMm());
     }
 
     /** The plan; {@code null} while there are too few lengths. */
     @Nullable
-    SharpeningPlan plan(Sharpening open, FilingRate rate, Numbers numbers) {
+    SharpeningPlan plan(Sharpening open, FilingRate rate, LoopCutters known, Numbers numbers) {
         List<Cutter> cutters = cutters(open, true);
         Set<Integer> leftOut = leftOut(open);
         if (SharpeningPlan.refusal(cutters, leftOut).isPresent()) {
             return null;
         }
-        SharpeningPlan.Given given =
-                new SharpeningPlan.Given(cutters, leftOut, rate.mm(), base(open, numbers), numbers);
+        SharpeningPlan.Given given = new SharpeningPlan.Given(
+                cutters, leftOut, rate.mm(), base(open, rate, known, numbers), known.markMm(), false, numbers);
         return open.way() == null ? SharpeningPlan.of(given) : SharpeningPlan.of(given, open.way());
     }
 

@@ -42,6 +42,10 @@ class Sharpening {
     private @Nullable Double removalMm;
 
     private @Nullable Integer baseStrokes;
+
+    @Column
+    private @Nullable Double damageMm;
+
     private @Nullable Instant endedAt;
 
     @Column
@@ -99,6 +103,12 @@ class Sharpening {
         return dull;
     }
 
+    /** How deep the worst cutter is bitten into, mm; {@code null} where nothing was struck. */
+    @Nullable
+    Double damageMm() {
+        return damageMm;
+    }
+
     @Nullable
     FilingWay way() {
         return way;
@@ -132,8 +142,9 @@ class Sharpening {
     }
 
     /** How the strokes are dealt out. */
-    void deal(boolean foundDull, @Nullable FilingWay chosen, @Nullable Integer base) {
+    void deal(boolean foundDull, @Nullable Double struckMm, @Nullable FilingWay chosen, @Nullable Integer base) {
         this.dull = foundDull;
+        this.damageMm = struckMm;
         this.way = chosen;
         this.baseStrokes = base;
     }

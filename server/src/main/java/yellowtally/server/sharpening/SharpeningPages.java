@@ -16,6 +16,7 @@ import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.edge.Cutter;
 import yellowtally.core.edge.CutterDamage;
 import yellowtally.core.edge.EdgeLife;
+import yellowtally.core.edge.FileBack;
 import yellowtally.core.edge.FileChoice;
 import yellowtally.core.edge.FilingRate;
 import yellowtally.core.edge.LoopCutters;
@@ -75,6 +76,8 @@ class SharpeningPages {
      * A loop in the vice.
      *
      * @param baseStrokes strokes to a clean edge
+     * @param damageMm how deep the worst cutter is bitten into; absent where nothing was struck
+     * @param fileBack what that costs; absent likewise
      * @param places every cutter of the loop, from the start cutter
      * @param plan absent with too few lengths
      * @param after the sides after filing; absent with too few lengths
@@ -87,6 +90,8 @@ class SharpeningPages {
             boolean dull,
             @Nullable FilingWay way,
             int baseStrokes,
+            @Nullable Double damageMm,
+            @Nullable FileBack fileBack,
             List<CutterPlace> places,
             @Nullable SharpeningPlan plan,
             @Nullable SideBalance after,
@@ -119,7 +124,7 @@ class SharpeningPages {
             throw Refusal.conflict("", "sharpening.noLoop", tag);
         }
         Standing standing = standings.of(saw);
-        FilingRate rate = edge.rate(chain, standing.numbers());
+        FilingRate rate = edge.rate(chain, standing);
         Map<UUID, String> names =
                 people.people().stream().collect(Collectors.toMap(People.PersonView::id, People.PersonView::name));
         return new SharpeningPage(
@@ -144,6 +149,7 @@ class SharpeningPages {
 
     private OpenSharpening view(
             Sharpening open, Chain chain, FilingRate rate, Standing standing, Map<UUID, String> names) {
+        LoopCutters known = edge.known(standing);
         List<CutterPlace> places = new ArrayList<>();
         for (int place = 0; place < chain.cutters(); place++) {
             CutterRow row = open.cutter(place);
@@ -166,9 +172,11 @@ class SharpeningPages {
                 names.getOrDefault(open.personId(), ""),
                 open.dull(),
                 open.way(),
-                edge.base(open, standing.numbers()),
+                edge.base(open, rate, known, standing.numbers()),
+                open.damageMm(),
+                edge.fileBack(open, rate, known),
                 places,
-                edge.plan(open, rate, standing.numbers()),
+                edge.plan(open, rate, known, standing.numbers()),
                 balance,
                 balance == null ? null : lengths.getMax() - lengths.getMin());
     }

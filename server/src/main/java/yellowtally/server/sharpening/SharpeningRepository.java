@@ -19,15 +19,15 @@ interface SharpeningRepository extends ListCrudRepository<Sharpening, UUID> {
     List<Sharpening> lastOf(UUID chain);
 
     /** What was filed off in a past sharpening, and with how many strokes. */
-    record Filed(UUID sharpeningId, UUID chainId, Double filedMm, Long strokes) {}
+    record Filed(UUID recordId, UUID chainId, Double filedMm, Long strokes) {}
 
     @Query("""
             select new yellowtally.server.sharpening.SharpeningRepository$Filed(
-                s.id, s.chainId, sum(c.beforeMm - c.afterMm), sum(c.strokes))
+                s.recordId, s.chainId, sum(c.beforeMm - c.afterMm), sum(c.strokes))
             from Sharpening s join s.cutters c join Chain h on h.id = s.chainId
             where h.pitch = :pitch and s.endedAt is not null and s.recordId is not null and c.damage is null
             and not exists (select 1 from WorkVoid v where v.recordId = s.recordId)
             and c.beforeMm is not null and c.afterMm is not null and c.strokes > 0
-            group by s.id, s.chainId, s.endedAt order by s.endedAt desc limit 60""")
+            group by s.recordId, s.chainId, s.endedAt order by s.endedAt desc limit 60""")
     List<Filed> filed(Pitch pitch);
 }

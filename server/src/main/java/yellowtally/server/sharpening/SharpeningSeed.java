@@ -35,7 +35,7 @@ public final class SharpeningSeed {
                 null,
                 mapped.at().minusSeconds(1200),
                 mapped.personId());
-        past.deal(false, FilingWay.TO_ONE_LENGTH, 2);
+        past.deal(false, null, FilingWay.TO_ONE_LENGTH, 2);
         for (int place = 0; place < mapped.cutters(); place++) {
             double before = mapped.longestMm() - 0.03 * (place % 5) - (place % 2 == 0 ? 0 : 0.14);
             int strokes = 2 + (int) Math.ceil((before - mapped.longestMm() + 0.26) / mapped.removalMm() - 1e-6);

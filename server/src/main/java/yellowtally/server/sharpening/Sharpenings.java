@@ -15,6 +15,7 @@ import yellowtally.core.edge.SharpeningPlan.CutterStrokes;
 import yellowtally.core.edge.SharpeningPlan.FilingWay;
 import yellowtally.core.judging.FiledLoop;
 import yellowtally.core.measure.LengthUnit;
+import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
 import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Fleet;
@@ -70,6 +71,7 @@ class Sharpenings {
      *
      * @param way absent for what the loop asks for
      * @param baseStrokes absent for what the rules have
+     * @param damage how deep stone or metal has bitten into the worst cutter, as typed; absent where nothing was struck
      */
     record Deal(
             UUID id,
@@ -77,7 +79,8 @@ class Sharpenings {
             boolean dull,
             @Nullable FilingWay way,
             @Nullable Integer baseStrokes,
-            List<Integer> leaveOut) {}
+            List<Integer> leaveOut,
+            @Nullable String damage) {}
 
     /**
      * One cutter.
@@ -99,7 +102,7 @@ class Sharpenings {
     record Begin(UUID id, UUID personId, @Nullable UUID visitId) {}
 
     private static final double MOST_MM = 40;
-    private static final int MOST_BASE = 30;
+    private static final int MOST_BASE = 60;
     private static final int MOST_STROKES = 200;
 
     private final SharpeningRepository sharpenings;
@@ -189,8 +192,12 @@ class Sharpenings {
         if (given.baseStrokes() != null) {
             wrong.number("baseStrokes", given.baseStrokes().doubleValue(), 0, MOST_BASE);
         }
+        Double damage = given.damage() == null || given.damage().isBlank()
+                ? null
+                : wrong.length("damage", given.damage(), settings.rules().lengthUnit(), 0, Measure.DAMAGE_DEPTH.max())
+                        .orElse(null);
         wrong.refuseIfAny();
-        open.deal(given.dull(), given.way(), given.baseStrokes());
+        open.deal(given.dull(), damage, given.way(), given.baseStrokes());
         List<Integer> leaveOut = given.leaveOut();
         open.cutters().forEach((place, row) -> open.put(place, row.leftOut(leaveOut.contains(place))));
     }
@@ -247,8 +254,8 @@ class Sharpenings {
         Saw saw = fleet.saw(fleet.tag(open.sawId()));
         Chain chain = chain(saw);
         Standing standing = standings.of(saw);
-        FilingRate rate = edge.rate(chain, standing.numbers());
-        SharpeningPlan plan = edge.plan(open, rate, standing.numbers());
+        FilingRate rate = edge.rate(chain, standing);
+        SharpeningPlan plan = edge.plan(open, rate, edge.known(standing), standing.numbers());
         Instant now = clock.instant();
         FiledLoop.Told condemned = EdgeOfLoop.filed(open).condemned().orElse(null);
         if (condemned != null) {

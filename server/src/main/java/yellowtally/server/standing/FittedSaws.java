@@ -21,6 +21,7 @@ import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.cuttingset.SprocketKind;
 import yellowtally.core.cuttingset.SprocketSpec;
 import yellowtally.core.steps.Subject;
+import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Loop;
 import yellowtally.server.fleet.Model;
 import yellowtally.server.fleet.Saw;
@@ -55,6 +56,8 @@ class FittedSaws {
             @Nullable CutterSequence sequence,
             @Nullable Double tangDepthMm,
             @Nullable Double newCutterMm,
+            @Nullable Double wearMarkMm,
+            @Nullable Double fileMm,
             @Nullable UUID barId,
             @Nullable String barTag,
             @Nullable Double lengthMm,
@@ -90,7 +93,10 @@ class FittedSaws {
                     chainId,
                     told(chainTag),
                     Subject.CHAIN,
-                    new Loop(spec, told(sequence).cutters(links), tangDepthMm, newCutterMm));
+                    new Loop(
+                            spec,
+                            told(sequence).cutters(links),
+                            new Chain.OfItsMaker(tangDepthMm, newCutterMm, wearMarkMm, fileMm)));
         }
 
         private @Nullable Hung<BarSpec> bar() {
@@ -122,6 +128,7 @@ class FittedSaws {
     private static final String IN_SERVICE = """
             select s.id, s.tag, s.fittingId, s.details,
                    c.id, loop.tag, c.pitch, c.gauge, c.driveLinks, c.sequence, c.tangDepthMm, c.newCutterMm,
+                   c.wearMarkMm, c.fileMm,
                    b.id, bar.tag, b.lengthMm, b.pitch, b.gauge, b.driveLinks, b.nose,
                    p.id, sprocket.tag, p.kind, p.teeth, p.pitch, f.at, f.newChain
             from Saw s

@@ -134,7 +134,8 @@ final class LedgerMaker {
                         ? null
                         : LoopCutters.of(
                                 loop.pitch(),
-                                loop.newCutterMm(),
+                                loop.maker().newCutterMm(),
+                                loop.maker().wearMarkMm(),
                                 records.parts().latestCutterMm().orElse(null),
                                 numbers),
                 dressing.dressings() == 0 ? null : dressing.mm());

@@ -67,7 +67,7 @@ class PartSwap {
     }
 
     private static SetInput.ChainInput chain(String tag) {
-        return new SetInput.ChainInput(tag, false, null, null, null, null, null, null, null, null, null);
+        return new SetInput.ChainInput(tag, false, null, null, null, null, null, null, null, null, null, null, null);
     }
 
     private static SetInput.BarInput bar(String tag) {

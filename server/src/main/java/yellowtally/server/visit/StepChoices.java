@@ -31,6 +31,7 @@ public final class StepChoices {
 
     public static List<MeasureView> measures(Step step, SawProfile saw) {
         return Measure.of(step, saw).stream()
+                .filter(m -> !m.reckoned())
                 .map(m -> new MeasureView(m, m.kind(), m.needed()))
                 .toList();
     }

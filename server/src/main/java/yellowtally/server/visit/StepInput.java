@@ -14,6 +14,7 @@ import yellowtally.core.measure.NumberText;
 import yellowtally.core.steps.FigureKind;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
+import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.StepReport;
 import yellowtally.server.support.Violations;
@@ -48,7 +49,7 @@ public record StepInput(
 
     private static @Nullable Double figure(Measure measure, String typed, LengthUnit unit, Violations wrong) {
         String field = "figures." + measure;
-        if (measure == Measure.GAUGE_SETTING && typed.strip().startsWith("-")) {
+        if (measure.step() == Step.DEPTH_GAUGES && typed.strip().startsWith("-")) {
             wrong.add(field, "gauge.aboveCutter");
             return null;
         }

@@ -10,12 +10,14 @@ import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import yellowtally.core.judging.GaugeRule;
 import yellowtally.core.judging.StepJudge;
 import yellowtally.core.judging.StepVerdict;
 import yellowtally.core.log.Figures;
 import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepGroup;
 import yellowtally.core.steps.StepKind;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.StepRefusal;
@@ -53,6 +55,7 @@ public class StepRecorder {
     private final Visits visits;
     private final PartSwap swap;
     private final Stock stock;
+    private final KnowsFiling filing;
     private final Clock clock;
 
     StepRecorder(
@@ -66,6 +69,7 @@ public class StepRecorder {
             Visits visits,
             PartSwap swap,
             Stock stock,
+            KnowsFiling filing,
             Clock clock) {
         this.fleet = fleet;
         this.settings = settings;
@@ -77,6 +81,7 @@ public class StepRecorder {
         this.visits = visits;
         this.swap = swap;
         this.stock = stock;
+        this.filing = filing;
         this.clock = clock;
     }
 
@@ -91,15 +96,22 @@ public class StepRecorder {
     }
 
     private Judged judge(Standing standing, Step step, StepReport report, Instant at, boolean noted, Violations wrong) {
-        StepJudge judge = new StepJudge(standing.profile(), standing.numbers());
+        StepJudge judge = judge(standing, step);
         if (!wrong.found()) {
             judge.refusal(step, report, noted).ifPresent(refusal -> add(refusal, wrong));
         }
         return new Judged(
-                report,
+                GaugeRule.complete(report),
                 wrong.found() ? null : judge.verdict(step, report),
                 standing.parts().figures().doubts(report.figures(), at),
                 wrong);
+    }
+
+    /** Only where strokes are counted it matters what one takes off. */
+    private StepJudge judge(Standing standing, Step step) {
+        return step.group() == StepGroup.EDGE
+                ? new StepJudge(standing.profile(), standing.numbers(), filing.removalMm(standing))
+                : new StepJudge(standing.profile(), standing.numbers());
     }
 
     private static void add(StepRefusal refusal, Violations wrong) {
