@@ -141,28 +141,58 @@ function SayKey({
   );
 }
 
-function Figures({ step, draft, problemAt, onChange, onEnter }: Props) {
+/** Figures that the step asks for, and below them those that are taken when there is time. */
+function Figures(props: Props) {
   // Gauges are read one way or the other; that one of them is, the server sees to.
-  const ofGauges = step.step === 'DEPTH_GAUGES';
+  const asked = props.step.measures.filter((m) => m.needed || props.step.step === 'DEPTH_GAUGES');
+  const besides = props.step.measures.filter((m) => !asked.includes(m));
+  return (
+    <>
+      {asked.length > 0 && <FigureRow {...props} measures={asked} focus />}
+      {besides.length > 0 && (
+        <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, minWidth: 0 }}>
+          <Box component="legend" sx={legend}>
+            If measured
+          </Box>
+          <FigureRow {...props} measures={besides} />
+        </Box>
+      )}
+    </>
+  );
+}
+
+function FigureRow({
+  draft,
+  measures,
+  focus,
+  problemAt,
+  onChange,
+  onEnter,
+}: Props & { measures: StepShown['measures']; focus?: boolean }) {
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(150px, 1fr))', gap: 1.5 }}>
-      {step.measures.map(({ measure, kind, needed }, i) => (
-        <Field
+      {measures.map(({ measure, kind }, i) => (
+        <Box
           key={measure}
-          label={`${measureWords[measure]}${figureUnit[kind] ? `, ${figureUnit[kind]}` : ''}${needed || ofGauges ? '' : ', if measured'}`}
-          inputMode="decimal"
-          autoFocus={i === 0 && (needed || ofGauges)}
-          value={draft.figures[measure] ?? ''}
-          problem={problemAt(`figures.${measure}`)}
-          onChange={(text) => onChange({ figures: { ...draft.figures, [measure]: text } })}
-          onKeyDown={(e) => {
-            if (e.key === 'Enter') {
-              e.preventDefault();
-              onEnter();
-            }
-          }}
-          sx={{ fontSize: 20, fontWeight: 600 }}
-        />
+          // One figure for all stands before those of the sides.
+          sx={measure === 'GAUGE_SETTING' ? { gridColumn: '1 / -1', maxWidth: 240 } : { minWidth: 0 }}
+        >
+          <Field
+            label={`${measureWords[measure]}${figureUnit[kind] ? `, ${figureUnit[kind]}` : ''}`}
+            inputMode="decimal"
+            autoFocus={focus === true && i === 0}
+            value={draft.figures[measure] ?? ''}
+            problem={problemAt(`figures.${measure}`)}
+            onChange={(text) => onChange({ figures: { ...draft.figures, [measure]: text } })}
+            onKeyDown={(e) => {
+              if (e.key === 'Enter') {
+                e.preventDefault();
+                onEnter();
+              }
+            }}
+            sx={{ fontSize: 20, fontWeight: 600 }}
+          />
+        </Box>
       ))}
     </Box>
   );

@@ -67,7 +67,7 @@ function sentence(
       );
     }
     if (verdict.findings.length > 0)
-      parts.push(`${verdict.findings.map((f) => findingWords[f]).join(', ')}.`);
+      parts.push(`${verdict.findings.map((f) => findingWords[f]).join('; ')}.`);
     if (verdict.opens.length > 0) {
       parts.push(`Opens: ${verdict.opens.map((s) => stepWords[s].title.toLowerCase()).join(', ')}.`);
     }

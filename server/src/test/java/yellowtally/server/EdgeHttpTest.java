@@ -110,8 +110,7 @@ class EdgeHttpTest {
         assertThat(bench.path("percentOfLife").asDouble()).isGreaterThan(30);
         String id = RunningServer.id();
         api.post(
-                "/api/saws/" + tag + "/sharpening",
-                "{\"id\":\"%s\",\"personId\":\"%s\"}".formatted(id, api.officer()));
+                "/api/saws/" + tag + "/sharpening", "{\"id\":\"%s\",\"personId\":\"%s\"}".formatted(id, api.officer()));
         assertThat(deal(id, "2 mm").status()).isLessThan(300);
         JsonNode open = api.get("/api/saws/" + tag + "/sharpening").body().path("open");
         assertThat(open.path("baseStrokes").asInt()).isEqualTo(strokesFor(2));

@@ -113,6 +113,18 @@ final class DemoBench {
         return VisitPlan.of(profile, tasks, List.of(), Numbers.STANDARD);
     }
 
+    /** Sharpened without a caliper, one side more than the other. */
+    void filed(Instant at, int left, int right, String note) {
+        add(
+                Step.SHARPEN,
+                at,
+                null,
+                StepOutcome.ATTEND,
+                Set.of(Finding.FOUND_DULL, Finding.STROKES_UNEQUAL),
+                Map.of(Measure.STROKES_LEFT, (double) left, Measure.STROKES_RIGHT, (double) right),
+                note);
+    }
+
     /** Records steps as fine, a minute apart. */
     void record(List<Step> steps, Instant at, @Nullable UUID visit) {
         Instant when = at;

@@ -190,6 +190,7 @@ class DemoLoader implements SmartInitializingSingleton {
             case DUE -> history.outing(1, 0.15);
             case READ_HOT -> {
                 history.outing(1, 0.01);
+                bench.filed(history.day(1, 15, 30), 9, 2, "Nail on the left side only. Filed out by the road.");
                 history.hotCheck(history.day(1, 15, 50));
             }
             case THROW_RISK -> {
