@@ -2063,7 +2063,7 @@ export interface components {
             sentence: string;
         };
         /** @enum {string} */
-        FigureKind: "LENGTH" | "COUNT" | "DAYS" | "PERCENT" | "TURNS";
+        FigureKind: "LENGTH" | "COUNT" | "DAYS" | "PERCENT" | "CELSIUS" | "TURNS";
         FileBack: {
             /** Format: double */
             endsAtMm?: number;
@@ -2456,7 +2456,7 @@ export interface components {
             placeMm: number;
         };
         /** @enum {string} */
-        Measure: "BAND_THICKNESS" | "GROOVE_DEPTH" | "GROOVE_WIDTH" | "RAIL_DIFFERENCE" | "SHORTEST_CUTTER" | "SPROCKET_WEAR" | "STROKES_LEFT" | "STROKES_RIGHT" | "LEFT_SHORTEST" | "LEFT_LONGEST" | "RIGHT_SHORTEST" | "RIGHT_LONGEST" | "FILED_SHORTEST" | "FILED_LEFT" | "FILED_RIGHT" | "DAMAGE_DEPTH" | "GAUGE_SETTING" | "GAUGE_LEAST" | "GAUGE_LEFT_LEAST" | "GAUGE_LEFT_MOST" | "GAUGE_RIGHT_LEAST" | "GAUGE_RIGHT_MOST" | "EQUALISED_LENGTH" | "GREASE_PUMPS" | "FUEL_AGE" | "OIL_LEFT" | "OILER_TURNS" | "BULB_PRESSES";
+        Measure: "BAND_THICKNESS" | "GROOVE_DEPTH" | "GROOVE_WIDTH" | "RAIL_DIFFERENCE" | "SHORTEST_CUTTER" | "SPROCKET_WEAR" | "STROKES_LEFT" | "STROKES_RIGHT" | "LEFT_SHORTEST" | "LEFT_LONGEST" | "RIGHT_SHORTEST" | "RIGHT_LONGEST" | "FILED_SHORTEST" | "FILED_LEFT" | "FILED_RIGHT" | "DAMAGE_DEPTH" | "GAUGE_SETTING" | "GAUGE_LEAST" | "GAUGE_LEFT_LEAST" | "GAUGE_LEFT_MOST" | "GAUGE_RIGHT_LEAST" | "GAUGE_RIGHT_MOST" | "EQUALISED_LENGTH" | "GREASE_PUMPS" | "FUEL_AGE" | "AIR_TEMPERATURE" | "OIL_LEFT" | "OILER_TURNS" | "BULB_PRESSES";
         MeasureView: {
             kind: components["schemas"]["FigureKind"];
             measure: components["schemas"]["Measure"];
@@ -2696,20 +2696,29 @@ export interface components {
         /** @enum {string} */
         OilGrade: "THIN_WINTER" | "THIRTY";
         /** @enum {string} */
-        OilMatter: "NOT_OILING" | "OIL_USE_LOW" | "OIL_USE_HIGH";
+        OilMatter: "OIL_STILL_FULL" | "NOT_OILING" | "OIL_USE_LOW" | "OIL_USE_HIGH";
         OilRatio: {
             /** Format: double */
             ratio: number;
             /** Format: double */
+            share: number;
+            stillFull: boolean;
+            /** Format: double */
             tanks: number;
             trend: components["schemas"]["Trend"];
+            usual: components["schemas"]["OilUsual"];
             verdict: components["schemas"]["OilVerdict"];
+        };
+        OilUsual: {
+            /** Format: double */
+            perTank: number;
+            source: components["schemas"]["UsualSource"];
         };
         /** @enum {string} */
         OilVerdict: "NOT_OILING" | "LOW" | "RIGHT" | "HIGH";
         OilWaits: {
             /** Format: double */
-            ratio: number;
+            share: number;
             state: components["schemas"]["FitState"];
             step: components["schemas"]["Step"];
             what: components["schemas"]["OilMatter"];
@@ -2727,6 +2736,7 @@ export interface components {
             /** Format: double */
             thinBelowCelsius: number;
             uses: components["schemas"]["UsePoint"][];
+            usual: components["schemas"]["OilUsual"];
         };
         OnCard: {
             /** Format: uuid */
@@ -3622,6 +3632,7 @@ export interface components {
             findings: components["schemas"]["Finding"][];
             /** Format: double */
             gaugeTargetMm?: number;
+            oilGrade?: components["schemas"]["OilGrade"];
             opens: components["schemas"]["Step"][];
             outcome: components["schemas"]["StepOutcome"];
             plan?: components["schemas"]["SharpeningPlan"];
@@ -3845,6 +3856,8 @@ export interface components {
         };
         /** @enum {string} */
         UseUnit: "TANKS" | "OUTINGS" | "DAYS" | "DAYS_IN_USE" | "FIRE_SEASON_DAYS" | "SHARPENINGS" | "LOOPS";
+        /** @enum {string} */
+        UsualSource: "GIVEN" | "LEARNED" | "ESTIMATE";
         VisitEnded: {
             /** Format: date-time */
             at: string;

@@ -1,5 +1,6 @@
 import { useTheme } from '@mui/material/styles';
 import type { Schemas } from '../api/client';
+import { burnWord } from '../words/faults';
 import { dayOf, rounded } from '../words/format';
 import { ChartSvg } from './ChartSvg';
 import { OIL, oilLayout } from './geometry/oil';
@@ -8,14 +9,14 @@ const MOST_WIDE = 620;
 const { height: HEIGHT, left: LEFT, bottom: BOTTOM } = OIL;
 const MOST = 24;
 
-/** Bar oil for each tank of fuel, outing by outing, with the right range as a band. */
+/** Bar oil beside what was burned, outing by outing, with the right range as a band. */
 export function OilChart({ page }: { page: Schemas['OilingPage'] }) {
   const uses = page.uses.slice(-MOST);
   const said = uses
-    .map((u) => `${dayOf(u.at)}: ${rounded(u.oilTanks, 1)} of oil for ${rounded(u.tanks, 1)} of fuel`)
+    .map((u) => `${dayOf(u.at)}: ${rounded(u.oilTanks, 1)} of oil for ${rounded(u.tanks, 1)} used`)
     .join('; ');
   return (
-    <ChartSvg label={`Bar oil for each tank of fuel. ${said}`} most={MOST_WIDE} height={HEIGHT}>
+    <ChartSvg label={`Bar oil for each ${burnWord[page.power]}. ${said}`} most={MOST_WIDE} height={HEIGHT}>
       {(width) => <Uses uses={uses} limits={page.limits} width={width} />}
     </ChartSvg>
   );

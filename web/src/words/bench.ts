@@ -349,6 +349,7 @@ export const measureWords: Record<Schemas['Measure'], string> = {
   EQUALISED_LENGTH: 'Cutter length now',
   GREASE_PUMPS: 'Pumps',
   FUEL_AGE: 'Age of the mix',
+  AIR_TEMPERATURE: 'How cold it is today',
   OIL_LEFT: 'Oil left in the tank',
   OILER_TURNS: 'Adjuster turned, out +, in −',
   BULB_PRESSES: 'Presses until oil came',
@@ -367,6 +368,7 @@ export const figureUnit: Record<Schemas['FigureKind'], string> = {
   COUNT: '',
   DAYS: 'days',
   PERCENT: '%',
+  CELSIUS: '°C',
   TURNS: 'turns',
 };
 

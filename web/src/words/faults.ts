@@ -179,19 +179,47 @@ const TRENDS: Record<Schemas['Trend'], string> = {
 };
 
 /** Verdict, reason and the next hand movement. */
-export function ratioSentence(ratio: Schemas['OilRatio']): string {
-  const said = `${rounded(ratio.ratio, 2)} tanks of oil for each of fuel over ${rounded(ratio.tanks, 1)} tanks`;
+/** What a saw burns its oil beside, one of it. */
+export const burnWord: Record<Schemas['Power'], string> = {
+  PETROL: 'tank of fuel',
+  BATTERY: 'charge',
+  CORDED: 'run hour',
+};
+
+export function ratioSentence(
+  ratio: Schemas['OilRatio'],
+  power: Schemas['Power'],
+  oiler: Schemas['OilerKind'],
+): string {
+  if (ratio.stillFull) {
+    return 'A whole tank was burned and the oil is still full. The chain gets none: it is held until an oil card passes.';
+  }
+  const usual = power === 'PETROL' ? '' : `, usual ${usualWords(ratio.usual, power)}`;
+  const said = `${rounded(ratio.ratio, 2)} tanks of oil for each ${burnWord[power]} over the last ${rounded(ratio.tanks, 1)}${usual}`;
   const trend = TRENDS[ratio.trend];
-  const tail = trend ? `, ${trend}` : '';
+  const tail = trend ? `; ${trend}` : '';
   switch (ratio.verdict) {
     case 'NOT_OILING':
       return `${said}${tail}. The chain gets next to nothing: it is held until an oil card passes.`;
     case 'LOW':
       return `${said}${tail}. Do the oil card before it goes out.`;
     case 'HIGH':
-      return `${said}${tail}. It runs dry before the fuel does, or leaks: look where it is wet.`;
+      return `${said}${tail}. It runs dry before its time, or leaks: ${oiler === 'AUTOMATIC_ADJUSTABLE' ? 'turn the adjuster in, or ' : ''}look where it is wet. A card that passes proves no leak away.`;
     case 'RIGHT':
       return `${said}${tail}. Nothing to do.`;
+  }
+}
+
+/** What a saw is to use, and how sure that is. */
+export function usualWords(usual: Schemas['OilUsual'], power: Schemas['Power']): string {
+  const figure = `${rounded(usual.perTank, 2)} a ${burnWord[power]}`;
+  switch (usual.source) {
+    case 'GIVEN':
+      return figure;
+    case 'LEARNED':
+      return `${figure}, learned from proven use`;
+    case 'ESTIMATE':
+      return `${figure} (est.)`;
   }
 }
 

@@ -25,7 +25,7 @@ const oil = (what: Schemas['OilMatter'], ratio: number): Work => ({
   what,
   state: 'DUE',
   step: 'OIL_CARD',
-  ratio,
+  share: ratio,
 });
 
 describe('what waits, in words', () => {
@@ -64,8 +64,8 @@ describe('what waits, in words', () => {
     expect(workReason(fault('FAULT_MECHANIC', 'Pump worn'))).toBe('With a qualified mechanic');
   });
   it('says how the oil goes beside the fuel', () => {
-    expect(workTitle(oil('NOT_OILING', 0.2))).toBe('Oil use 0.2 of fuel: the chain is not oiled');
-    expect(workTitle(oil('OIL_USE_LOW', 0.4))).toBe('Oil use 0.4 of fuel: low');
+    expect(workTitle(oil('NOT_OILING', 0.2))).toBe('Oil use 0.2 of the usual: the chain is not oiled');
+    expect(workTitle(oil('OIL_USE_LOW', 0.4))).toBe('Oil use 0.4 of the usual: low');
     expect(workReason(oil('OIL_USE_HIGH', 1.5))).toBe('Over the last tanks. An oil card proves it');
   });
   it.each([

@@ -70,12 +70,14 @@ export function workTitle(work: Work): string {
       return 'Test the chain brake: there is no test on record';
     case 'BRAKE_OVERDUE':
       return 'Test the chain brake: out again and not tested';
+    case 'OIL_STILL_FULL':
+      return 'A whole tank burned and the oil still full';
     case 'NOT_OILING':
-      return `Oil use ${rounded(work.ratio, 2)} of fuel: the chain is not oiled`;
+      return `Oil use ${rounded(work.share, 2)} of the usual: the chain is not oiled`;
     case 'OIL_USE_LOW':
-      return `Oil use ${rounded(work.ratio, 2)} of fuel: low`;
+      return `Oil use ${rounded(work.share, 2)} of the usual: low`;
     case 'OIL_USE_HIGH':
-      return `Oil use ${rounded(work.ratio, 2)} of fuel: runs out first, or leaks`;
+      return `Oil use ${rounded(work.share, 2)} of the usual: runs out first, or leaks`;
     case 'FAULT_FIND':
     case 'FAULT_REPAIR':
     case 'FAULT_PROOF':
@@ -159,10 +161,13 @@ export function workReason(work: Work): string {
       return 'No data, no release';
     case 'BRAKE_OVERDUE':
       return 'Before each use. No data, no release';
+    case 'OIL_STILL_FULL':
+      return 'The chain gets no oil. An oil card proves it';
     case 'NOT_OILING':
     case 'OIL_USE_LOW':
-    case 'OIL_USE_HIGH':
       return 'Over the last tanks. An oil card proves it';
+    case 'OIL_USE_HIGH':
+      return 'Adjuster in, or look where it is wet. A card that passes proves no leak away';
     case 'FAULT_FIND':
       return 'Complaint: find the cause';
     case 'FAULT_REPAIR':
@@ -236,6 +241,7 @@ export function holdWord(headline: Work | undefined): string {
     case 'BRAKE_NEVER_TESTED':
     case 'BRAKE_OVERDUE':
       return 'Untested';
+    case 'OIL_STILL_FULL':
     case 'NOT_OILING':
       return 'Oil';
     case 'PERSON_HOLDS':

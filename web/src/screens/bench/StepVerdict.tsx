@@ -5,6 +5,7 @@ import { BenchBar } from '../../parts/BenchBar';
 import { figures } from '../../theme';
 import { findingWords, measureWords, stepWords } from '../../words/bench';
 import { fileBackSentence, sampleWords } from '../../words/edge';
+import { gradeWords } from '../../words/faults';
 import { dayOf, rounded } from '../../words/format';
 
 /** What the report means before it is saved: outcome, what was found, what opens, and the keys to go on. */
@@ -60,6 +61,7 @@ function sentence(
       );
     }
     if (verdict.gaugeTargetMm !== undefined) parts.push(`Aim for ${rounded(verdict.gaugeTargetMm, 2)} mm.`);
+    if (verdict.oilGrade) parts.push(`Bar oil for today: ${gradeWords[verdict.oilGrade].toLowerCase()}.`);
     if (verdict.plan) parts.push(sampleWords(verdict.plan));
     if (verdict.fileBack) {
       parts.push(

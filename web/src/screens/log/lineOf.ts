@@ -12,6 +12,7 @@ const UNITS: Partial<Record<Schemas['Measure'], string>> = {
   GREASE_PUMPS: '',
   FUEL_AGE: ' days',
   OIL_LEFT: ' %',
+  AIR_TEMPERATURE: ' °C',
   OILER_TURNS: ' turns',
   BULB_PRESSES: '',
 };

@@ -75,7 +75,7 @@ export default function OilingScreen() {
             </Box>
             <Box sx={{ mb: 1.5, fontSize: 17 }}>
               {page.ratio
-                ? ratioSentence(page.ratio)
+                ? ratioSentence(page.ratio, page.power, page.oiler)
                 : `Fewer than ${rounded(page.limits.leastTanks, 1)} tanks with their oil since the last passing card.`}
             </Box>
             {page.uses.length > 0 && <OilChart page={page} />}

@@ -180,7 +180,7 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
               onChange={(wearMark) => onChange({ chain: { ...chain, wearMark } })}
             />
             <Field
-              label="File that its maker asks for, mm"
+              label="Round file it asks for, mm"
               hint="Else by pitch"
               value={chain.file}
               problem={problemAt('set.chain.file')}

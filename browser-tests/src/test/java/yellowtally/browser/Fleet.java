@@ -118,7 +118,7 @@ final class Fleet {
         };
     }
 
-    /** The loop of a saw mapped in the vice, left first, and filed. */
+    /** The loop of a saw mapped in the vice, left first, and touched up: its sides stay as they are. */
     void mapped(String tag, List<String> lengths) {
         String sharpening = id();
         send("/api/saws/" + tag + "/sharpening", "{\"id\":\"%s\",\"personId\":\"%s\"}".formatted(sharpening, officer));
@@ -128,6 +128,10 @@ final class Fleet {
                     "{\"id\":\"%s\",\"personId\":\"%s\",\"place\":%d,\"after\":false,\"length\":\"%s\"}"
                             .formatted(id(), officer, place, lengths.get(place)));
         }
+        send(
+                "/api/sharpenings/" + sharpening + "/deal",
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"dull\":false,\"way\":\"SAME_ON_ALL\",\"leaveOut\":[]}"
+                        .formatted(id(), officer));
         send(
                 "/api/sharpenings/" + sharpening + "/finish",
                 "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\",\"allFiled\":true}".formatted(id(), officer));

@@ -111,7 +111,7 @@ class ScopedSettingsHttpTest {
     void limitsThatCrossAreRefusedInEveryScope() {
         assertThat(set("oiling.ratio.none-under", "2", "FLEET").sentenceAt("value"))
                 .isEqualTo(
-                        "This would put “Tanks of bar oil for each of fuel: under this the chain is not oiled, hold” at or above"
+                        "This would put “Tanks of bar oil for each of fuel, or share of the usual: under this the chain is not oiled, hold” at or above"
                                 + " “Under this the oiling is low: check before use”. Change the other one first.");
         assertThat(set("bar.rails.dress-from", "0.8", "SAW").sentenceAt("value"))
                 .isEqualTo(

@@ -29,6 +29,7 @@ import yellowtally.core.waiting.Waiting;
 public final class KnownSignals {
 
     private static final Map<Enum<?>, Signal> BY_WORK = Map.ofEntries(
+            Map.entry(OilMatter.OIL_STILL_FULL, Signal.OIL_USE_LOW),
             Map.entry(OilMatter.NOT_OILING, Signal.OIL_USE_LOW),
             Map.entry(OilMatter.OIL_USE_LOW, Signal.OIL_USE_LOW),
             Map.entry(OilMatter.OIL_USE_HIGH, Signal.OIL_USE_HIGH),

@@ -29,6 +29,7 @@ import yellowtally.core.holds.SetBack;
 import yellowtally.core.log.StepEntry;
 import yellowtally.core.oiling.OilRatio;
 import yellowtally.core.oiling.OilUse;
+import yellowtally.core.oiling.OilUsual;
 import yellowtally.core.schedule.DueEvent;
 import yellowtally.core.schedule.LimitUse;
 import yellowtally.core.schedule.ScheduleLedger;
@@ -275,12 +276,27 @@ public record SawLedger(
 
     /** How much bar oil goes beside the fuel since the last passing oil card; {@code null} with too few tanks to tell. */
     private @Nullable OilRatio oilRatio(Numbers numbers) {
-        Instant lastCard = schedule.log()
+        return OilRatio.of(oil, lastCard(), schedule.saw().power(), numbers).orElse(null);
+    }
+
+    /** How much bar oil this saw is to use. */
+    public OilUsual oilUsual(Numbers numbers) {
+        Instant card = lastCard();
+        return OilUsual.of(
+                schedule.saw().power(),
+                oil.stream()
+                        .filter(use -> card != null && !use.at().isAfter(card))
+                        .toList(),
+                numbers);
+    }
+
+    /** When an oil card passed last without anything to attend to. */
+    private @Nullable Instant lastCard() {
+        return schedule.log()
                 .latestPassed(Step.OIL_CARD)
                 .filter(card -> card.outcome() == StepOutcome.FINE)
                 .map(StepEntry::at)
                 .orElse(null);
-        return OilRatio.of(oil, lastCard, numbers).orElse(null);
     }
 
     /** Too little oil holds or waits until an oil card passes (handbook section 7). */
@@ -289,9 +305,11 @@ public record SawLedger(
             return;
         }
         switch (ratio.verdict()) {
-            case NOT_OILING -> work.add(OilWaits.of(OilMatter.NOT_OILING, ratio.ratio()));
-            case LOW -> work.add(OilWaits.of(OilMatter.OIL_USE_LOW, ratio.ratio()));
-            case HIGH -> work.add(OilWaits.of(OilMatter.OIL_USE_HIGH, ratio.ratio()));
+            case NOT_OILING ->
+                work.add(OilWaits.of(
+                        ratio.stillFull() ? OilMatter.OIL_STILL_FULL : OilMatter.NOT_OILING, ratio.share()));
+            case LOW -> work.add(OilWaits.of(OilMatter.OIL_USE_LOW, ratio.share()));
+            case HIGH -> work.add(OilWaits.of(OilMatter.OIL_USE_HIGH, ratio.share()));
             case RIGHT -> {
                 // Nothing waits.
             }

@@ -6,8 +6,13 @@ import java.util.List;
 interface PartFigures {
 
     /** Every part that has figures. */
-    List<PartFigures> ALL =
-            List.of(new BrakeFigures(), new BarFigures(), new EdgeFigures(), new DriveFigures(), new EngineFigures());
+    List<PartFigures> ALL = List.of(
+            new BrakeFigures(),
+            new BarFigures(),
+            new EdgeFigures(),
+            new DriveFigures(),
+            new EngineFigures(),
+            new OilFigures());
 
     /** Notes what follows from a sheet; figures of other parts are passed over. */
     void read(Sheet sheet, Reading reading);

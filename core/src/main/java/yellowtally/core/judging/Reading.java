@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import yellowtally.core.bar.GrooveClearance;
 import yellowtally.core.edge.FileBack;
 import yellowtally.core.edge.SharpeningPlan;
+import yellowtally.core.oiling.OilGrade;
 import yellowtally.core.steps.Finding;
 
 /** What the parts read off a sheet, gathered while each of them is asked. */
@@ -16,6 +17,7 @@ final class Reading {
     private @Nullable Double gaugeTargetMm;
     private @Nullable SharpeningPlan plan;
     private @Nullable FileBack fileBack;
+    private @Nullable OilGrade oilGrade;
 
     Reading(Set<Finding> chosen) {
         found.addAll(chosen);
@@ -48,6 +50,15 @@ final class Reading {
     @Nullable
     Double gaugeTargetMm() {
         return gaugeTargetMm;
+    }
+
+    void oilGrade(OilGrade fits) {
+        this.oilGrade = fits;
+    }
+
+    @Nullable
+    OilGrade oilGrade() {
+        return oilGrade;
     }
 
     void fileBack(FileBack wanted) {

@@ -117,6 +117,7 @@ public final class StepJudge {
                 clearance == null ? null : clearance.dressingsLeft(),
                 reading.gaugeTargetMm(),
                 reading.plan(),
-                reading.fileBack());
+                reading.fileBack(),
+                reading.oilGrade());
     }
 }

@@ -5,6 +5,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.edge.FileBack;
 import yellowtally.core.edge.SharpeningPlan;
+import yellowtally.core.oiling.OilGrade;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
@@ -19,6 +20,7 @@ import yellowtally.core.steps.StepOutcome;
  * @param dressingsLeft dressings of the rails left (est.); {@code null} when not measured
  * @param gaugeTargetMm depth-gauge setting to aim at, mm; {@code null} at all other steps
  * @param plan strokes from the sample of cutter lengths; {@code null} without one
+ * @param oilGrade bar oil that fits the temperature of the day; {@code null} when nobody told it
  * @param fileBack strokes that damage or gauges that are too low ask for; {@code null} where neither does
  */
 public record StepVerdict(
@@ -29,7 +31,8 @@ public record StepVerdict(
         @Nullable Integer dressingsLeft,
         @Nullable Double gaugeTargetMm,
         @Nullable SharpeningPlan plan,
-        @Nullable FileBack fileBack) {
+        @Nullable FileBack fileBack,
+        @Nullable OilGrade oilGrade) {
 
     public StepVerdict {
         findings = List.copyOf(findings);

@@ -6,16 +6,22 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Power;
 
 /**
  * How much bar oil goes beside the fuel (handbook section 7): over the last outings that reach the least number of tanks
- * together. What lies before the last passing oil card says nothing any more.
+ * together. What lies before the last passing oil card says nothing any more of too little; too much it does not clear, since a
+ * card that passes proves no leak away.
  *
- * @param ratio tanks of oil for each of fuel
- * @param tanks of fuel that it stands on
+ * @param ratio tanks of oil for each of fuel, charge or run hour
+ * @param share of what is usual, 1 is usual
+ * @param usual what the share is taken of
+ * @param tanks of fuel, charges or run hours that it stands on
  * @param trend against as many tanks before; {@link Trend#UNKNOWN} with too few
+ * @param stillFull whether a whole tank was burned with the oil still full: said at once, however few tanks there are
  */
-public record OilRatio(double ratio, double tanks, OilVerdict verdict, Trend trend) {
+public record OilRatio(
+        double ratio, double share, OilUsual usual, double tanks, OilVerdict verdict, Trend trend, boolean stillFull) {
 
     private static final double ROUNDING = 1e-9;
 
@@ -45,36 +51,64 @@ public record OilRatio(double ratio, double tanks, OilVerdict verdict, Trend tre
      * @param since the last passing oil card; {@code null} for none
      * @return empty with too few tanks to tell
      */
-    public static Optional<OilRatio> of(List<OilUse> uses, @Nullable Instant since, Numbers numbers) {
+    public static Optional<OilRatio> of(List<OilUse> uses, @Nullable Instant since, Power power, Numbers numbers) {
         List<OilUse> latestFirst = uses.stream()
                 .filter(use -> use.tanks() > 0)
                 .sorted(Comparator.comparing(OilUse::at).reversed())
                 .toList();
+        List<OilUse> sinceCard = latestFirst.stream()
+                .filter(use -> since == null || use.at().isAfter(since))
+                .toList();
+        List<OilUse> proven = latestFirst.subList(sinceCard.size(), latestFirst.size());
+        OilUsual usual = OilUsual.of(power, proven, numbers);
         double least = numbers.of(OilingSetting.LEAST_TANKS);
-        Window now = Window.of(
-                latestFirst.stream()
-                        .filter(use -> since == null || use.at().isAfter(since))
-                        .toList(),
-                least);
-        if (now.tanks < least - ROUNDING) {
-            return Optional.empty();
+        boolean full = full(sinceCard, numbers);
+        Window now = Window.of(sinceCard, least);
+        if (full || now.tanks >= least - ROUNDING) {
+            return Optional.of(read(now, latestFirst, usual, full, numbers));
         }
-        Window before = Window.of(latestFirst.subList(now.outings, latestFirst.size()), least);
-        Trend trend = before.tanks < least - ROUNDING
-                ? Trend.UNKNOWN
-                : trend(now.ratio() - before.ratio(), numbers.of(OilingSetting.TREND));
-        return Optional.of(new OilRatio(now.ratio(), now.tanks, verdict(now.ratio(), numbers), trend));
+        // Too much is not cleared by a card: a leak is not where the card is.
+        OilRatio all = read(Window.of(latestFirst, least), latestFirst, usual, false, numbers);
+        return all.tanks >= least - ROUNDING && all.verdict == OilVerdict.HIGH ? Optional.of(all) : Optional.empty();
     }
 
-    /** What a ratio means; more oil never gets a drier verdict. */
-    public static OilVerdict verdict(double ratio, Numbers numbers) {
-        if (ratio < numbers.of(OilingSetting.NONE_UNDER) - ROUNDING) {
+    /** Whether the outings of late, together a whole tank, left the oil as full as it was. */
+    private static boolean full(List<OilUse> latestFirst, Numbers numbers) {
+        double tanks = 0;
+        double oil = 0;
+        for (OilUse use : latestFirst) {
+            oil += use.oilTanks();
+            if (oil > numbers.of(OilingSetting.FULL_SHARE) + ROUNDING) {
+                return false;
+            }
+            tanks += use.tanks();
+            if (tanks >= numbers.of(OilingSetting.FULL_TANKS) - ROUNDING) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static OilRatio read(Window now, List<OilUse> latestFirst, OilUsual usual, boolean full, Numbers numbers) {
+        double least = numbers.of(OilingSetting.LEAST_TANKS);
+        Window before = Window.of(latestFirst.subList(now.outings, latestFirst.size()), least);
+        Trend trend = before.tanks < least - ROUNDING || now.tanks < least - ROUNDING
+                ? Trend.UNKNOWN
+                : trend((now.ratio() - before.ratio()) / usual.perTank(), numbers.of(OilingSetting.TREND));
+        double share = now.ratio() / usual.perTank();
+        OilVerdict verdict = full ? OilVerdict.NOT_OILING : verdict(share, numbers);
+        return new OilRatio(now.ratio(), share, usual, now.tanks, verdict, trend, full);
+    }
+
+    /** What a share of the usual means; more oil never gets a drier verdict. */
+    public static OilVerdict verdict(double share, Numbers numbers) {
+        if (share < numbers.of(OilingSetting.NONE_UNDER) - ROUNDING) {
             return OilVerdict.NOT_OILING;
         }
-        if (ratio < numbers.of(OilingSetting.LOW_UNDER) - ROUNDING) {
+        if (share < numbers.of(OilingSetting.LOW_UNDER) - ROUNDING) {
             return OilVerdict.LOW;
         }
-        return ratio > numbers.of(OilingSetting.HIGH_OVER) + ROUNDING ? OilVerdict.HIGH : OilVerdict.RIGHT;
+        return share > numbers.of(OilingSetting.HIGH_OVER) + ROUNDING ? OilVerdict.HIGH : OilVerdict.RIGHT;
     }
 
     private static Trend trend(double difference, double limit) {
@@ -97,7 +131,7 @@ public record OilRatio(double ratio, double tanks, OilVerdict verdict, Trend tre
         }
 
         double ratio() {
-            return oil / tanks;
+            return tanks <= 0 ? 0 : oil / tanks;
         }
     }
 }

@@ -9,11 +9,47 @@ public enum OilingSetting implements LinedSetting {
     NONE_UNDER(ratio(
             "oiling.ratio.none-under",
             0.3,
-            "Tanks of bar oil for each of fuel: under this the chain is not oiled, hold.")),
+            "Tanks of bar oil for each of fuel, or share of the usual: under this the chain is not oiled, hold.")),
     LOW_UNDER(ratio("oiling.ratio.low-under", 0.6, "Under this the oiling is low: check before use.")
             .over(NONE_UNDER)),
     HIGH_OVER(ratio("oiling.ratio.high-over", 1.3, "Over this the oil runs out before the fuel does, or leaks.")
             .over(LOW_UNDER)),
+    PER_CHARGE(SettingLine.estimate(
+            "oiling.usual.charge",
+            0.3,
+            SettingUnit.FACTOR,
+            0.02,
+            3,
+            "Tanks of bar oil that a battery saw uses for each charge, until its own use is learned.")),
+    PER_HOUR(SettingLine.estimate(
+            "oiling.usual.hour",
+            0.6,
+            SettingUnit.FACTOR,
+            0.02,
+            6,
+            "Tanks of bar oil that a corded saw uses for each run hour, until its own use is learned.")),
+    LEARN(SettingLine.estimate(
+            "oiling.usual.learn",
+            6,
+            SettingUnit.COUNT,
+            2,
+            50,
+            "Charges or run hours before passing oil cards from which the usual is learned.")),
+    FULL_TANKS(SettingLine.given(
+            "oiling.full.tanks",
+            1,
+            SettingUnit.TANKS,
+            0.5,
+            5,
+            7,
+            "So much fuel burned with the oil still full is an alarm at once.")),
+    FULL_SHARE(SettingLine.estimate(
+            "oiling.full.share",
+            0.05,
+            SettingUnit.FACTOR,
+            0,
+            0.3,
+            "Oil used up to this share of its tank is a tank that is still full.")),
     LEAST_TANKS(SettingLine.given(
             "oiling.ratio.tanks",
             3,

@@ -7,6 +7,8 @@ public enum FigureKind {
     COUNT,
     DAYS,
     PERCENT,
+    /** Degrees Celsius. */
+    CELSIUS,
     /** Turns of a screw, in positive, out negative or the other way round as the step says. */
     TURNS
 }

@@ -1,5 +1,6 @@
 package yellowtally.core.steps;
 
+import static yellowtally.core.steps.MeasureFacts.celsius;
 import static yellowtally.core.steps.MeasureFacts.count;
 import static yellowtally.core.steps.MeasureFacts.days;
 import static yellowtally.core.steps.MeasureFacts.length;
@@ -46,6 +47,8 @@ public enum Measure {
     EQUALISED_LENGTH(length(Step.EQUALISE, 0.5, 16).ofCutter().wears(Wearing.CUTTERS)),
     GREASE_PUMPS(count(Step.NOSE_GREASE, 1, 20)),
     FUEL_AGE(days(Step.FILL, 0, 720).on(SawProfile::petrol)),
+    /** How cold it is where the saw works today: the grade of the bar oil follows. */
+    AIR_TEMPERATURE(celsius(Step.FILL, -50, 50)),
     /** Share of the oil tank still full before filling, percent. */
     OIL_LEFT(percent(Step.FILL, 0, 100)),
     /** How far an adjustable oiler was turned: out, for more, positive. */

@@ -48,6 +48,10 @@ record MeasureFacts(
         return of(step, FigureKind.PERCENT, min, max);
     }
 
+    static MeasureFacts celsius(Step step, double min, double max) {
+        return of(step, FigureKind.CELSIUS, min, max);
+    }
+
     static MeasureFacts turns(Step step, double min, double max) {
         return of(step, FigureKind.TURNS, min, max);
     }

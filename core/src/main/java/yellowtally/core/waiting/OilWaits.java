@@ -5,20 +5,23 @@ import yellowtally.core.steps.Step;
 /**
  * What the use of bar oil beside the fuel says (handbook section 7).
  *
- * @param ratio bar oil to fuel, tanks to tanks
+ * @param share of the bar oil that is usual, 1 is usual
  */
-public record OilWaits(OilMatter what, FitState state, Step step, double ratio) implements Waiting {
+public record OilWaits(OilMatter what, FitState state, Step step, double share) implements Waiting {
 
     /** Which side it is off. */
     public enum OilMatter {
+        /** A whole tank burned, and the oil still full. */
+        OIL_STILL_FULL,
         /** The chain gets next to none. */
         NOT_OILING,
         OIL_USE_LOW,
         OIL_USE_HIGH
     }
 
-    public static OilWaits of(OilMatter what, double ratio) {
-        return new OilWaits(what, what == OilMatter.NOT_OILING ? FitState.HELD : FitState.DUE, Step.OIL_CARD, ratio);
+    public static OilWaits of(OilMatter what, double share) {
+        boolean dry = what == OilMatter.NOT_OILING || what == OilMatter.OIL_STILL_FULL;
+        return new OilWaits(what, dry ? FitState.HELD : FitState.DUE, Step.OIL_CARD, share);
     }
 
     @Override
@@ -28,6 +31,6 @@ public record OilWaits(OilMatter what, FitState state, Step step, double ratio) 
 
     @Override
     public double extent() {
-        return ratio;
+        return share;
     }
 }

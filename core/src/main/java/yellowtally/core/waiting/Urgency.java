@@ -40,6 +40,7 @@ public final class Urgency {
             StepHoldMatter.LOOK_ANEW,
             TaskMatter.BRAKE_NEVER_TESTED,
             TaskMatter.BRAKE_OVERDUE,
+            OilMatter.OIL_STILL_FULL,
             OilMatter.NOT_OILING,
             SetBackMatter.NOT_SET_BACK,
             RestMatter.RESTED,

@@ -19,6 +19,7 @@ import yellowtally.core.edge.FilingSchool;
 import yellowtally.core.edge.GaugeSchool;
 import yellowtally.core.edge.LoopCutters;
 import yellowtally.core.edge.Schools;
+import yellowtally.core.oiling.OilGrade;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
@@ -106,6 +107,16 @@ class StepJudgeTest {
         assertThat(judge.verdict(finding.step(), found(StepOutcome.FINE, finding))
                         .opens())
                 .containsExactly(opened);
+    }
+
+    /** The grade is asked for while the oil is filled, by the cold of the day. */
+    @ParameterizedTest
+    @CsvSource({"-12, THIN_WINTER", "0, THIRTY", "24, THIRTY"})
+    void theGradeFollowsTheDay(double celsius, OilGrade grade) {
+        assertThat(judge.verdict(Step.FILL, fine(Map.of(Measure.AIR_TEMPERATURE, celsius)))
+                        .oilGrade())
+                .isEqualTo(grade);
+        assertThat(judge.verdict(Step.FILL, fine(Map.of())).oilGrade()).isNull();
     }
 
     /** Hooks worn round condemn the sprocket too: new chain, new sprocket, and the bearing that is new with it. */

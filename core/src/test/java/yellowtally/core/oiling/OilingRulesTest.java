@@ -8,6 +8,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -18,6 +19,7 @@ import yellowtally.core.oiling.OilLadder.Rung;
 import yellowtally.core.oiling.OilRatio.OilVerdict;
 import yellowtally.core.oiling.OilRatio.Trend;
 import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Power;
 import yellowtally.core.steps.Profiles;
 
 class OilingRulesTest {
@@ -88,24 +90,96 @@ class OilingRulesTest {
         "1/0 3/4.5,                1.50, HIGH,       UNKNOWN",
     })
     void ratioOverTheLastTanks(String written, double ratio, OilVerdict verdict, Trend trend) {
-        OilRatio found = OilRatio.of(uses(written), null, STANDARD).orElseThrow();
+        OilRatio found =
+                OilRatio.of(uses(written), null, Power.PETROL, STANDARD).orElseThrow();
         assertThat(found.ratio()).isCloseTo(ratio, within(1e-9));
         assertThat(found.verdict()).isEqualTo(verdict);
         assertThat(found.trend()).isEqualTo(trend);
     }
 
     @ParameterizedTest
-    @CsvSource({"2/0.2", "1/0 1/0 0.9/0", "0/1 0/1 0/1"})
+    @CsvSource({"2/0.2", "0.4/0 0.5/0", "1/0.2 1/0.1 0.9/0.1", "0/1 0/1 0/1"})
     void tooFewTanksSayNothing(String written) {
-        assertThat(OilRatio.of(uses(written), null, STANDARD)).isEmpty();
+        assertThat(OilRatio.of(uses(written), null, Power.PETROL, STANDARD)).isEmpty();
+    }
+
+    /** A whole tank burned and the oil still full is an alarm at once; oil that was used since is the newer word. */
+    @ParameterizedTest
+    @CsvSource({
+        "1/0, true",
+        "1/0.05, true",
+        "1/0.06, false",
+        "0.5/0 0.5/0, true",
+        "0.9/0, false",
+        "1/0 1/0.8 1/0.9, false",
+        "3/3 1/0, true"
+    })
+    void oilStillFullIsSaidAtOnce(String written, boolean full) {
+        Optional<OilRatio> found = OilRatio.of(uses(written), null, Power.PETROL, STANDARD);
+        assertThat(found.map(OilRatio::stillFull).orElse(false)).isEqualTo(full);
+        if (full) {
+            assertThat(found.orElseThrow().verdict()).isEqualTo(OilVerdict.NOT_OILING);
+        }
+    }
+
+    /** A card that passes proves no leak away: too much is told until so many tanks after it used less. */
+    @ParameterizedTest
+    @CsvSource({"2/3 2/3, HIGH", "2/3 2/3 | 2/2 2/2, RIGHT", "2/0.4 2/0.4, -"})
+    void aPassingCardClearsTooLittleAndNotTooMuch(String written, String verdict) {
+        String[] parts = written.split("\\|");
+        List<OilUse> all = uses(written.replace(" |", ""));
+        Instant card = uses(parts[0].strip())
+                .get(uses(parts[0].strip()).size() - 1)
+                .at()
+                .plusSeconds(60);
+        assertThat(OilRatio.of(all, card, Power.PETROL, STANDARD)
+                        .map(found -> found.verdict().name())
+                        .orElse("-"))
+                .isEqualTo(verdict);
+    }
+
+    /** A battery saw uses 0.3 of a tank a charge (est.): 0.27 is right there, and next to nothing beside fuel. */
+    @ParameterizedTest
+    @CsvSource({
+        "PETROL,  0.27, NOT_OILING, GIVEN",
+        "BATTERY, 0.27, RIGHT,      ESTIMATE",
+        "BATTERY, 0.08, NOT_OILING, ESTIMATE",
+        "BATTERY, 0.15, LOW,        ESTIMATE",
+        "BATTERY, 0.45, HIGH,       ESTIMATE",
+        "CORDED,  0.5,  RIGHT,      ESTIMATE",
+        "CORDED,  0.15, NOT_OILING, ESTIMATE",
+    })
+    void theLimitsArePerKindOfPower(Power power, double perTank, OilVerdict verdict, OilUsual.UsualSource source) {
+        List<OilUse> uses = uses("2/" + 2 * perTank + " 2/" + 2 * perTank);
+        OilRatio found = OilRatio.of(uses, null, power, STANDARD).orElseThrow();
+        assertThat(found.verdict()).isEqualTo(verdict);
+        assertThat(found.usual().source()).isEqualTo(source);
+        assertThat(found.share()).isCloseTo(perTank / found.usual().perTank(), within(1e-9));
+    }
+
+    /** Learned from what a saw used while its cards passed, never further from the estimate than twice. */
+    @ParameterizedTest
+    @CsvSource({
+        "3/0.6 2/0.4, 0.3, ESTIMATE",
+        "4/0.8 2/0.4, 0.2, LEARNED",
+        "4/0.1 2/0.1, 0.15, LEARNED",
+        "4/9 2/9, 0.6, LEARNED"
+    })
+    void theUsualIsLearnedFromProvenUse(String proven, double perTank, OilUsual.UsualSource source) {
+        OilUsual usual = OilUsual.of(Power.BATTERY, uses(proven), STANDARD);
+        assertThat(usual.perTank()).isCloseTo(perTank, within(1e-9));
+        assertThat(usual.source()).isEqualTo(source);
     }
 
     @Test
     void aPassingCardBeginsAnew() {
         List<OilUse> dry = uses("3/0.3 3/0.3 2/2");
-        assertThat(OilRatio.of(dry, at(2, 19), STANDARD)).isEmpty();
+        assertThat(OilRatio.of(dry, at(2, 19), Power.PETROL, STANDARD)).isEmpty();
         dry.add(new OilUse(at(9, 16), 2, 2));
-        assertThat(OilRatio.of(dry, at(2, 19), STANDARD).orElseThrow().ratio()).isCloseTo(1, within(1e-9));
+        assertThat(OilRatio.of(dry, at(2, 19), Power.PETROL, STANDARD)
+                        .orElseThrow()
+                        .ratio())
+                .isCloseTo(1, within(1e-9));
     }
 
     @ParameterizedTest

@@ -94,6 +94,7 @@ class WaitingTest {
                 "COMPLAINT_HOLDS           | HELD | BRAKE_BAND    | true  | true",
                 "LOOK_ANEW                 | HELD | BRAKE_BAND    | true  | true",
                 "RELEASE_WAITS             | HELD | -             | false | false",
+                "OIL_STILL_FULL            | HELD | OIL_CARD      | true  | false",
                 "NOT_OILING                | HELD | OIL_CARD      | true  | false",
                 "OIL_USE_LOW               | DUE  | OIL_CARD      | true  | false",
                 "OIL_USE_HIGH              | DUE  | OIL_CARD      | true  | false",

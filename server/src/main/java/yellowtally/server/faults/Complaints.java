@@ -2,11 +2,13 @@ package yellowtally.server.faults;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.diagnosis.Complaint;
 import yellowtally.core.diagnosis.SawTrait;
+import yellowtally.core.steps.Finding;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.knowledge.Knowledge;
@@ -18,10 +20,12 @@ import yellowtally.server.support.FleetRevision;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
 import yellowtally.server.usage.TakesComplaints;
+import yellowtally.server.visit.SeesFindings;
+import yellowtally.server.visit.StepDone;
 
 /** Takes complaints: of a crew on return, or of anybody about a saw. Runs within the caller's transaction. */
 @Service
-class Complaints implements TakesComplaints {
+class Complaints implements TakesComplaints, SeesFindings {
 
     /** A complaint about a saw. */
     record NewFault(
@@ -31,6 +35,9 @@ class Complaints implements TakesComplaints {
             String complaint,
             @Nullable String seen,
             FaultOrigin origin) {}
+
+    /** The complaint of the fault finder that a wet patch is. */
+    private static final String LEAK = "oil-lost";
 
     private final Fleet fleet;
     private final People people;
@@ -94,6 +101,29 @@ class Complaints implements TakesComplaints {
         for (Fault fault : repository.ofOuting(struckOuting)) {
             take(saw, new Said(UUID.randomUUID(), fault.complaint(), fault.seen(), false, outing, personId, device));
         }
+    }
+
+    /** A wet patch at the bench is a leak like any other: closed only by a dry day (handbook section 7). */
+    @Override
+    public void found(Saw saw, Set<Finding> findings, StepDone done) {
+        if (!findings.contains(Finding.LEAK_SEEN)
+                || knowledge.offered(LEAK).isEmpty()
+                || repository.isOpen(saw.id(), LEAK)) {
+            return;
+        }
+        open(
+                saw,
+                new Fault.Said(
+                        UUID.randomUUID(),
+                        saw.id(),
+                        LEAK,
+                        FaultOrigin.VISIT,
+                        done.note(),
+                        clock.instant(),
+                        done.personId(),
+                        done.device(),
+                        null),
+                false);
     }
 
     void open(String tag, NewFault given) {

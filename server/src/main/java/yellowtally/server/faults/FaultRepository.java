@@ -51,6 +51,18 @@ class FaultRepository {
                 .getResultList();
     }
 
+    /** Whether somebody has complained of this on a saw and nobody has closed it. */
+    boolean isOpen(UUID sawId, String complaint) {
+        return !records.createQuery(
+                        "select f.id from Fault f where f.sawId = :saw and f.complaint = :complaint and not " + CLOSED,
+                        UUID.class)
+                .setParameter("saw", sawId)
+                .setParameter("complaint", complaint)
+                .setMaxResults(1)
+                .getResultList()
+                .isEmpty();
+    }
+
     /** Faults that were closed, latest first. */
     List<Fault> closed(int most) {
         return records.createQuery("select f from Fault f where " + CLOSED + " order by f.at desc", Fault.class)

@@ -17,6 +17,7 @@ import yellowtally.core.oiling.OilGrade;
 import yellowtally.core.oiling.OilLadder;
 import yellowtally.core.oiling.OilRatio;
 import yellowtally.core.oiling.OilUse;
+import yellowtally.core.oiling.OilUsual;
 import yellowtally.core.oiling.OilerTurns;
 import yellowtally.core.oiling.OilingSetting;
 import yellowtally.core.settings.Numbers;
@@ -80,6 +81,7 @@ class OilingController {
      * The oiling of a saw.
      *
      * @param ratio absent with too few tanks since the last passing card
+     * @param usual what this saw is to use, of which the limits are shares
      * @param uses first one first
      * @param cards latest first
      * @param ladder what to look at after a faint or empty card, cheapest first
@@ -89,6 +91,7 @@ class OilingController {
             Power power,
             OilerKind oiler,
             @Nullable OilRatio ratio,
+            OilUsual usual,
             RatioLimits limits,
             List<UsePoint> uses,
             List<CardLine> cards,
@@ -104,15 +107,17 @@ class OilingController {
         Saw saw = fleet.sawInService(tag);
         Standing standing = standings.of(saw);
         Numbers numbers = standing.numbers();
+        OilUsual usual = standing.ledger().oilUsual(numbers);
         return new OilingPage(
                 saw.tag(),
                 standing.profile().power(),
                 standing.profile().oiler(),
                 standing.account().oil(),
+                usual,
                 new RatioLimits(
-                        numbers.of(OilingSetting.NONE_UNDER),
-                        numbers.of(OilingSetting.LOW_UNDER),
-                        numbers.of(OilingSetting.HIGH_OVER),
+                        numbers.of(OilingSetting.NONE_UNDER) * usual.perTank(),
+                        numbers.of(OilingSetting.LOW_UNDER) * usual.perTank(),
+                        numbers.of(OilingSetting.HIGH_OVER) * usual.perTank(),
                         numbers.of(OilingSetting.LEAST_TANKS)),
                 standing.ledger().oil().stream()
                         .filter(use -> use.tanks() > 0)
@@ -122,7 +127,7 @@ class OilingController {
                                 use.tanks(),
                                 use.oilTanks(),
                                 use.ratio(),
-                                OilRatio.verdict(use.ratio(), numbers)))
+                                OilRatio.verdict(use.ratio() / usual.perTank(), numbers)))
                         .toList(),
                 cards(saw, standing.profile().oiler() == OilerKind.AUTOMATIC_ADJUSTABLE),
                 OilLadder.rungs(standing.profile(), oilAtOutlet),

@@ -15,7 +15,7 @@ import yellowtally.core.fitness.SawAccount;
 import yellowtally.core.holds.Hold.HoldOrigin;
 import yellowtally.core.steps.Step;
 import yellowtally.core.waiting.FitState;
-import yellowtally.core.waiting.OilWaits.OilMatter;
+import yellowtally.core.waiting.OilWaits;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.settings.FleetSettings;
@@ -62,7 +62,8 @@ public class RuleHolds implements SeesReturns, WatchesSettings {
     @Override
     public void back(Saw saw, UUID personId) {
         records.flush();
-        boolean dry = standings.of(saw).account().work().stream().anyMatch(w -> w.what() == OilMatter.NOT_OILING);
+        boolean dry = standings.of(saw).account().work().stream()
+                .anyMatch(w -> w instanceof OilWaits oil && oil.state() == FitState.HELD);
         boolean held = worklog.openHolds(saw.id()).stream()
                 .anyMatch(hold -> hold.origin() == HoldOrigin.RULE && hold.step() == Step.OIL_CARD);
         if (dry && !held) {

@@ -56,6 +56,7 @@ public class StepRecorder {
     private final PartSwap swap;
     private final Stock stock;
     private final KnowsFiling filing;
+    private final List<SeesFindings> followedUp;
     private final Clock clock;
 
     StepRecorder(
@@ -70,6 +71,7 @@ public class StepRecorder {
             PartSwap swap,
             Stock stock,
             KnowsFiling filing,
+            List<SeesFindings> followedUp,
             Clock clock) {
         this.fleet = fleet;
         this.settings = settings;
@@ -82,6 +84,7 @@ public class StepRecorder {
         this.swap = swap;
         this.stock = stock;
         this.filing = filing;
+        this.followedUp = followedUp;
         this.clock = clock;
     }
 
@@ -189,6 +192,7 @@ public class StepRecorder {
                         replaced)
                 .with(verdict.findings(), judged.report().figures());
         worklog.add(record, failed(verdict));
+        followedUp.forEach(sees -> sees.found(saw, Set.copyOf(verdict.findings()), given));
         if (given.takes() != null && !given.takes().isEmpty()) {
             worklog.flush();
             stock.take(given.takes(), new Stock.ForWork(given.step(), saw.id(), record.id(), person.id()));

@@ -1,0 +1,99 @@
+package yellowtally.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.ResourceAccessMode;
+import org.junit.jupiter.api.parallel.ResourceLock;
+import tools.jackson.databind.JsonNode;
+import yellowtally.server.RunningServer.Answer;
+import yellowtally.server.RunningServer.Api;
+
+/** The oil of one saw: still full after a tank, limits by its power, the grade of the day, a leak that the bench found. */
+@ExtendWith(RunningServer.class)
+@ResourceLock(value = RunningServer.FLEET_SETTINGS, mode = ResourceAccessMode.READ)
+class OilingHttpTest {
+
+    private final Api api;
+
+    OilingHttpTest(Api api) {
+        this.api = api;
+    }
+
+    private void burns(String tag, double tanks, double oil) {
+        assertThat(api.post("/api/outings/issue", Checks.issue(api, tag)).status())
+                .isEqualTo(204);
+        assertThat(api.post(
+                                "/api/outings/return",
+                                Checks.back(api, Checks.backSaw(tag, tanks, ",\"sure\":true,\"oilShare\":" + oil)))
+                        .status())
+                .isEqualTo(204);
+    }
+
+    private JsonNode oiling(String tag) {
+        return api.get("/api/saws/" + tag + "/oiling").body();
+    }
+
+    /** One tank burned, the oil still full: held at once, and by a record of its own. */
+    @Test
+    void oilStillFullAfterOneTankHoldsAtOnce() {
+        String tag = Checks.fitSaw(api, "O");
+        burns(tag, 1, 0);
+        assertThat(api.plate(tag).path("state").asString()).isEqualTo("HELD");
+        assertThat(api.get("/api/saws/" + tag + "/tension").body().path("work").toString())
+                .contains("OIL_STILL_FULL");
+        assertThat(oiling(tag).path("ratio").path("stillFull").asBoolean()).isTrue();
+        assertThat(api.post("/api/outings/issue", Checks.issue(api, tag)).status())
+                .isGreaterThanOrEqualTo(400);
+    }
+
+    /** A battery saw that oils well uses a quarter of a tank a charge: no saw is held for being none that burns fuel. */
+    @Test
+    void aBatterySawHasLimitsOfItsOwn() {
+        String tag = "W" + RunningServer.id().substring(0, 6);
+        api.post("/api/saws", Checks.newSaw(api, RunningServer.id(), tag, 68, "BATTERY", "AUTOMATIC_FIXED"));
+        Checks.serve(api, tag);
+        api.post("/api/saws/" + tag + "/tension-checks", Checks.check(api, RunningServer.id(), Checks.reading("6")));
+        burns(tag, 4, 1.08);
+        JsonNode page = oiling(tag);
+        assertThat(page.path("ratio").path("verdict").asString()).isEqualTo("RIGHT");
+        assertThat(page.path("usual").path("source").asString()).isEqualTo("ESTIMATE");
+        assertThat(page.path("limits").path("noneUnder").asDouble()).isLessThan(0.27);
+        assertThat(api.get("/api/saws/" + tag + "/tension").body().path("work").toString())
+                .doesNotContain("NOT_OILING", "OIL_USE_LOW");
+    }
+
+    @Test
+    void theGradeIsAskedWhileTheOilIsFilled() {
+        String tag = Checks.fitSaw(api, "Q");
+        JsonNode cold = api.post(
+                        "/api/saws/" + tag + "/records/preview",
+                        "{\"step\":\"FILL\",\"noted\":false,\"input\":{\"said\":\"FINE\",\"findings\":[],\"figures\":{\"AIR_TEMPERATURE\":\"-4\"}}}")
+                .body();
+        assertThat(cold.path("verdict").path("oilGrade").asString()).isEqualTo("THIN_WINTER");
+    }
+
+    /** A wet patch found at the bench opens one fault of its own, however often it is seen; a dry day closes it, not a look. */
+    @Test
+    void aLeakFoundAtTheBenchIsFollowedLikeAnyOther() {
+        String tag = Checks.fitSaw(api, "L");
+        look(tag, "ATTEND", "\"LEAK_SEEN\"");
+        look(tag, "ATTEND", "\"LEAK_SEEN\"");
+        JsonNode faults = api.get("/api/saws/" + tag + "/faults").body();
+        assertThat(faults.size()).isOne();
+        assertThat(faults.get(0).path("complaint").toString()).contains("Oil lost at rest");
+        look(tag, "FINE", "");
+        assertThat(api.get("/api/saws/" + tag + "/faults")
+                        .body()
+                        .get(0)
+                        .path("stage")
+                        .asString())
+                .isNotEqualTo("CLOSED");
+    }
+
+    private void look(String tag, String said, String findings) {
+        Answer saved = api.post("/api/saws/" + tag + "/records", Checks.step(api, "OUTSIDE_LOOK", said, findings, ""));
+        assertThat(saved.status()).isLessThan(300);
+    }
+}
