@@ -44,8 +44,10 @@ class OilingHttpTest {
         assertThat(api.get("/api/saws/" + tag + "/tension").body().path("work").toString())
                 .contains("OIL_STILL_FULL");
         assertThat(oiling(tag).path("ratio").path("stillFull").asBoolean()).isTrue();
-        assertThat(api.post("/api/outings/issue", Checks.issue(api, tag)).status())
-                .isGreaterThanOrEqualTo(400);
+        Answer refused = api.post("/api/outings/issue", Checks.issue(api, tag));
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.body().path("detail").asString())
+                .contains("is held and must not go out", "oil is still full");
     }
 
     /** A battery saw that oils well uses a quarter of a tank a charge: no saw is held for being none that burns fuel. */
