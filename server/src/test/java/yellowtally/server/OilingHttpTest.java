@@ -94,6 +94,30 @@ class OilingHttpTest {
                 .isNotEqualTo("CLOSED");
     }
 
+    /** A look that was of another saw is struck out, and the leak that it opened was a mistake. */
+    @Test
+    void aLeakOfARecordThatIsStruckWasAMistake() {
+        String tag = Checks.fitSaw(api, "K");
+        String id = RunningServer.id();
+        api.post(
+                "/api/saws/" + tag + "/records",
+                Checks.stepOf(api, id, "OUTSIDE_LOOK", "ATTEND", "\"LEAK_SEEN\"", "{}", ""));
+        assertThat(api.post(
+                                "/api/records/" + id + "/strike",
+                                "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"That was saw 06\"}"
+                                        .formatted(RunningServer.id(), api.officer()))
+                        .status())
+                .isLessThan(300);
+        assertThat(api.get("/api/saws/" + tag + "/faults")
+                        .body()
+                        .get(0)
+                        .path("stage")
+                        .asString())
+                .isEqualTo("CLOSED");
+        look(tag, "FINE", "");
+        assertThat(api.plate(tag).path("state").asString()).isEqualTo("FIT");
+    }
+
     private void look(String tag, String said, String findings) {
         Answer saved = api.post("/api/saws/" + tag + "/records", Checks.step(api, "OUTSIDE_LOOK", said, findings, ""));
         assertThat(saved.status()).isLessThan(300);

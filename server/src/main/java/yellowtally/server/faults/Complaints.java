@@ -85,7 +85,8 @@ class Complaints implements TakesComplaints, SeesFindings {
                         clock.instant(),
                         said.personId(),
                         said.device(),
-                        said.outingId()),
+                        said.outingId(),
+                        null),
                 said.holds());
     }
 
@@ -122,7 +123,8 @@ class Complaints implements TakesComplaints, SeesFindings {
                         clock.instant(),
                         done.personId(),
                         done.device(),
-                        null),
+                        null,
+                        done.id()),
                 false);
     }
 
@@ -143,6 +145,7 @@ class Complaints implements TakesComplaints, SeesFindings {
                         clock.instant(),
                         person.id(),
                         given.device(),
+                        null,
                         null),
                 false);
     }

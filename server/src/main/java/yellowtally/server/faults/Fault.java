@@ -32,6 +32,9 @@ class Fault {
     @Column
     private @Nullable UUID outingId;
 
+    @Column
+    private @Nullable UUID recordId;
+
     protected Fault() {}
 
     /**
@@ -39,6 +42,7 @@ class Fault {
      *
      * @param seen what was seen, in a few words
      * @param outingId the outing it came back from
+     * @param recordId the record at the bench that found it
      */
     record Said(
             UUID id,
@@ -49,7 +53,8 @@ class Fault {
             Instant at,
             UUID personId,
             String device,
-            @Nullable UUID outingId) {}
+            @Nullable UUID outingId,
+            @Nullable UUID recordId) {}
 
     Fault(Said said) {
         this.id = said.id();
@@ -61,6 +66,7 @@ class Fault {
         this.personId = said.personId();
         this.device = said.device();
         this.outingId = said.outingId();
+        this.recordId = said.recordId();
     }
 
     UUID id() {

@@ -63,6 +63,13 @@ class FaultRepository {
                 .isEmpty();
     }
 
+    /** What a record at the bench opened and nobody has closed. */
+    List<Fault> openOfRecord(UUID recordId) {
+        return records.createQuery("select f from Fault f where f.recordId = :record and not " + CLOSED, Fault.class)
+                .setParameter("record", recordId)
+                .getResultList();
+    }
+
     /** Faults that were closed, latest first. */
     List<Fault> closed(int most) {
         return records.createQuery("select f from Fault f where " + CLOSED + " order by f.at desc", Fault.class)

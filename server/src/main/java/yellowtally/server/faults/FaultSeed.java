@@ -32,7 +32,8 @@ public final class FaultSeed {
             Instant at,
             UUID personId) {
         FaultSeed seed = new FaultSeed(records, personId);
-        records.persist(new Fault(new Fault.Said(seed.id, sawId, complaint, origin, seen, at, personId, DEVICE, null)));
+        records.persist(
+                new Fault(new Fault.Said(seed.id, sawId, complaint, origin, seen, at, personId, DEVICE, null, null)));
         return seed;
     }
 

@@ -145,6 +145,11 @@ public class WorkRecord implements Numbered {
         return visitId;
     }
 
+    /** On which device it was written down. */
+    public String device() {
+        return device;
+    }
+
     public Step step() {
         return step;
     }

@@ -25,9 +25,12 @@ public class Worklog {
     private final EntityManager records;
     private final FleetRevision revision;
 
-    Worklog(EntityManager records, FleetRevision revision) {
+    private final List<SeesStrikes> followers;
+
+    Worklog(EntityManager records, FleetRevision revision, List<SeesStrikes> followers) {
         this.records = records;
         this.revision = revision;
+        this.followers = followers;
     }
 
     /** The parts that a record names. */
@@ -66,6 +69,7 @@ public class Worklog {
     /** Strikes a record out. A hold that it made stays until somebody looks anew. */
     public void strike(WorkRecord record, String reason, Instant at, UUID personId) {
         records.persist(new WorkVoid(record.id(), reason, at, personId));
+        followers.forEach(follower -> follower.struck(record, reason, at, personId));
         revision.touches(record.sawId());
         // The parts may hang on another saw by now, and take what is said of them along.
         WorkRecord.Parts parts = record.parts();

@@ -14,3 +14,7 @@ alter table chain add column file_mm double precision check (file_mm between 3 a
 
 -- How deep stone or metal has bitten into the worst cutter of a loop in the vice.
 alter table sharpening add column damage_mm double precision check (damage_mm between 0 and 6);
+
+-- The record at the bench that found it; empty when it was seen otherwise.
+alter table fault add column record_id uuid references work_record (id);
+create index fault_by_record on fault (record_id);
