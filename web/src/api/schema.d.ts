@@ -2724,7 +2724,7 @@ export interface components {
             what: components["schemas"]["OilMatter"];
         };
         /** @enum {string} */
-        OilerKind: "AUTOMATIC_FIXED" | "AUTOMATIC_ADJUSTABLE" | "HAND_BULB";
+        OilerKind: "AUTOMATIC_FIXED" | "AUTOMATIC_ADJUSTABLE" | "CRANKCASE_PRESSURE" | "HAND_BULB";
         OilingPage: {
             cards: components["schemas"]["CardLine"][];
             ladder: components["schemas"]["Rung"][];
@@ -3148,7 +3148,7 @@ export interface components {
             what: components["schemas"]["RunMatter"];
         };
         /** @enum {string} */
-        Rung: "TANK_AND_GRADE" | "ADJUSTER" | "BULB" | "OUTLET_RUNS" | "BAR_BLOCKED" | "OUTLET_PACKED" | "PICK_UP" | "HOSE" | "VENT_OR_VALVE" | "OIL_DRIVE" | "PUMP";
+        Rung: "TANK_AND_GRADE" | "ADJUSTER" | "BULB" | "OUTLET_RUNS" | "BAR_BLOCKED" | "OUTLET_PACKED" | "PICK_UP" | "HOSE" | "VENT_OR_VALVE" | "CHECK_VALVE" | "OIL_DRIVE" | "PUMP";
         RunsOut: {
             /** Format: date */
             early: string;

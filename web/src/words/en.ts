@@ -130,6 +130,7 @@ export const words = {
   oiler: {
     AUTOMATIC_FIXED: 'Automatic, fixed',
     AUTOMATIC_ADJUSTABLE: 'Automatic, adjustable',
+    CRANKCASE_PRESSURE: 'Automatic, by crankcase pressure',
     HAND_BULB: 'Hand bulb',
   } satisfies Record<Schemas['OilerKind'], string>,
   brakeSeat: { COVER: 'In the cover', BODY: 'In the body' } satisfies Record<Schemas['BrakeSeat'], string>,

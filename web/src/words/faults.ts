@@ -233,6 +233,7 @@ export const rungWords: Record<Schemas['Rung'], string> = {
   PICK_UP: 'Pick-up filter',
   HOSE: 'Oil hose',
   VENT_OR_VALVE: 'Tank vent or check valve',
+  CHECK_VALVE: 'Check valve of the pressure line; blue smoke and oil loss point to it',
   OIL_DRIVE: 'Oil drive not caught after a sprocket refit',
   PUMP: 'Pump: a qualified mechanic',
 };

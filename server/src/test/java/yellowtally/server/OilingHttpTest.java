@@ -66,6 +66,23 @@ class OilingHttpTest {
                 .doesNotContain("NOT_OILING", "OIL_USE_LOW");
     }
 
+    /** Only an engine makes pressure in a crankcase. */
+    @Test
+    void aPressureOilerBelongsToAnEngine() {
+        String tag = "P" + RunningServer.id().substring(0, 6);
+        assertThat(api.post(
+                                "/api/saws",
+                                Checks.newSaw(api, RunningServer.id(), tag, 68, "BATTERY", "CRANKCASE_PRESSURE"))
+                        .sentenceAt("saw.oiler"))
+                .startsWith("Only an engine");
+        assertThat(api.post(
+                                "/api/saws",
+                                Checks.newSaw(api, RunningServer.id(), tag, 68, "PETROL", "CRANKCASE_PRESSURE"))
+                        .status())
+                .isEqualTo(200);
+        assertThat(oiling(tag).path("ladder").toString()).doesNotContain("PUMP", "OIL_DRIVE");
+    }
+
     @Test
     void theGradeIsAskedWhileTheOilIsFilled() {
         String tag = Checks.fitSaw(api, "Q");

@@ -18,6 +18,9 @@ public final class SawKinds {
         Set<Set<SawTrait>> kinds = new LinkedHashSet<>();
         for (Power power : Power.values()) {
             for (OilerKind oiler : OilerKind.values()) {
+                if (!oiler.possibleOn(power)) {
+                    continue;
+                }
                 for (boolean inCover : BOTH) {
                     for (boolean turning : BOTH) {
                         kinds.add(SawTrait.of(power, oiler, false, inCover, turning));

@@ -14,7 +14,12 @@ public enum SawTrait {
     ELECTRIC,
     BATTERY,
     CORDED,
+    /** Oils as it runs, without a hand. */
     AUTOMATIC_OILER,
+    /** By the chain drive. */
+    DRIVEN_OILER,
+    /** By the pressure of the crankcase. */
+    PRESSURE_OILER,
     ADJUSTABLE_OILER,
     HAND_BULB,
     /** A spark arrestor is fitted. */
@@ -37,8 +42,9 @@ public enum SawTrait {
             case CORDED -> traits.addAll(Set.of(ELECTRIC, CORDED));
         }
         switch (oiler) {
-            case AUTOMATIC_FIXED -> traits.add(AUTOMATIC_OILER);
-            case AUTOMATIC_ADJUSTABLE -> traits.addAll(Set.of(AUTOMATIC_OILER, ADJUSTABLE_OILER));
+            case AUTOMATIC_FIXED -> traits.addAll(Set.of(AUTOMATIC_OILER, DRIVEN_OILER));
+            case AUTOMATIC_ADJUSTABLE -> traits.addAll(Set.of(AUTOMATIC_OILER, DRIVEN_OILER, ADJUSTABLE_OILER));
+            case CRANKCASE_PRESSURE -> traits.addAll(Set.of(AUTOMATIC_OILER, PRESSURE_OILER));
             case HAND_BULB -> traits.add(HAND_BULB);
         }
         add(traits, arrestor, ARRESTOR);

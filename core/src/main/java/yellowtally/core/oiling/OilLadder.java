@@ -26,6 +26,8 @@ public final class OilLadder {
         PICK_UP,
         HOSE,
         VENT_OR_VALVE,
+        /** Of the pressure line: blue smoke and oil loss point to it. */
+        CHECK_VALVE,
         /** Not caught after a sprocket refit. */
         OIL_DRIVE,
         PUMP
@@ -37,19 +39,21 @@ public final class OilLadder {
      * @param oilAtOutlet whether oil came at the outlet with the bar off; {@code null} while nobody looked
      */
     public static List<Rung> rungs(SawProfile saw, @Nullable Boolean oilAtOutlet) {
-        boolean automatic = saw.oiler() != OilerKind.HAND_BULB;
+        boolean driven = saw.oiler() == OilerKind.AUTOMATIC_FIXED || saw.oiler() == OilerKind.AUTOMATIC_ADJUSTABLE;
+        boolean pressure = saw.oiler() == OilerKind.CRANKCASE_PRESSURE;
         List<Rung> rungs = new ArrayList<>();
         if (oilAtOutlet == null) {
             rungs.add(Rung.TANK_AND_GRADE);
             add(rungs, saw.oiler() == OilerKind.AUTOMATIC_ADJUSTABLE, Rung.ADJUSTER);
-            add(rungs, !automatic, Rung.BULB);
+            add(rungs, saw.oiler() == OilerKind.HAND_BULB, Rung.BULB);
             rungs.add(Rung.OUTLET_RUNS);
         } else if (oilAtOutlet) {
             rungs.add(Rung.BAR_BLOCKED);
         } else {
             rungs.addAll(List.of(Rung.OUTLET_PACKED, Rung.PICK_UP, Rung.HOSE, Rung.VENT_OR_VALVE));
-            add(rungs, automatic && saw.petrol(), Rung.OIL_DRIVE);
-            add(rungs, automatic, Rung.PUMP);
+            add(rungs, pressure, Rung.CHECK_VALVE);
+            add(rungs, driven && saw.petrol(), Rung.OIL_DRIVE);
+            add(rungs, driven, Rung.PUMP);
         }
         return List.copyOf(rungs);
     }

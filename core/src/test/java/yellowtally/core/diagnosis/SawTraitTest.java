@@ -20,13 +20,18 @@ class SawTraitTest {
                 .containsExactlyInAnyOrder(
                         SawTrait.PETROL,
                         SawTrait.AUTOMATIC_OILER,
+                        SawTrait.DRIVEN_OILER,
                         SawTrait.ADJUSTABLE_OILER,
                         SawTrait.ARRESTOR,
                         SawTrait.BRAKE_IN_COVER,
                         SawTrait.TURNING_NOSE);
         assertThat(SawTrait.of(Profiles.battery()))
                 .containsExactlyInAnyOrder(
-                        SawTrait.ELECTRIC, SawTrait.BATTERY, SawTrait.AUTOMATIC_OILER, SawTrait.TURNING_NOSE);
+                        SawTrait.ELECTRIC,
+                        SawTrait.BATTERY,
+                        SawTrait.AUTOMATIC_OILER,
+                        SawTrait.DRIVEN_OILER,
+                        SawTrait.TURNING_NOSE);
         assertThat(SawTrait.of(Profiles.bare())).doesNotContain(SawTrait.TURNING_NOSE, SawTrait.ARRESTOR);
     }
 
@@ -41,7 +46,10 @@ class SawTraitTest {
                 assertThat(kind).contains(SawTrait.PETROL);
             }
             if (kind.contains(SawTrait.ADJUSTABLE_OILER)) {
-                assertThat(kind).contains(SawTrait.AUTOMATIC_OILER);
+                assertThat(kind).contains(SawTrait.DRIVEN_OILER);
+            }
+            if (kind.contains(SawTrait.PRESSURE_OILER)) {
+                assertThat(kind).contains(SawTrait.PETROL).doesNotContain(SawTrait.DRIVEN_OILER);
             }
         });
     }

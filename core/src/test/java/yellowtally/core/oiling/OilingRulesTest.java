@@ -19,8 +19,10 @@ import yellowtally.core.oiling.OilLadder.Rung;
 import yellowtally.core.oiling.OilRatio.OilVerdict;
 import yellowtally.core.oiling.OilRatio.Trend;
 import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.OilerKind;
 import yellowtally.core.steps.Power;
 import yellowtally.core.steps.Profiles;
+import yellowtally.core.steps.SawProfile;
 
 class OilingRulesTest {
 
@@ -186,6 +188,33 @@ class OilingRulesTest {
     @CsvSource({"-12, THIN_WINTER", "-0.1, THIN_WINTER", "0, THIRTY", "24, THIRTY"})
     void gradeByTemperature(double celsius, OilGrade grade) {
         assertThat(OilGrade.at(celsius, STANDARD)).isEqualTo(grade);
+    }
+
+    /** By the pressure of the crankcase: its check valve, and neither drive nor pump. */
+    @Test
+    void theLadderOfAPressureOilerEndsAtItsCheckValve() {
+        SawProfile driven = Profiles.petrol();
+        SawProfile pressure = new SawProfile(
+                driven.power(),
+                OilerKind.CRANKCASE_PRESSURE,
+                driven.sparkArrestor(),
+                driven.brakeInCover(),
+                driven.nose(),
+                driven.greaseNose(),
+                driven.gauge(),
+                driven.pitch(),
+                driven.tangMm(),
+                driven.fireSeason(),
+                driven.schools(),
+                driven.cutters(),
+                driven.dressingMm());
+        assertThat(OilLadder.rungs(pressure, null)).containsExactly(Rung.TANK_AND_GRADE, Rung.OUTLET_RUNS);
+        assertThat(OilLadder.rungs(pressure, false))
+                .contains(Rung.CHECK_VALVE)
+                .doesNotContain(Rung.OIL_DRIVE, Rung.PUMP, Rung.BULB);
+        for (Power power : Power.values()) {
+            assertThat(OilerKind.CRANKCASE_PRESSURE.possibleOn(power)).isEqualTo(power == Power.PETROL);
+        }
     }
 
     @Test

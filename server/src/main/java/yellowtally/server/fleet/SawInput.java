@@ -39,6 +39,9 @@ public record SawInput(
         if (inService.isAfter(today)) {
             wrong.add("saw.inService", "date.future");
         }
+        if (!oiler.possibleOn(power)) {
+            wrong.add("saw.oiler", "saw.oilerOfPower");
+        }
         return new SawDetails(
                 models.named(wrong.text("saw.make", make, 60), wrong.text("saw.model", model, 60)),
                 power,
