@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
-import { findingWords, saidWords, stepWords } from './bench';
+import { findingWords, saidWords, stepOn, stepWords } from './bench';
 
 const DANGEROUS: Schemas['Step'][] = [
   'OUTSIDE_LOOK',
@@ -46,6 +46,21 @@ describe('the words of the bench', () => {
       const outcomes = saidWords(kind).map(([outcome]) => outcome);
       expect(outcomes[0]).toBe('FINE');
       expect(outcomes[outcomes.length - 1]).toBe('FAIL');
+    }
+  });
+  it('speaks of what a saw has, and of nothing else', () => {
+    const petrol = { power: 'PETROL', oiler: 'AUTOMATIC_FIXED', nose: 'SOLID' } as const;
+    const battery = { power: 'BATTERY', oiler: 'AUTOMATIC_FIXED', nose: 'SEALED_SPROCKET' } as const;
+    expect(stepOn('NOSE', petrol).how).toContain('Nothing spins on a solid nose');
+    expect(stepOn('NOSE', battery).how).not.toContain('solid');
+    for (const step of ['BEARING', 'STRIP_DOWN', 'REPLACE_SPROCKET'] as const) {
+      expect(stepOn(step, petrol).how).toMatch(/left-hand thread.*slight drag/);
+      expect(stepOn(step, battery).how).not.toContain('left-hand');
+      expect(stepOn(step, { ...petrol, oiler: 'HAND_BULB' }).how).not.toContain('slight drag');
+    }
+    for (const step of ['CONTROLS', 'FILL', 'TANKS'] as const) {
+      const said = Object.values(stepOn(step, battery)).join(' ');
+      expect(said).not.toMatch(/engine|fuel/i);
     }
   });
 });

@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import { words } from './en';
 
 type Step = Schemas['Step'];
 
@@ -84,7 +85,7 @@ export const stepWords: Record<Step, StepWords> = {
   },
   REPLACE_SPROCKET: {
     title: 'New sprocket',
-    how: 'New bearing with it. Turn it after refit: a slight drag proves the oil drive has caught. Many clutches have a left-hand thread.',
+    how: 'New bearing with it.',
     caution:
       'A finger over the clip. Clutch work is for a trained hand; else take it to a qualified mechanic.',
   },
@@ -250,12 +251,14 @@ export const findingWords: Record<Schemas['Finding'], string> = {
   GROOVE_WATCH: 'Groove shallow, watch it',
   GROOVE_WORN_OUT: 'Groove worn out',
   GROOVE_WIDE: 'Groove too wide',
+  TIPS_TOUCH_BOTTOM: 'Tips touch the bottom of the groove',
   CHAIN_TIPS: 'Chain tips sideways',
   BAR_BENT: 'Bar bent',
   OIL_HOLE_BLOCKED: 'Oil hole was blocked',
   BURR: 'Burr on the rail',
   BLUING: 'Rails blued',
   RAILS_UNEVEN: 'Rails uneven',
+  RAILS_WITHOUT_ROOM: 'Rails uneven, no room to dress: new bar',
   RAILS_SPENT: 'Rails past dressing',
   RAILS_SPLAYED: 'Rails splayed or chipped',
   BLUED_BY_DULL_CHAIN: 'Dull chain',
@@ -378,6 +381,60 @@ export const outcomeWords: Record<Schemas['WorkOutcome'], string> = {
   FAIL: 'Fail',
   SKIPPED: 'Skipped',
 };
+
+/** What the words of a step depend on. */
+export interface StepSaw {
+  power: Schemas['Power'];
+  oiler: Schemas['OilerKind'];
+  nose?: Schemas['NoseKind'] | undefined;
+}
+
+const LEFT_HAND = 'Many clutches have a left-hand thread.';
+const DRAG = 'After refit turn the sprocket: a slight drag proves that the oil drive has caught.';
+
+/** The words of a step on this saw: nothing spins on a solid nose, a battery saw has no engine, not every oiler a drive. */
+export function stepOn(step: Schemas['Step'], saw: StepSaw): StepWords {
+  const usual = stepWords[step];
+  const driven = saw.oiler === 'AUTOMATIC_FIXED' || saw.oiler === 'AUTOMATIC_ADJUSTABLE';
+  const petrol = saw.power === 'PETROL';
+  switch (step) {
+    case 'NOSE':
+      return saw.nose === 'SOLID'
+        ? {
+            ...usual,
+            title: 'Nose whole',
+            how: 'Nothing spins on a solid nose: look for chips and a worn tip.',
+          }
+        : usual;
+    case 'BEARING':
+    case 'STRIP_DOWN':
+    case 'REPLACE_SPROCKET':
+      return {
+        ...usual,
+        how: [usual.how, petrol ? LEFT_HAND : '', driven ? DRAG : ''].filter(Boolean).join(' '),
+      };
+    case 'CONTROLS':
+      return petrol
+        ? usual
+        : {
+            ...usual,
+            how: 'Chain stands with the trigger let go. Trigger locked without the lock. Switch stops the motor.',
+          };
+    case 'TANKS':
+      return petrol ? usual : { ...usual, caution: words.makeSafe[saw.power] };
+    case 'FILL':
+      return petrol
+        ? usual
+        : {
+            ...usual,
+            title: 'Bar oil',
+            how: 'Only oil made for bars, the grade of the day. Wipe round the cap first.',
+            caution: words.makeSafe[saw.power],
+          };
+    default:
+      return usual;
+  }
+}
 
 /** What the three keys say, by what the hand does. */
 export function saidWords(kind: Schemas['StepKind']): [Schemas['StepOutcome'], string][] {

@@ -66,7 +66,9 @@ describe('what waits, in words', () => {
   it('says how the oil goes beside the fuel', () => {
     expect(workTitle(oil('NOT_OILING', 0.2))).toBe('Oil use 0.2 of the usual: the chain is not oiled');
     expect(workTitle(oil('OIL_USE_LOW', 0.4))).toBe('Oil use 0.4 of the usual: low');
-    expect(workReason(oil('OIL_USE_HIGH', 1.5))).toBe('Over the last tanks. An oil card proves it');
+    expect(workReason(oil('OIL_USE_LOW', 0.4))).toBe('Over the last tanks. An oil card proves it');
+    expect(workReason(oil('OIL_USE_HIGH', 1.5))).toMatch(/^Adjuster in, .* proves no leak away$/);
+    expect(workTitle(oil('OIL_STILL_FULL', 0))).toBe('A whole tank burned and the oil still full');
   });
   it.each([
     [

@@ -8,7 +8,7 @@ import { Caution } from '../../parts/Caution';
 import { Key } from '../../parts/Key';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { SawOutline } from '../../parts/SawOutline';
-import { findingWords, outcomeWords, saidWords, stepWords, whyWords } from '../../words/bench';
+import { findingWords, outcomeWords, saidWords, stepOn, whyWords } from '../../words/bench';
 import { words } from '../../words/en';
 import { capital, rounded, timeOf } from '../../words/format';
 import { partOf } from './partOf';
@@ -33,7 +33,7 @@ interface Props {
 /** One step in the middle of the bench: caution, what the hand does, its input, what it means, and on. */
 export function StepCard({ visit, step, number, onDone }: Props) {
   const [again, setAgain] = useState(false);
-  const { title, how, caution } = stepWords[step.step];
+  const { title, how, caution } = stepOn(step.step, visit.saw.profile);
   const safe = step.step === 'MAKE_SAFE' ? words.makeSafe[visit.saw.profile.power] : undefined;
   return (
     <Box

@@ -1,15 +1,18 @@
 import Box from '@mui/material/Box';
 import { useTheme } from '@mui/material/styles';
 import type { Schemas } from '../../api/client';
-import { groupWords, outcomeWords, stepWords } from '../../words/bench';
+import type { StepSaw } from '../../words/bench';
+import { groupWords, outcomeWords, stepOn } from '../../words/bench';
 
 /** Stages and steps in the order of the hands, each with how it stands. */
 export function StepList({
   steps,
+  saw,
   current,
   onChoose,
 }: {
   steps: Schemas['StepView'][];
+  saw: StepSaw;
   current: Schemas['Step'] | undefined;
   onChoose: (step: Schemas['Step']) => void;
 }) {
@@ -28,6 +31,7 @@ export function StepList({
                   <li key={step.step}>
                     <StepLine
                       step={step}
+                      title={stepOn(step.step, saw).title}
                       number={i + 1}
                       current={step.step === current}
                       onChoose={() => onChoose(step.step)}
@@ -44,11 +48,13 @@ export function StepList({
 
 function StepLine({
   step,
+  title,
   number,
   current,
   onChoose,
 }: {
   step: Schemas['StepView'];
+  title: string;
   number: number;
   current: boolean;
   onChoose: () => void;
@@ -59,7 +65,7 @@ function StepLine({
       component="button"
       type="button"
       aria-current={current ? 'step' : undefined}
-      aria-label={`${number} ${stepWords[step.step].title}, ${stands}`}
+      aria-label={`${number} ${title}, ${stands}`}
       onClick={onChoose}
       sx={(t) => ({
         font: 'inherit',
@@ -86,7 +92,7 @@ function StepLine({
         {number}
       </Box>
       <span>
-        {stepWords[step.step].title}
+        {title}
         {step.optional && !step.record && (
           <Box component="span" sx={{ fontSize: 12, opacity: 0.8 }}>
             {' '}

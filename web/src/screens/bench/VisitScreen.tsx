@@ -115,6 +115,7 @@ function Filled({ visit }: { visit: Schemas['VisitPage'] }) {
       >
         <Box sx={{ order: { xs: 2, md: 1 }, fontSize: 14 }}>
           <StepList
+            saw={visit.saw.profile}
             steps={visit.steps}
             current={place === 'END' ? undefined : place}
             onChoose={(chosenStep) => setChosen(chosenStep)}

@@ -3,14 +3,14 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { useOutWith, useSchedule } from '../../api/queries';
+import { useOutWith, useSaw, useSchedule } from '../../api/queries';
 import { Caution } from '../../parts/Caution';
 import { Field, Pick } from '../../parts/Field';
 import { TagPlate } from '../../parts/Plate';
 import { Tick } from '../../parts/Tick';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
-import { saidWords, stepWords } from '../../words/bench';
+import { saidWords, stepOn, stepWords } from '../../words/bench';
 import { words } from '../../words/en';
 import { useStepForm } from '../bench/stepDraft';
 import { StepInputs } from '../bench/StepInputs';
@@ -69,7 +69,10 @@ function Task({ tag, step }: { tag: string; step: Schemas['QuickStep'] }) {
     }),
     () => void navigate(`/saws/${tag}`),
   );
-  const { how, caution } = stepWords[step.step];
+  const { data: saw } = useSaw(tag);
+  const { how, caution } = saw
+    ? stepOn(step.step, { power: saw.card.power, oiler: saw.card.oiler, nose: saw.bar?.nose })
+    : stepWords[step.step];
   return (
     <>
       {caution && <Caution>{caution}</Caution>}

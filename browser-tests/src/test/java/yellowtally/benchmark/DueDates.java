@@ -45,6 +45,7 @@ final class DueDates {
             true,
             Schools.STANDARD,
             LoopCutters.of(Pitch.P_325, 9.5, null, 8.0, Numbers.STANDARD),
+            null,
             null);
 
     private DueDates() {}

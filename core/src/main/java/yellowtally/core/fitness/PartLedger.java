@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.bar.DressingCost;
+import yellowtally.core.bar.GrooveClearance;
 import yellowtally.core.edge.FilingRate;
 import yellowtally.core.edge.SidesOfLoop;
 import yellowtally.core.log.Figures;
@@ -175,6 +176,29 @@ public record PartLedger(
         Double low = figures.get(shortest);
         Double high = figures.get(longest);
         return low == null || high == null ? null : (low + high) / 2;
+    }
+
+    /** Groove depth by now, mm: as measured last, less what each dressing since has cost (est.); empty while never measured. */
+    public Optional<Double> grooveNowMm(Numbers numbers) {
+        List<Reading> depths = readings(Measure.GROOVE_DEPTH);
+        if (depths.isEmpty()) {
+            return Optional.empty();
+        }
+        Reading last = depths.get(depths.size() - 1);
+        long since = dressings.stream().filter(at -> at.isAfter(last.at())).count();
+        return Optional.of(last.mm() - since * dressingCost(numbers).mm());
+    }
+
+    /**
+     * Dressings that the bar still bears (est.); empty while its groove was never measured.
+     *
+     * @param tangMm tang depth of the chain, mm
+     */
+    public Optional<Integer> dressingsLeft(double tangMm, Numbers numbers) {
+        return grooveNowMm(numbers)
+                .map(depth -> GrooveClearance.of(
+                                depth, tangMm, dressingCost(numbers).mm(), numbers)
+                        .dressingsLeft());
     }
 
     /** What a dressing costs on this bar: groove depth before and after each that lies between two readings. */

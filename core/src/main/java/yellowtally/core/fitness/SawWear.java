@@ -161,7 +161,9 @@ public record SawWear(
                     kinds,
                     cutters.isEmpty() || saw.cutters() == null ? null : edge(saw.cutters(), cutters, kinds),
                     dressing,
-                    clearances.isEmpty() ? null : dressingsLeft(saw, dressing),
+                    saw.tangMm() == null
+                            ? null
+                            : parts.dressingsLeft(saw.tangMm(), numbers).orElse(null),
                     saw.nose() == null ? null : flip(),
                     sprocket.isEmpty() ? sprocketLoopsLeft() : null,
                     clearances.isEmpty() && parts.barLoops() > 0
@@ -190,14 +192,6 @@ public record SawWear(
                                     GrooveClearance.of(depth.mm(), tang, rules.numbers())
                                             .mm()))
                             .toList();
-        }
-
-        private @Nullable Integer dressingsLeft(SawProfile saw, DressingCost dressing) {
-            return saw.tangMm() == null
-                    ? null
-                    : Integer.valueOf(GrooveClearance.of(
-                                    depths.get(depths.size() - 1).mm(), saw.tangMm(), dressing.mm(), rules.numbers())
-                            .dressingsLeft());
         }
 
         private EdgeLife edge(LoopCutters known, List<Reading> cutters, List<PartWear> kinds) {

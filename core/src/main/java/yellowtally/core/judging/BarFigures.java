@@ -19,7 +19,9 @@ final class BarFigures implements PartFigures {
         Double rails = sheet.figure(Measure.RAIL_DIFFERENCE);
         if (rails != null) {
             RailHeight height = RailHeight.of(rails, sheet.numbers());
-            reading.found(height == RailHeight.DRESS, Finding.RAILS_UNEVEN);
+            boolean noRoom = sheet.saw().dressingsLeft() != null && sheet.saw().dressingsLeft() == 0;
+            reading.found(height == RailHeight.DRESS && !noRoom, Finding.RAILS_UNEVEN);
+            reading.found(height == RailHeight.DRESS && noRoom, Finding.RAILS_WITHOUT_ROOM);
             reading.found(height == RailHeight.SCRAP, Finding.RAILS_SPENT);
         }
     }

@@ -35,11 +35,15 @@ public enum Finding {
     GROOVE_WORN_OUT(fails(Step.GROOVE).condemns(Subject.BAR).by(Measure.GROOVE_DEPTH)),
     GROOVE_WIDE(fails(Step.GROOVE).condemns(Subject.BAR).by(Measure.GROOVE_WIDTH)),
     CHAIN_TIPS(fails(Step.GROOVE).condemns(Subject.BAR)),
+    /** Tips of the drive links seen to touch the bottom: counts as much as a depth that was measured. */
+    TIPS_TOUCH_BOTTOM(fails(Step.GROOVE).condemns(Subject.BAR)),
     BAR_BENT(fails(Step.GROOVE).condemns(Subject.BAR)),
     OIL_HOLE_BLOCKED(attends(Step.GROOVE)),
     BURR(attends(Step.RAILS).opens(Step.DRESS_RAILS)),
     BLUING(attends(Step.RAILS).opens(Step.BLUING_CAUSE)),
     RAILS_UNEVEN(attends(Step.RAILS).opens(Step.DRESS_RAILS).by(Measure.RAIL_DIFFERENCE)),
+    /** Uneven, and the groove has no room for another dressing. */
+    RAILS_WITHOUT_ROOM(fails(Step.RAILS).condemns(Subject.BAR).by(Measure.RAIL_DIFFERENCE)),
     RAILS_SPENT(fails(Step.RAILS).condemns(Subject.BAR).by(Measure.RAIL_DIFFERENCE)),
     RAILS_SPLAYED(fails(Step.RAILS).condemns(Subject.BAR)),
     BLUED_BY_DULL_CHAIN(attends(Step.BLUING_CAUSE).opens(Step.SHARPEN)),

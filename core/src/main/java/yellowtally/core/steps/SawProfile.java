@@ -21,6 +21,7 @@ import yellowtally.core.edge.Schools;
  * @param schools ways of working with the edge
  * @param cutters what is known of the cutter lengths; {@code null} without a chain
  * @param dressingMm groove depth that a dressing costs on this bar as learned, mm; {@code null} until it is
+ * @param dressingsLeft dressings that the bar still bears (est.); {@code null} while its groove was never measured
  */
 public record SawProfile(
         Power power,
@@ -35,7 +36,8 @@ public record SawProfile(
         boolean fireSeason,
         Schools schools,
         @Nullable LoopCutters cutters,
-        @Nullable Double dressingMm) {
+        @Nullable Double dressingMm,
+        @Nullable Integer dressingsLeft) {
 
     /** Burns fuel: has a plug, a filter, a starter, a clutch drum. */
     public boolean petrol() {

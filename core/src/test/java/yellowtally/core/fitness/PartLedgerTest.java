@@ -98,6 +98,21 @@ class PartLedgerTest {
         assertThat(ledger.filingRates().get("a")).isCloseTo(0.1, within(1e-9));
     }
 
+    /** Each dressing since the groove was measured costs its share (est.) until it is measured again: 6.8 less tang 5.5. */
+    @ParameterizedTest
+    @CsvSource({"0, 6.8, 5", "2, 6.5, 3", "5, 6.05, 0", "9, 5.45, 0"})
+    void dressingsAreSubtractedUntilTheGrooveIsMeasuredAgain(int dressings, double depth, int left) {
+        List<Instant> after = new ArrayList<>();
+        for (int i = 0; i < dressings; i++) {
+            after.add(at(5 + i, 9));
+        }
+        after.add(at(1, 9));
+        PartLedger ledger = of(after, entry("g", 3, Measure.GROOVE_DEPTH, 6.8));
+        assertThat(ledger.grooveNowMm(Numbers.STANDARD).orElseThrow()).isCloseTo(depth, within(1e-9));
+        assertThat(ledger.dressingsLeft(5.5, Numbers.STANDARD)).contains(left);
+        assertThat(PartLedger.EMPTY.dressingsLeft(5.5, Numbers.STANDARD)).isEmpty();
+    }
+
     /** Depths 8.0 on day 2, 7.8 on day 6, 7.5 on day 10: a cost is read only where one dressing lies between. */
     @ParameterizedTest
     @CsvSource({

@@ -178,7 +178,8 @@ class ProvingTest {
                 true,
                 saw.schools(),
                 saw.cutters(),
-                saw.dressingMm());
+                saw.dressingMm(),
+                null);
         Hold screen = hold(Told.ALL, Finding.SCREEN_MISSING);
         assertThat(said(Proving.of(screen, Told.of(null).evidence(without)))).isEqualTo("PASS OUTSIDE_LOOK");
         assertThat(Proving.of(screen, Told.of("OUTSIDE_LOOK").evidence(without)).proved())

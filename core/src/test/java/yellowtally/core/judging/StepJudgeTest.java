@@ -109,6 +109,42 @@ class StepJudgeTest {
                 .containsExactly(opened);
     }
 
+    /** With no dressing left uneven rails mean a new bar; tips that touch the bottom do so by eye. */
+    @ParameterizedTest
+    @CsvSource(
+            nullValues = "-",
+            value = {
+                "-, RAILS_UNEVEN, DRESS_RAILS",
+                "1, RAILS_UNEVEN, DRESS_RAILS",
+                "0, RAILS_WITHOUT_ROOM, REPLACE_BAR"
+            })
+    void unevenRailsWithoutRoomMeanANewBar(Integer left, Finding found, Step opened) {
+        SawProfile saw = Profiles.petrol();
+        StepVerdict verdict = new StepJudge(
+                        new SawProfile(
+                                saw.power(),
+                                saw.oiler(),
+                                saw.sparkArrestor(),
+                                saw.brakeInCover(),
+                                saw.nose(),
+                                saw.greaseNose(),
+                                saw.gauge(),
+                                saw.pitch(),
+                                saw.tangMm(),
+                                saw.fireSeason(),
+                                saw.schools(),
+                                saw.cutters(),
+                                saw.dressingMm(),
+                                left),
+                        Numbers.STANDARD)
+                .verdict(Step.RAILS, fine(Map.of(Measure.RAIL_DIFFERENCE, 0.4)));
+        assertThat(verdict.findings()).containsExactly(found);
+        assertThat(verdict.opens()).containsExactly(opened);
+        assertThat(judge.verdict(Step.GROOVE, found(StepOutcome.FINE, Finding.TIPS_TOUCH_BOTTOM))
+                        .opens())
+                .contains(Step.REPLACE_BAR);
+    }
+
     /** The grade is asked for while the oil is filled, by the cold of the day. */
     @ParameterizedTest
     @CsvSource({"-12, THIN_WINTER", "0, THIRTY", "24, THIRTY"})
@@ -407,7 +443,8 @@ class StepJudgeTest {
                 false,
                 saw.schools(),
                 saw.cutters(),
-                0.25);
+                0.25,
+                null);
         StepReport groove = fine(Map.of(Measure.GROOVE_DEPTH, 7.1));
         assertThat(judge.verdict(Step.GROOVE, groove).dressingsLeft()).isEqualTo(7);
         assertThat(new StepJudge(learned, Numbers.STANDARD)

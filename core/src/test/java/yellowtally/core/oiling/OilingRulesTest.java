@@ -207,7 +207,8 @@ class OilingRulesTest {
                 driven.fireSeason(),
                 driven.schools(),
                 driven.cutters(),
-                driven.dressingMm());
+                driven.dressingMm(),
+                null);
         assertThat(OilLadder.rungs(pressure, null)).containsExactly(Rung.TANK_AND_GRADE, Rung.OUTLET_RUNS);
         assertThat(OilLadder.rungs(pressure, false))
                 .contains(Rung.CHECK_VALVE)

@@ -38,6 +38,7 @@ class PartsOfASawTest {
                 false,
                 Schools.STANDARD,
                 like.cutters(),
+                null,
                 null);
     }
 

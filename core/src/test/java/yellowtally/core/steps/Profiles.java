@@ -27,6 +27,7 @@ public final class Profiles {
                 false,
                 Schools.STANDARD,
                 LoopCutters.of(Pitch.P_325, 9.5, null, null, Numbers.STANDARD),
+                null,
                 null);
     }
 
@@ -46,6 +47,7 @@ public final class Profiles {
                 true,
                 saw.schools(),
                 saw.cutters(),
+                null,
                 null);
     }
 
@@ -64,6 +66,7 @@ public final class Profiles {
                 false,
                 Schools.STANDARD,
                 LoopCutters.of(Pitch.P_3_8_LOW_PROFILE, null, null, null, Numbers.STANDARD),
+                null,
                 null);
     }
 
@@ -81,6 +84,7 @@ public final class Profiles {
                 null,
                 false,
                 Schools.STANDARD,
+                null,
                 null,
                 null);
     }
@@ -101,6 +105,7 @@ public final class Profiles {
                 false,
                 schools,
                 cutters,
+                null,
                 null);
     }
 }

@@ -320,6 +320,7 @@ class DemoLoader implements SmartInitializingSingleton {
                         chain.ofItsMaker().wearMarkMm(),
                         null,
                         Numbers.STANDARD),
+                null,
                 null);
     }
 

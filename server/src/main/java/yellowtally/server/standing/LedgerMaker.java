@@ -138,6 +138,11 @@ final class LedgerMaker {
                                 loop.maker().wearMarkMm(),
                                 records.parts().latestCutterMm().orElse(null),
                                 numbers),
-                dressing.dressings() == 0 ? null : dressing.mm());
+                dressing.dressings() == 0 ? null : dressing.mm(),
+                loop == null
+                        ? null
+                        : records.parts()
+                                .dressingsLeft(loop.tangMm(rules.numbers()), numbers)
+                                .orElse(null));
     }
 }
