@@ -2668,6 +2668,8 @@ export interface components {
         };
         /** @enum {string} */
         NoseKind: "SEALED_SPROCKET" | "GREASABLE_SPROCKET" | "SOLID";
+        /** @enum {string} */
+        NosePolicy: "EACH_USE" | "FROM_RIM" | "NEVER";
         Noted: {
             by: components["schemas"]["By"];
             note?: string;
@@ -3294,8 +3296,8 @@ export interface components {
             dressingsLeft?: number;
             fireSeason: boolean;
             gauge?: components["schemas"]["Gauge"];
-            greaseNose: boolean;
             nose?: components["schemas"]["NoseKind"];
+            nosePolicy: components["schemas"]["NosePolicy"];
             oiler: components["schemas"]["OilerKind"];
             pitch?: components["schemas"]["Pitch"];
             power: components["schemas"]["Power"];

@@ -53,6 +53,8 @@ describe('the words of the bench', () => {
     const battery = { power: 'BATTERY', oiler: 'AUTOMATIC_FIXED', nose: 'SEALED_SPROCKET' } as const;
     expect(stepOn('NOSE', petrol).how).toContain('Nothing spins on a solid nose');
     expect(stepOn('NOSE', battery).how).not.toContain('solid');
+    expect(stepOn('NOSE_GREASE', battery).how).toContain('No hole in this nose');
+    expect(stepOn('NOSE_GREASE', { ...petrol, nose: 'GREASABLE_SPROCKET' }).how).toContain('Clear the hole');
     for (const step of ['BEARING', 'STRIP_DOWN', 'REPLACE_SPROCKET'] as const) {
       expect(stepOn(step, petrol).how).toMatch(/left-hand thread.*slight drag/);
       expect(stepOn(step, battery).how).not.toContain('left-hand');

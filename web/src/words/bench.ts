@@ -406,6 +406,13 @@ export function stepOn(step: Schemas['Step'], saw: StepSaw): StepWords {
             how: 'Nothing spins on a solid nose: look for chips and a worn tip.',
           }
         : usual;
+    case 'NOSE_GREASE':
+      return saw.nose === 'SEALED_SPROCKET'
+        ? {
+            ...usual,
+            how: 'No hole in this nose: chain off, wipe the rim clean, a little grease along it, turn the sprocket until it shows all round.',
+          }
+        : usual;
     case 'BEARING':
     case 'STRIP_DOWN':
     case 'REPLACE_SPROCKET':

@@ -16,7 +16,7 @@ export function hints(visit: Schemas['VisitPage'], step: Schemas['Step']): strin
     case 'NOSE_GREASE':
       if (!known.nose || known.nose.missed === 0) return [];
       return [
-        `Grease was missed ${known.nose.missed} ${known.nose.missed === 1 ? 'time' : 'times'}.${known.nose.clearFirst ? ' Clear the hole first, or change the policy: the next shot would push the dirt into the bearing.' : ''}`,
+        `Grease was missed ${known.nose.missed} ${known.nose.missed === 1 ? 'time' : 'times'}.${known.nose.clearFirst && visit.saw.profile.nose === 'GREASABLE_SPROCKET' ? ' Clear the hole first, or change the policy: the next shot would push the dirt into the bearing.' : ''}`,
       ];
     case 'BLUING_CAUSE':
       return known.bluing.length > 0

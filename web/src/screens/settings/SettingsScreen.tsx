@@ -50,6 +50,7 @@ const CHOICE_WORDS: Record<string, string> = {
   ...words.method,
   ...words.lengthUnit,
   EACH_USE: 'At each use',
+  FROM_RIM: 'From the rim too, chain off',
   NEVER: 'Never',
   HAND_AND_MACHINE: 'By hand, a machine pass now and then',
   HAND_ONLY: 'By hand only',
@@ -65,7 +66,7 @@ const CHOICE_WORDS: Record<string, string> = {
 const CHOICE_TITLES: Record<string, string> = {
   'house.tension-method': 'House method for tension',
   'house.length-unit': 'Lengths',
-  'house.nose-grease': 'Grease for a greasable nose',
+  'house.nose-grease': 'Grease for the nose',
   'house.filing': 'How edges are kept',
   'house.gauges': 'Depth gauges',
   'house.gauge-wood': 'Wood that gauges are set for',

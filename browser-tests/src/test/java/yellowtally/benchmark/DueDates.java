@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import yellowtally.core.bar.NosePolicy;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.NoseKind;
 import yellowtally.core.cuttingset.Pitch;
@@ -38,7 +39,7 @@ final class DueDates {
             true,
             true,
             NoseKind.GREASABLE_SPROCKET,
-            true,
+            NosePolicy.EACH_USE,
             Gauge.G_050,
             Pitch.P_325,
             5.5,

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.cuttingset.NoseKind;
 
 /** What a step can find on the part it looks at (handbook sections 3 to 9). A finding that fails holds the saw. */
 public enum Finding {
@@ -54,7 +55,7 @@ public enum Finding {
     NOSE_PLAY(fails(Step.NOSE).condemns(Subject.BAR).on(Step::turningNose)),
     ROLLERS_MISSING(fails(Step.NOSE).condemns(Subject.BAR).on(Step::turningNose)),
     NOSE_CHIPPED(fails(Step.NOSE).condemns(Subject.BAR).on(saw -> !Step.turningNose(saw))),
-    GREASE_HOLE_BLOCKED(attends(Step.NOSE_GREASE)),
+    GREASE_HOLE_BLOCKED(attends(Step.NOSE_GREASE).on(saw -> saw.nose() == NoseKind.GREASABLE_SPROCKET)),
     CUTTER_CRACKED(fails(Step.CHAIN_LOOK).condemns(Subject.CHAIN)),
     CUTTER_MISSING(fails(Step.CHAIN_LOOK).condemns(Subject.CHAIN)),
     STRAP_CRACKED(fails(Step.CHAIN_LOOK).condemns(Subject.CHAIN)),

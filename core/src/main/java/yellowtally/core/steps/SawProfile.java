@@ -1,6 +1,7 @@
 package yellowtally.core.steps;
 
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.bar.NosePolicy;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.NoseKind;
 import yellowtally.core.cuttingset.Pitch;
@@ -13,7 +14,7 @@ import yellowtally.core.edge.Schools;
  * @param sparkArrestor whether a spark arrestor is fitted
  * @param brakeInCover whether the chain brake sits in the cover
  * @param nose of the fitted bar; {@code null} without a bar
- * @param greaseNose whether the policy for this bar is to grease its nose at each use
+ * @param nosePolicy whether noses get grease here
  * @param gauge of the fitted bar's groove; {@code null} without a bar
  * @param pitch of the fitted chain; {@code null} without a chain
  * @param tangMm tang depth of the fitted chain, mm; {@code null} without a chain
@@ -29,7 +30,7 @@ public record SawProfile(
         boolean sparkArrestor,
         boolean brakeInCover,
         @Nullable NoseKind nose,
-        boolean greaseNose,
+        NosePolicy nosePolicy,
         @Nullable Gauge gauge,
         @Nullable Pitch pitch,
         @Nullable Double tangMm,
@@ -46,6 +47,6 @@ public record SawProfile(
 
     /** Whether a nose that takes grease gets it here. */
     public boolean noseTakesGrease() {
-        return nose == NoseKind.GREASABLE_SPROCKET && greaseNose;
+        return nosePolicy.greases(nose);
     }
 }

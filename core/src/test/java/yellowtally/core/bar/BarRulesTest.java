@@ -6,6 +6,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import yellowtally.core.cuttingset.NoseKind;
 import yellowtally.core.settings.Numbers;
 
 class BarRulesTest {
@@ -55,5 +56,22 @@ class BarRulesTest {
         assertThat(DressingCost.learned(List.of(0.2), STANDARD)).isEqualTo(new DressingCost(0.15, 0));
         assertThat(DressingCost.learned(List.of(0.2, 0.1, 0.22, -0.05), STANDARD))
                 .isEqualTo(new DressingCost(0.2, 3));
+    }
+
+    /** A greasable nose each time or never; from the rim one without a hole too; a solid one never. */
+    @ParameterizedTest
+    @CsvSource(
+            nullValues = "-",
+            value = {
+                "EACH_USE, GREASABLE_SPROCKET, true",
+                "EACH_USE, SEALED_SPROCKET,    false",
+                "FROM_RIM, GREASABLE_SPROCKET, true",
+                "FROM_RIM, SEALED_SPROCKET,    true",
+                "FROM_RIM, SOLID,              false",
+                "NEVER,    GREASABLE_SPROCKET, false",
+                "EACH_USE, -,                  false",
+            })
+    void whichNosesGetGrease(NosePolicy policy, NoseKind nose, boolean greased) {
+        assertThat(policy.greases(nose)).isEqualTo(greased);
     }
 }

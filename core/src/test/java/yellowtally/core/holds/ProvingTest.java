@@ -171,7 +171,7 @@ class ProvingTest {
                 false,
                 saw.brakeInCover(),
                 saw.nose(),
-                saw.greaseNose(),
+                saw.nosePolicy(),
                 saw.gauge(),
                 saw.pitch(),
                 saw.tangMm(),

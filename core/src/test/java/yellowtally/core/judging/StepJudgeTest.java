@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import yellowtally.core.bar.NosePolicy;
 import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.edge.FilingSchool;
 import yellowtally.core.edge.GaugeSchool;
@@ -127,7 +128,7 @@ class StepJudgeTest {
                                 saw.sparkArrestor(),
                                 saw.brakeInCover(),
                                 saw.nose(),
-                                saw.greaseNose(),
+                                saw.nosePolicy(),
                                 saw.gauge(),
                                 saw.pitch(),
                                 saw.tangMm(),
@@ -436,7 +437,7 @@ class StepJudgeTest {
                 true,
                 true,
                 saw.nose(),
-                true,
+                NosePolicy.EACH_USE,
                 saw.gauge(),
                 saw.pitch(),
                 saw.tangMm(),

@@ -200,7 +200,7 @@ class OilingRulesTest {
                 driven.sparkArrestor(),
                 driven.brakeInCover(),
                 driven.nose(),
-                driven.greaseNose(),
+                driven.nosePolicy(),
                 driven.gauge(),
                 driven.pitch(),
                 driven.tangMm(),

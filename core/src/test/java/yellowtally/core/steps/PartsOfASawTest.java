@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import yellowtally.core.bar.NosePolicy;
 import yellowtally.core.cuttingset.NoseKind;
 import yellowtally.core.edge.Schools;
 import yellowtally.core.log.StepEntry;
@@ -31,7 +32,7 @@ class PartsOfASawTest {
                 arrestor,
                 true,
                 nose,
-                true,
+                NosePolicy.EACH_USE,
                 like.gauge(),
                 like.pitch(),
                 like.tangMm(),

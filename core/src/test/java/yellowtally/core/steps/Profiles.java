@@ -1,5 +1,6 @@
 package yellowtally.core.steps;
 
+import yellowtally.core.bar.NosePolicy;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.NoseKind;
 import yellowtally.core.cuttingset.Pitch;
@@ -20,7 +21,7 @@ public final class Profiles {
                 true,
                 true,
                 NoseKind.GREASABLE_SPROCKET,
-                true,
+                NosePolicy.EACH_USE,
                 Gauge.G_050,
                 Pitch.P_325,
                 5.5,
@@ -40,7 +41,7 @@ public final class Profiles {
                 true,
                 true,
                 saw.nose(),
-                true,
+                NosePolicy.EACH_USE,
                 saw.gauge(),
                 saw.pitch(),
                 saw.tangMm(),
@@ -59,7 +60,7 @@ public final class Profiles {
                 false,
                 false,
                 NoseKind.SEALED_SPROCKET,
-                false,
+                NosePolicy.NEVER,
                 Gauge.G_043,
                 Pitch.P_3_8_LOW_PROFILE,
                 5.0,
@@ -78,7 +79,7 @@ public final class Profiles {
                 false,
                 false,
                 null,
-                false,
+                NosePolicy.NEVER,
                 null,
                 null,
                 null,
@@ -98,7 +99,7 @@ public final class Profiles {
                 true,
                 true,
                 saw.nose(),
-                true,
+                NosePolicy.EACH_USE,
                 saw.gauge(),
                 saw.pitch(),
                 saw.tangMm(),

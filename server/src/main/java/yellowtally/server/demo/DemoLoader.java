@@ -15,6 +15,7 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
+import yellowtally.core.bar.NosePolicy;
 import yellowtally.core.edge.LoopCutters;
 import yellowtally.core.edge.Schools;
 import yellowtally.core.holds.SetBack;
@@ -308,7 +309,7 @@ class DemoLoader implements SmartInitializingSingleton {
                 saw.details().sparkArrestor(),
                 saw.details().brakeSeat() == SawChoices.BrakeSeat.COVER,
                 bar.spec().nose(),
-                true,
+                NosePolicy.EACH_USE,
                 bar.spec().gauge(),
                 chain.pitch(),
                 Numbers.STANDARD.of(TensionSetting.tangDepthOf(chain.pitch())),

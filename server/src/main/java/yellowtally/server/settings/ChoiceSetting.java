@@ -3,6 +3,7 @@ package yellowtally.server.settings;
 import java.util.Arrays;
 import java.util.List;
 import yellowtally.core.bar.FlipSchool;
+import yellowtally.core.bar.NosePolicy;
 import yellowtally.core.edge.FilingSchool;
 import yellowtally.core.edge.GaugeSchool;
 import yellowtally.core.measure.LengthUnit;
@@ -22,9 +23,9 @@ public enum ChoiceSetting {
             "The unit that is meant when none is typed, and in which lengths are shown."),
     NOSE_GREASE(
             "house.nose-grease",
-            "EACH_USE",
-            List.of("EACH_USE", "NEVER"),
-            "A greasable nose gets its grease at each use or never: a hole left ungreased fills with dirt."),
+            NosePolicy.EACH_USE.name(),
+            names(NosePolicy.values()),
+            "A greasable nose gets its grease at each use or never: a hole left ungreased fills with dirt. From the rim, with the chain off, a nose without a hole gets some too."),
     FILING(
             "house.filing",
             FilingSchool.HAND_AND_MACHINE.name(),
@@ -41,9 +42,6 @@ public enum ChoiceSetting {
             FlipSchool.EVERY_SHARPENING.name(),
             names(FlipSchool.values()),
             "When a bar is turned over, so that both rails wear alike.");
-
-    /** The choice of greasing a nose each time. */
-    static final String EACH_USE = "EACH_USE";
 
     private final String key;
     private final String standard;

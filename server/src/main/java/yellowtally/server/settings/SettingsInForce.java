@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import yellowtally.core.bar.FlipSchool;
+import yellowtally.core.bar.NosePolicy;
 import yellowtally.core.edge.FilingSchool;
 import yellowtally.core.edge.GaugeSchool;
 import yellowtally.core.edge.Schools;
@@ -73,8 +74,8 @@ public final class SettingsInForce {
     }
 
     /** Whether the nose of this saw's bar is greased, if it can be. */
-    public boolean greasesNose(AnySaw saw) {
-        return ChoiceSetting.EACH_USE.equals(choice(ChoiceSetting.NOSE_GREASE, saw));
+    public NosePolicy nosePolicy(AnySaw saw) {
+        return NosePolicy.valueOf(choice(ChoiceSetting.NOSE_GREASE, saw));
     }
 
     /** The fleet's ways of working with the edge, for one saw. */

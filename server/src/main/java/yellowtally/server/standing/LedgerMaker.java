@@ -124,7 +124,7 @@ final class LedgerMaker {
                 saw.details().sparkArrestor(),
                 saw.details().brakeSeat() == SawChoices.BrakeSeat.COVER,
                 fitted.bar() == null ? null : fitted.bar().spec().nose(),
-                settings.greasesNose(saw),
+                settings.nosePolicy(saw),
                 fitted.bar() == null ? null : fitted.bar().spec().gauge(),
                 loop == null ? null : loop.pitch(),
                 loop == null ? null : loop.tangMm(rules.numbers()),
