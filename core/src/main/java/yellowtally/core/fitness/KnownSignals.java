@@ -107,7 +107,7 @@ public final class KnownSignals {
 
     /** What was measured last, after filing where that was; a loop brought to one length accuses no side. */
     private static void addSides(Set<Signal> known, PartLedger parts, Numbers numbers) {
-        SidesOfLoop sides = parts.sides(numbers.of(EdgeSetting.REMOVAL));
+        SidesOfLoop sides = parts.sides(parts.removalMm(numbers));
         double curve = numbers.of(EdgeSetting.BALANCE_CURVE);
         add(known, sides.leftLessRightMm() > curve, Signal.LEFT_CUTTERS_LONGER);
         add(known, -sides.leftLessRightMm() > curve, Signal.RIGHT_CUTTERS_LONGER);

@@ -133,6 +133,12 @@ public record PartLedger(
         return rates;
     }
 
+    /** What a stroke takes off this loop, mm: learned from its own sharpenings, else the starting estimate. */
+    public double removalMm(Numbers numbers) {
+        return FilingRate.learned(List.copyOf(filingRates().values()), List.of(), numbers)
+                .mm();
+    }
+
     /**
      * How far the sides are apart by all that is on record. Lengths after filing count before those as they were found.
      *

@@ -16,7 +16,6 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.brake.BrakeSetting;
 import yellowtally.core.diagnosis.FaultProgress;
-import yellowtally.core.edge.FilingRate;
 import yellowtally.core.edge.SidesOfLoop;
 import yellowtally.core.holds.Hold;
 import yellowtally.core.holds.Hold.HoldOrigin;
@@ -158,8 +157,7 @@ public record SawLedger(
 
     /** Strokes that went uneven lead the sides apart long before the saw shows it (handbook section 4). */
     private void addEdge(List<Waiting> work, Numbers numbers) {
-        FilingRate rate = FilingRate.learned(List.copyOf(parts.filingRates().values()), List.of(), numbers);
-        SidesOfLoop sides = parts.sides(rate.mm());
+        SidesOfLoop sides = parts.sides(parts.removalMm(numbers));
         if (tension.loop() != null && sides.wantMeasuring(numbers)) {
             work.add(EdgeWaits.of(Math.abs(sides.leftLessRightMm())));
         }

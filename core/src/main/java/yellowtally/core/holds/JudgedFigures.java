@@ -14,7 +14,6 @@ import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.SawProfile;
-import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.StepReport;
 
@@ -52,9 +51,7 @@ public final class JudgedFigures {
         Map<Measure, Judged> found = new EnumMap<>(Measure.class);
         for (Measure measure : LASTING) {
             MeasureEntry entry = figures.latest(measure).orElse(null);
-            // A gauge that was read before the cutters were filed is lower now, nobody knows by how much.
-            boolean past = measure.step() == Step.DEPTH_GAUGES && entry != null && figures.filedAfter(entry.at());
-            if (entry != null && !past && measure.step().appliesTo(saw)) {
+            if (entry != null && !past(entry, figures) && measure.step().appliesTo(saw)) {
                 StepReport report = new StepReport(StepOutcome.FINE, Set.of(), Map.of(measure, entry.figure()));
                 Set<Finding> follows = EnumSet.noneOf(Finding.class);
                 judge.verdict(measure.step(), report).findings().stream()
@@ -64,6 +61,18 @@ public final class JudgedFigures {
             }
         }
         return new JudgedFigures(found);
+    }
+
+    /**
+     * Whether a figure says nothing of today: a gauge that was read before the cutters were filed is lower now, a rail that was
+     * measured before it was dressed more even, nobody knows by how much.
+     */
+    private static boolean past(MeasureEntry entry, Figures figures) {
+        return switch (entry.measure()) {
+            case GAUGE_SETTING, GAUGE_LEAST -> figures.filedAfter(entry.at());
+            case RAIL_DIFFERENCE -> figures.dressedAfter(entry.at());
+            default -> false;
+        };
     }
 
     /** Whether a measure is judged anew at all. */

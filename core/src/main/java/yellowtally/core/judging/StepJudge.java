@@ -106,7 +106,7 @@ public final class StepJudge {
             finding.opensAll().stream().filter(opened -> opened.appliesTo(saw)).forEach(opens::add);
         }
         if (outcome != StepOutcome.FAIL) {
-            Replacement.follows(step).stream().filter(s -> s.appliesTo(saw)).forEach(opens::add);
+            StepFollows.of(step).stream().filter(s -> s.appliesTo(saw)).forEach(opens::add);
         }
         GrooveClearance clearance = reading.clearance();
         return new StepVerdict(

@@ -107,6 +107,11 @@ public final class Figures {
         return works.getOrDefault(Wearing.GAUGES, List.of()).stream().anyMatch(at -> at.isAfter(moment));
     }
 
+    /** Whether the rails were dressed after a moment. */
+    public boolean dressedAfter(Instant moment) {
+        return works.getOrDefault(Wearing.RAILS, List.of()).stream().anyMatch(at -> at.isAfter(moment));
+    }
+
     /** A figure that cannot be believed yet, and the one that speaks against it. */
     public record Doubt(Measure measure, double figure, MeasureEntry before) {}
 

@@ -156,6 +156,14 @@ class StepJudgeTest {
         assertThat(judge.verdict(Step.FILL, fine(Map.of())).oilGrade()).isNull();
     }
 
+    /** Bringing all cutters to one length lowers them: the gauges are read in the same visit. */
+    @Test
+    void equalisingOpensTheGauges() {
+        assertThat(judge.verdict(Step.EQUALISE, fine(Map.of(Measure.EQUALISED_LENGTH, 7.0)))
+                        .opens())
+                .containsExactly(Step.DEPTH_GAUGES);
+    }
+
     /** Hooks worn round condemn the sprocket too: new chain, new sprocket, and the bearing that is new with it. */
     @Test
     void roundedHooksOpenChainSprocketAndBearing() {

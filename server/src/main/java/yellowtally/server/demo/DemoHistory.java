@@ -200,7 +200,13 @@ final class DemoHistory {
         outings++;
         // One oiler that gives less and less.
         double share = "11".equals(saw.tag()) ? Math.max(0.4, 1.08 - 0.045 * outings) : 0.95;
-        double oil = Math.round(tanks * (share - 0.12 + random.nextDouble() * 0.24) * 10) / 10.0;
+        // A battery charge or a run hour wants less oil than a tank of fuel.
+        double usual = switch (saw.details().power()) {
+            case PETROL -> 1;
+            case BATTERY -> 0.3;
+            case CORDED -> 0.6;
+        };
+        double oil = Math.round(tanks * usual * (share - 0.12 + random.nextDouble() * 0.24) * 100) / 100.0;
         return new Use(tanks, oil, Set.of(subject.work()), woods, rain, false, false, false, complaint);
     }
 
