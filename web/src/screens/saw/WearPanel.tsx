@@ -96,7 +96,13 @@ function notes(wear: Schemas['SawWearPage']): string[] {
 }
 
 function cadence(part: string, left: number): string {
-  return left > 0
-    ? `${part} not measured: by the house cadence good for ${left} more ${left === 1 ? 'loop' : 'loops'} after this one.`
-    : `${part} not measured: by the house cadence this is its last loop.`;
+  const said =
+    left > 1
+      ? `good for about ${left} more loops after this one`
+      : left === 1
+        ? 'the next loop is its last'
+        : left === 0
+          ? 'this loop is its last'
+          : 'it is at its end: measure it, or fit a new one';
+  return `${part} not measured: by the house cadence and the loops worn out on it (est.) ${said}.`;
 }

@@ -12,6 +12,7 @@ import yellowtally.core.cuttingset.CutterSequence;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.LoopSpec;
 import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.drive.LoopsRun;
 import yellowtally.core.edge.Cutter;
 import yellowtally.core.edge.SharpeningPlan;
 import yellowtally.core.edge.Side;
@@ -120,7 +121,7 @@ final class Wear {
                 .map(use -> new TensionLedger.OutingEntry(use.backAt(), use.tanks(), HERE, false))
                 .toList();
         return new SawWear.Ledgers(
-                PartLedger.of(measures, List.of(), List.of(), 1, null),
+                PartLedger.of(measures, List.of(), List.of(), LoopsRun.NONE, null),
                 schedule,
                 new TensionLedger(
                         new LoopSpec(Pitch.P_325, Gauge.G_050, 68), HERE, true, false, null, checks, outings));

@@ -19,6 +19,13 @@ public enum DriveSetting implements LinedSetting {
             6,
             6,
             "Where nothing is measured: a new sprocket after this many loops worn out on it. A second school says 3.")),
+    LOOP_TANKS(SettingLine.estimate(
+            "drive.cadence.loop-tanks",
+            70,
+            SettingUnit.TANKS,
+            5,
+            500,
+            "Tanks that a loop lasts, until its own cutters tell: by it loops are counted as far as they are worn.")),
     SPROCKETS_PER_BAR(SettingLine.given(
             "drive.cadence.sprockets-per-bar",
             2,

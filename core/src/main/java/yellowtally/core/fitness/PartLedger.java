@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.bar.DressingCost;
 import yellowtally.core.bar.GrooveClearance;
+import yellowtally.core.drive.LoopsRun;
 import yellowtally.core.edge.FilingRate;
 import yellowtally.core.edge.SidesOfLoop;
 import yellowtally.core.log.Figures;
@@ -30,21 +31,21 @@ import yellowtally.core.wear.UseAccount.Reading;
  * @param figures figures on record, those that are doubted apart
  * @param dressings when the rails of the bar were dressed
  * @param turns when the bar was turned over
- * @param barLoops loops that were on the bar, the present one among them
+ * @param loops loops that ran on its sprocket and on its bar
  * @param newChainAt when a new chain was fitted on the bar last; {@code null} when none was
  */
 public record PartLedger(
         Figures figures,
         List<Instant> dressings,
         List<Instant> turns,
-        int barLoops,
+        LoopsRun loops,
         @Nullable Instant newChainAt) {
 
     /** The saw's own figure that lasts; all others that wear are of its parts. */
     private static final Set<Measure> OF_THE_SAW = EnumSet.of(Measure.BAND_THICKNESS);
 
     /** Nothing measured. */
-    public static final PartLedger EMPTY = new PartLedger(Figures.NONE, List.of(), List.of(), 0, null);
+    public static final PartLedger EMPTY = new PartLedger(Figures.NONE, List.of(), List.of(), LoopsRun.NONE, null);
 
     public PartLedger {
         dressings = dressings.stream().sorted().toList();
@@ -56,9 +57,9 @@ public record PartLedger(
             List<MeasureEntry> measures,
             List<Instant> dressings,
             List<Instant> turns,
-            int barLoops,
+            LoopsRun loops,
             @Nullable Instant newChainAt) {
-        return new PartLedger(Figures.of(measures, dressings), dressings, turns, barLoops, newChainAt);
+        return new PartLedger(Figures.of(measures, dressings), dressings, turns, loops, newChainAt);
     }
 
     /** The steps whose figures tell over the whole life of a chain, a bar, a sprocket or the saw itself how it wears. */

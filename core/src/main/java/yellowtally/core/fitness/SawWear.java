@@ -19,6 +19,7 @@ import yellowtally.core.bar.GrooveClearance;
 import yellowtally.core.cuttingset.LoopSpec;
 import yellowtally.core.drive.Cadence;
 import yellowtally.core.drive.DriveSetting;
+import yellowtally.core.drive.LoopsRun;
 import yellowtally.core.drive.Pairing;
 import yellowtally.core.edge.EdgeLife;
 import yellowtally.core.edge.LoopCutters;
@@ -99,6 +100,9 @@ public record SawWear(
     /** The account while it is worked out; what several figures stand on is gathered once. */
     private static final class Account {
         private static final Set<Subject> PARTS = EnumSet.of(Subject.CHAIN, Subject.BAR, Subject.SPROCKET);
+        /** Share of its life from which a loop tells how long it lasts (est., general practice). */
+        private static final double TELLING = 0.25;
+
         private static final UseAccount NO_USE = new UseAccount(List.of());
 
         private final Ledgers ledgers;
@@ -166,8 +170,9 @@ public record SawWear(
                             : parts.dressingsLeft(saw.tangMm(), numbers).orElse(null),
                     saw.nose() == null ? null : flip(),
                     sprocket.isEmpty() ? sprocketLoopsLeft() : null,
-                    clearances.isEmpty() && parts.barLoops() > 0
-                            ? Integer.valueOf(Cadence.barLoopsLeft(parts.barLoops(), numbers))
+                    clearances.isEmpty() && saw.nose() != null
+                            ? Integer.valueOf(Cadence.barLoopsLeft(
+                                    LoopsRun.wornOut(parts.loops().onBar(), loopLife()), numbers))
                             : null,
                     pairing(sprocket));
         }
@@ -233,9 +238,17 @@ public record SawWear(
             return BarFlip.of(rules.flip(), turns.size(), since, newChain);
         }
 
-        private @Nullable Integer sprocketLoopsLeft() {
-            int loops = ledgers.schedule().loopsFitted().size() + 1;
-            return Cadence.sprocketLoopsLeft(loops, rules.numbers());
+        private int sprocketLoopsLeft() {
+            double worn = LoopsRun.wornOut(ledgers.parts().loops().onSprocket(), loopLife());
+            return Cadence.sprocketLoopsLeft(worn, rules.numbers());
+        }
+
+        /** Tanks that a loop lasts: by the cutters of this one once they tell, else the starting estimate. */
+        private double loopLife() {
+            LoopCutters cutters = ledgers.schedule().saw().cutters();
+            double worn = cutters == null || cutters.latestMm() == null ? 0 : 1 - cutters.percentLeft() / 100;
+            double tanks = tanks(Subject.CHAIN).total();
+            return worn < TELLING || tanks <= 0 ? rules.numbers().of(DriveSetting.LOOP_TANKS) : tanks / worn;
         }
 
         private Set<Pairing.PairingNote> pairing(List<Reading> sprocket) {

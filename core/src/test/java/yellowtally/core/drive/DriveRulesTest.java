@@ -1,6 +1,7 @@
 package yellowtally.core.drive;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
 import java.util.List;
@@ -51,16 +52,26 @@ class DriveRulesTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"1, 1, 3", "2, 0, 2", "3, -1, 1", "4, -2, 0"})
-    void withoutMeasuringLoopsAreCounted(int loops, int sprocketLeft, int barLeft) {
-        assertThat(Cadence.sprocketLoopsLeft(loops, Numbers.STANDARD)).isEqualTo(sprocketLeft);
-        assertThat(Cadence.barLoopsLeft(loops, Numbers.STANDARD)).isEqualTo(barLeft);
+    @CsvSource({"0, 1, 3", "0.9, 1, 3", "1, 0, 2", "1.99, 0, 2", "2, -1, 1", "3.5, -2, 0"})
+    void withoutMeasuringWornOutLoopsAreCounted(double wornOut, int sprocketLeft, int barLeft) {
+        assertThat(Cadence.sprocketLoopsLeft(wornOut, Numbers.STANDARD)).isEqualTo(sprocketLeft);
+        assertThat(Cadence.barLoopsLeft(wornOut, Numbers.STANDARD)).isEqualTo(barLeft);
+    }
+
+    /** Loops of 70 tanks: sisters in rotation count as they wear, one that only hung there for nothing, none for more than one. */
+    @ParameterizedTest
+    @CsvSource({"'', 0", "35, 0.5", "35 35, 1", "0 0 0, 0", "140, 1", "70 70 7, 2.1"})
+    void loopsCountAsFarAsTheyRan(String tanks, double wornOut) {
+        List<Double> ran = tanks.isEmpty()
+                ? List.of()
+                : Arrays.stream(tanks.split(" ")).map(Double::valueOf).toList();
+        assertThat(LoopsRun.wornOut(ran, 70)).isCloseTo(wornOut, within(1e-9));
     }
 
     @Test
     void theSecondSchoolWaitsForThreeLoops() {
         Numbers three = new Numbers(Map.of(DriveSetting.LOOPS_PER_SPROCKET, 3.0));
-        assertThat(Cadence.sprocketLoopsLeft(2, three)).isEqualTo(1);
-        assertThat(Cadence.barLoopsLeft(2, three)).isEqualTo(4);
+        assertThat(Cadence.sprocketLoopsLeft(1.2, three)).isEqualTo(1);
+        assertThat(Cadence.barLoopsLeft(1.2, three)).isEqualTo(4);
     }
 }

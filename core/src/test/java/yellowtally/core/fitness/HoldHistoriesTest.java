@@ -22,6 +22,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.brake.BrakeSetting;
+import yellowtally.core.drive.LoopsRun;
 import yellowtally.core.holds.Hold;
 import yellowtally.core.holds.Hold.HoldOrigin;
 import yellowtally.core.holds.HoldBook;
@@ -196,7 +197,7 @@ class HoldHistoriesTest {
                             HoldRecords.of(holds),
                             List.of(),
                             List.of(),
-                            PartLedger.of(figures, List.of(), List.of(), 0, null))
+                            PartLedger.of(figures, List.of(), List.of(), LoopsRun.NONE, null))
                     .assess(SisterPaces.NONE, new SawLedger.Rules(numbers(), Seasons.STANDARD, today));
         }
 

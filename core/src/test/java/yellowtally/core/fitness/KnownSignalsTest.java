@@ -17,6 +17,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import yellowtally.core.bar.FlipSchool;
 import yellowtally.core.diagnosis.Signal;
+import yellowtally.core.drive.LoopsRun;
 import yellowtally.core.log.MeasureEntry;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
@@ -67,7 +68,7 @@ class KnownSignalsTest {
         TensionLedger tension = Loops.read(at(2, 19), read);
         ScheduleLedger schedule =
                 new ScheduleLedger(Profiles.petrol(), Uses.START, uses, SawLog.of(records), List.of(), null);
-        PartLedger parts = PartLedger.of(List.of(measured), List.of(), List.of(), 1, newChainAt);
+        PartLedger parts = PartLedger.of(List.of(measured), List.of(), List.of(), LoopsRun.NONE, newChainAt);
         SawLedger ledger = new SawLedger(tension, schedule, HoldRecords.NONE, oil, List.of(), parts);
         SawAccount account = ledger.assess(SisterPaces.NONE, new SawLedger.Rules(STANDARD, Seasons.STANDARD, day(5)));
         SawWear wear = SawWear.of(

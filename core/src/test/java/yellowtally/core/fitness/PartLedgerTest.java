@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import yellowtally.core.drive.LoopsRun;
 import yellowtally.core.edge.SidesOfLoop;
 import yellowtally.core.log.MeasureEntry;
 import yellowtally.core.settings.Numbers;
@@ -26,7 +27,7 @@ class PartLedgerTest {
     }
 
     private static PartLedger of(List<Instant> dressings, MeasureEntry... measures) {
-        return PartLedger.of(List.of(measures), dressings, List.of(), 1, null);
+        return PartLedger.of(List.of(measures), dressings, List.of(), LoopsRun.NONE, null);
     }
 
     @Test

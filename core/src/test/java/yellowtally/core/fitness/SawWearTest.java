@@ -15,6 +15,7 @@ import yellowtally.core.bar.FlipSchool;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.LoopSpec;
 import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.drive.LoopsRun;
 import yellowtally.core.drive.Pairing.PairingNote;
 import yellowtally.core.edge.LoopCutters;
 import yellowtally.core.edge.Schools;
@@ -55,7 +56,7 @@ class SawWearTest {
                 measures,
                 dressings.stream().map(day -> at(day, 20)).toList(),
                 turns.stream().map(day -> at(day, 20)).toList(),
-                1,
+                LoopsRun.NONE,
                 null);
         Double latest = parts.latestCutterMm().orElse(null);
         ScheduleLedger schedule = new ScheduleLedger(
@@ -170,6 +171,9 @@ class SawWearTest {
         SawWear wear = wear(3, List.of(), List.of(), List.of());
         assertThat(wear.sprocketLoopsLeft()).isEqualTo(1);
         assertThat(wear.barLoopsLeft()).isEqualTo(3);
+        // Nine tanks wore 2.75 of 5.5 mm: a loop lasts eighteen, and two that ran twelve each are 1.3 loops.
+        SawWear worn = wear(3, List.of(measure(10, Measure.SHORTEST_CUTTER, 6.75)), List.of(), List.of());
+        assertThat(worn.sprocketLoopsLeft()).isEqualTo(1);
         SawWear measured = wear(3, List.of(measure(3, Measure.SPROCKET_WEAR, 0.1)), List.of(), List.of());
         assertThat(measured.sprocketLoopsLeft()).isNull();
     }
@@ -188,7 +192,7 @@ class SawWearTest {
                 measure(3, Measure.RIGHT_SHORTEST, 7.2),
                 measure(3, Measure.RIGHT_LONGEST, 7.6),
                 measure(6, Measure.LEFT_SHORTEST, 6.8));
-        PartLedger parts = PartLedger.of(both, List.of(), List.of(), 0, null);
+        PartLedger parts = PartLedger.of(both, List.of(), List.of(), LoopsRun.NONE, null);
         assertThat(parts.sideDifferences()).hasSize(1);
         assertThat(parts.sideDifferences().get(0)).isCloseTo(-0.2, within(1e-9));
         assertThat(parts.latestCutterMm()).contains(6.8);
@@ -239,7 +243,7 @@ class SawWearTest {
     @ParameterizedTest
     @CsvSource({"10, true", "5, false"})
     void aNewChainTurnsTheBar(int fittedOn, boolean turnNow) {
-        PartLedger parts = PartLedger.of(List.of(), List.of(), List.of(at(7, 9)), 2, at(fittedOn, 9));
+        PartLedger parts = PartLedger.of(List.of(), List.of(), List.of(at(7, 9)), LoopsRun.NONE, at(fittedOn, 9));
         ScheduleLedger schedule =
                 new ScheduleLedger(Profiles.petrol(), Uses.START, List.of(), SawLog.EMPTY, List.of(), null);
         SawWear wear = SawWear.of(

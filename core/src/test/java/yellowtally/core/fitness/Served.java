@@ -9,6 +9,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import yellowtally.core.drive.LoopsRun;
 import yellowtally.core.holds.Hold;
 import yellowtally.core.holds.SetBack;
 import yellowtally.core.log.MeasureEntry;
@@ -97,7 +98,7 @@ record Served(
                 HoldRecords.of(holds),
                 oil,
                 faults,
-                PartLedger.of(figures, List.of(), List.of(), 0, null));
+                PartLedger.of(figures, List.of(), List.of(), LoopsRun.NONE, null));
     }
 
     private static SawLog setBack(List<StepEntry> records) {

@@ -4,19 +4,23 @@ import java.sql.SQLException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.drive.LoopsRun;
 import yellowtally.core.fitness.PartLedger;
 import yellowtally.core.log.MeasureEntry;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.Subject;
+import yellowtally.server.usage.EndedOuting;
 
 /** What was measured on the chain, bar and sprocket of a saw, and which loops ran on bar and sprocket. */
 final class PartRows {
@@ -52,36 +56,47 @@ final class PartRows {
             select r.at from work_record r""" + Rows.STANDING + """
             r.bar_id = ? and r.step =""" + Rows.word(Step.DRESS_RAILS) + " and r.outcome in ("
                     + Rows.words(Step.DRESS_RAILS.passing()) + ")";
-    private static final String BAR_LOOPS = """
-            select count(distinct f.chain_id) as loops, max(case when f.new_chain then f.at end) as new_chain_at
-            from set_fitting f where f.bar_id = ?
-            and (f.chain_id = ? or exists (select 1 from outing o where o.bar_id = f.bar_id
-                                           and o.chain_id = f.chain_id and o.struck_at is null))""";
+    private static final String NEW_CHAIN =
+            "select max(f.at) as at from set_fitting f where f.bar_id = ? and f.new_chain";
 
     private PartRows() {}
 
-    static PartLedger read(Rows rows, Hanging on) throws SQLException {
+    static PartLedger read(Rows rows, Hanging on, List<EndedOuting> outings) throws SQLException {
         List<MeasureEntry> measures = new ArrayList<>();
         for (Subject part : Subject.values()) {
             measures.addAll(measures(rows, on, part));
         }
         UUID bar = on.id(Subject.BAR);
+        LoopsRun loops = loopsRun(on, outings);
         if (bar == null) {
-            return PartLedger.of(measures, List.of(), List.of(), 0, null);
+            return PartLedger.of(measures, List.of(), List.of(), loops, null);
         }
-        record Loops(int count, @Nullable Instant newChainAt) {}
-        Loops loops = rows.read(
-                        BAR_LOOPS,
-                        row -> new Loops((int) row.whole("loops"), row.instantOrNull("new_chain_at")),
-                        bar,
-                        on.id(Subject.CHAIN))
-                .get(0);
         return PartLedger.of(
                 measures,
                 rows.read(DRESSINGS, row -> row.instant("at"), bar),
                 rows.read(TURNS, row -> row.instant("at"), bar),
-                loops.count(),
-                loops.newChainAt());
+                loops,
+                rows.read(NEW_CHAIN, row -> Optional.ofNullable(row.instantOrNull("at")), bar)
+                        .get(0)
+                        .orElse(null));
+    }
+
+    /** Tanks of each loop that ran with the sprocket and with the bar that hang on the saw now. */
+    private static LoopsRun loopsRun(Hanging on, List<EndedOuting> outings) {
+        Map<UUID, Double> onSprocket = new HashMap<>();
+        Map<UUID, Double> onBar = new HashMap<>();
+        UUID sprocket = on.id(Subject.SPROCKET);
+        UUID bar = on.id(Subject.BAR);
+        for (EndedOuting outing : outings) {
+            UUID chain = outing.chainId();
+            if (chain != null && sprocket != null && sprocket.equals(outing.sprocketId())) {
+                onSprocket.merge(chain, outing.tanks(), Double::sum);
+            }
+            if (chain != null && bar != null && bar.equals(outing.barId())) {
+                onBar.merge(chain, outing.tanks(), Double::sum);
+            }
+        }
+        return new LoopsRun(List.copyOf(onSprocket.values()), List.copyOf(onBar.values()));
     }
 
     private static List<MeasureEntry> measures(Rows rows, Hanging on, Subject part) throws SQLException {

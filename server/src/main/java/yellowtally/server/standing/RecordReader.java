@@ -4,8 +4,10 @@ import jakarta.persistence.EntityManager;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import org.hibernate.Session;
 import org.springframework.stereotype.Component;
+import yellowtally.server.usage.EndedOuting;
 import yellowtally.server.worklog.VisitBook;
 
 /**
@@ -37,14 +39,15 @@ class RecordReader {
 
     private SawRecords read(FittedSaw fitted, Rows rows, Days days) throws SQLException {
         Hanging on = new Hanging(fitted, rows);
+        List<EndedOuting> outings = OutingRows.read(rows, on);
         SawRecords read = new SawRecords(
                 TensionRows.read(rows, on),
-                OutingRows.read(rows, on),
+                outings,
                 StepRows.read(rows, on, days),
                 HoldRows.read(rows, on),
                 PartRows.loops(rows, on),
                 PartRows.newSprocketAt(rows, on),
-                PartRows.read(rows, on),
+                PartRows.read(rows, on, outings),
                 FaultRows.read(rows, on),
                 rows.read(VISIT, row -> row.id("id"), on.saw()).stream()
                         .map(visit -> new OpenVisit(visit, visits.story(visit)))
