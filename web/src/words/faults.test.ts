@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import {
   checkCaution,
   evidenceSentence,
+  ratioSentence,
   repeatSentence,
   stageSentence,
   strokesOfTwenty,
@@ -62,5 +63,26 @@ describe('faults in words', () => {
     );
     expect(checkCaution({ ...check, stage: 'CLOSED', caution: 'Gloves.' }, 'PETROL')).toBe('Gloves.');
     expect(checkCaution({ ...check, stage: 'CLOSED' }, 'PETROL')).toBeUndefined();
+  });
+  it('says how the oil goes, by what the saw burns', () => {
+    const ratio = {
+      ratio: 0.27,
+      share: 0.9,
+      usual: { perTank: 0.3, source: 'ESTIMATE' as const },
+      tanks: 4,
+      verdict: 'RIGHT' as const,
+      trend: 'STEADY' as const,
+      stillFull: false,
+    };
+    expect(ratioSentence(ratio, 'BATTERY', 'AUTOMATIC_FIXED')).toBe(
+      '0.27 tanks of oil for each charge over the last 4 charges, usual 0.3 a charge (est.), and steady. Nothing to do.',
+    );
+    expect(ratioSentence(ratio, 'PETROL', 'AUTOMATIC_FIXED')).toBe(
+      '0.27 tanks of oil for each tank of fuel over the last 4 tanks, and steady. Nothing to do.',
+    );
+    const much = { ...ratio, verdict: 'HIGH' as const };
+    expect(ratioSentence(much, 'PETROL', 'AUTOMATIC_ADJUSTABLE')).toContain('turn the adjuster in, or look');
+    expect(ratioSentence(much, 'PETROL', 'HAND_BULB')).not.toContain('adjuster');
+    expect(ratioSentence({ ...ratio, stillFull: true }, 'PETROL', 'HAND_BULB')).toContain('still full');
   });
 });

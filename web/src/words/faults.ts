@@ -195,9 +195,10 @@ export function ratioSentence(
     return 'A whole tank was burned and the oil is still full. The chain gets none: it is held until an oil card passes.';
   }
   const usual = power === 'PETROL' ? '' : `, usual ${usualWords(ratio.usual, power)}`;
-  const said = `${rounded(ratio.ratio, 2)} tanks of oil for each ${burnWord[power]} over the last ${rounded(ratio.tanks, 1)}${usual}`;
+  const burned = power === 'PETROL' ? 'tanks' : `${burnWord[power]}s`;
+  const said = `${rounded(ratio.ratio, 2)} tanks of oil for each ${burnWord[power]} over the last ${rounded(ratio.tanks, 1)} ${burned}${usual}`;
   const trend = TRENDS[ratio.trend];
-  const tail = trend ? `; ${trend}` : '';
+  const tail = trend ? `, ${trend}` : '';
   switch (ratio.verdict) {
     case 'NOT_OILING':
       return `${said}${tail}. The chain gets next to nothing: it is held until an oil card passes.`;
