@@ -14,7 +14,7 @@ export function GrowthWords({ tension }: { tension: Schemas['TensionPage'] }) {
   return (
     <Box sx={{ mt: 1, maxWidth: 640, '& p': { my: 0.5 } }}>
       <p>
-        Grown <strong>{length(growth.mm, unit)}</strong>, {percent(growth.percent)} of the loop ,{' '}
+        Grown <strong>{length(growth.mm, unit)}</strong>, {percent(growth.percent)} of the loop,{' '}
         {growthSource[growth.leads]}.{othersOfGrowth(growth, unit)}
         {growth.travelLeftMm !== undefined && growth.travelLeftPercent !== undefined && (
           <>

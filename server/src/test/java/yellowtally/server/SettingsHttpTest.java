@@ -84,4 +84,38 @@ class SettingsHttpTest {
                 .isEqualTo("Calibrated on saw 06 by one pair of readings");
         set("tension.scale.rail-touch", null, "End of test");
     }
+
+    /** The house reads its tension in inches; wear is labelled, shown and read in mm all the same. */
+    @Test
+    void aBareFigureOfWearIsInMmWhateverTheHouseReadsItsTensionIn() {
+        String tag = Checks.fitSaw(api, "U");
+        set("house.length-unit", "INCH", "Our rods are in inches");
+        try {
+            Answer bench = api.post("/api/saws/" + tag + "/records/preview", """
+                    {"step":"SHARPEN","noted":false,"input":{"said":"FINE","findings":["FOUND_STRUCK"],
+                     "figures":{"STROKES_LEFT":"34","STROKES_RIGHT":"34","DAMAGE_DEPTH":"2"}}}""");
+            assertThat(bench.body()
+                            .path("verdict")
+                            .path("fileBack")
+                            .path("strokes")
+                            .asInt())
+                    .isPositive();
+            String id = RunningServer.id();
+            api.post(
+                    "/api/saws/" + tag + "/sharpening",
+                    "{\"id\":\"%s\",\"personId\":\"%s\"}".formatted(id, api.officer()));
+            api.post(
+                    "/api/sharpenings/" + id + "/deal",
+                    "{\"id\":\"%s\",\"personId\":\"%s\",\"dull\":false,\"leaveOut\":[],\"damage\":\"2\"}"
+                            .formatted(RunningServer.id(), api.officer()));
+            assertThat(api.get("/api/saws/" + tag + "/sharpening")
+                            .body()
+                            .path("open")
+                            .path("damageMm")
+                            .asDouble())
+                    .isEqualTo(2);
+        } finally {
+            set("house.length-unit", null, "End of test");
+        }
+    }
 }

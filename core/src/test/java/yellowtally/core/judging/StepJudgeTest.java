@@ -24,6 +24,7 @@ import yellowtally.core.oiling.OilGrade;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
+import yellowtally.core.steps.OilerKind;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
@@ -120,25 +121,9 @@ class StepJudgeTest {
                 "0, RAILS_WITHOUT_ROOM, REPLACE_BAR"
             })
     void unevenRailsWithoutRoomMeanANewBar(Integer left, Finding found, Step opened) {
-        SawProfile saw = Profiles.petrol();
-        StepVerdict verdict = new StepJudge(
-                        new SawProfile(
-                                saw.power(),
-                                saw.oiler(),
-                                saw.sparkArrestor(),
-                                saw.brakeInCover(),
-                                saw.nose(),
-                                saw.nosePolicy(),
-                                saw.gauge(),
-                                saw.pitch(),
-                                saw.tangMm(),
-                                saw.fireSeason(),
-                                saw.schools(),
-                                saw.cutters(),
-                                saw.dressingMm(),
-                                left),
-                        Numbers.STANDARD)
-                .verdict(Step.RAILS, fine(Map.of(Measure.RAIL_DIFFERENCE, 0.4)));
+        SawProfile saw = Profiles.petrol(OilerKind.AUTOMATIC_ADJUSTABLE, left);
+        StepVerdict verdict =
+                new StepJudge(saw, Numbers.STANDARD).verdict(Step.RAILS, fine(Map.of(Measure.RAIL_DIFFERENCE, 0.4)));
         assertThat(verdict.findings()).containsExactly(found);
         assertThat(verdict.opens()).containsExactly(opened);
         assertThat(judge.verdict(Step.GROOVE, found(StepOutcome.FINE, Finding.TIPS_TOUCH_BOTTOM))

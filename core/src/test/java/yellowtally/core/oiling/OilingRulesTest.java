@@ -193,22 +193,7 @@ class OilingRulesTest {
     /** By the pressure of the crankcase: its check valve, and neither drive nor pump. */
     @Test
     void theLadderOfAPressureOilerEndsAtItsCheckValve() {
-        SawProfile driven = Profiles.petrol();
-        SawProfile pressure = new SawProfile(
-                driven.power(),
-                OilerKind.CRANKCASE_PRESSURE,
-                driven.sparkArrestor(),
-                driven.brakeInCover(),
-                driven.nose(),
-                driven.nosePolicy(),
-                driven.gauge(),
-                driven.pitch(),
-                driven.tangMm(),
-                driven.fireSeason(),
-                driven.schools(),
-                driven.cutters(),
-                driven.dressingMm(),
-                null);
+        SawProfile pressure = Profiles.petrol(OilerKind.CRANKCASE_PRESSURE, null);
         assertThat(OilLadder.rungs(pressure, null)).containsExactly(Rung.TANK_AND_GRADE, Rung.OUTLET_RUNS);
         assertThat(OilLadder.rungs(pressure, false))
                 .contains(Rung.CHECK_VALVE)

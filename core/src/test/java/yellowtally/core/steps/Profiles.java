@@ -32,6 +32,26 @@ public final class Profiles {
                 null);
     }
 
+    /** The same with another oiler, and with so many dressings left on its bar; {@code null} while its groove was never measured. */
+    public static SawProfile petrol(OilerKind oiler, Integer dressingsLeft) {
+        SawProfile saw = petrol();
+        return new SawProfile(
+                saw.power(),
+                oiler,
+                saw.sparkArrestor(),
+                saw.brakeInCover(),
+                saw.nose(),
+                saw.nosePolicy(),
+                saw.gauge(),
+                saw.pitch(),
+                saw.tangMm(),
+                saw.fireSeason(),
+                saw.schools(),
+                saw.cutters(),
+                saw.dressingMm(),
+                dressingsLeft);
+    }
+
     /** The same in the fire season. */
     public static SawProfile petrolInFireSeason() {
         SawProfile saw = petrol();

@@ -22,7 +22,6 @@ import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
-import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
 import yellowtally.server.stores.StockTake;
@@ -110,7 +109,6 @@ class Sharpenings {
     private final Fleet fleet;
     private final People people;
     private final Standings standings;
-    private final FleetSettings settings;
     private final StepRecorder recorder;
     private final VisitGate visits;
     private final FleetRevision revision;
@@ -122,7 +120,6 @@ class Sharpenings {
             Fleet fleet,
             People people,
             Standings standings,
-            FleetSettings settings,
             StepRecorder recorder,
             VisitGate visits,
             FleetRevision revision,
@@ -132,7 +129,6 @@ class Sharpenings {
         this.fleet = fleet;
         this.people = people;
         this.standings = standings;
-        this.settings = settings;
         this.recorder = recorder;
         this.visits = visits;
         this.revision = revision;
@@ -160,11 +156,11 @@ class Sharpenings {
         Sharpening open = open(id);
         Saw saw = fleet.saw(fleet.tag(open.sawId()));
         Chain chain = chain(saw);
-        LengthUnit unit = settings.rules().lengthUnit();
         Violations wrong = new Violations();
         Double mm = given.length() == null || given.length().isBlank()
                 ? null
-                : wrong.length("length", given.length(), unit, 0, MOST_MM).orElse(null);
+                : wrong.length("length", given.length(), LengthUnit.MM, 0, MOST_MM)
+                        .orElse(null);
         wrong.refuseIfAny();
         Standing standing = standings.of(saw);
         LoopCutters known = edge.known(standing);
@@ -194,7 +190,7 @@ class Sharpenings {
         }
         Double damage = given.damage() == null || given.damage().isBlank()
                 ? null
-                : wrong.length("damage", given.damage(), settings.rules().lengthUnit(), 0, Measure.DAMAGE_DEPTH.max())
+                : wrong.length("damage", given.damage(), LengthUnit.MM, 0, Measure.DAMAGE_DEPTH.max())
                         .orElse(null);
         wrong.refuseIfAny();
         open.deal(given.dull(), damage, given.way(), given.baseStrokes());

@@ -29,13 +29,16 @@ public record StepInput(
         @Nullable List<Finding> findings,
         @Nullable Map<Measure, String> figures) {
 
-    /** Reads the figures; what cannot be read is said in {@code wrong}. Blank counts as not measured. */
-    StepReport report(LengthUnit unit, Violations wrong) {
+    /**
+     * Reads the figures; what cannot be read is said in {@code wrong}. Blank counts as not measured. A bare length is in mm,
+     * as it is labelled and shown, whatever the house reads its tension in.
+     */
+    StepReport report(Violations wrong) {
         Map<Measure, Double> read = new EnumMap<>(Measure.class);
         if (figures != null) {
             figures.forEach((measure, typed) -> {
                 if (!typed.isBlank()) {
-                    Double figure = figure(measure, typed, unit, wrong);
+                    Double figure = figure(measure, typed, wrong);
                     if (figure != null) {
                         read.put(measure, figure);
                     }
@@ -47,14 +50,14 @@ public record StepInput(
         return new StepReport(said, found, read);
     }
 
-    private static @Nullable Double figure(Measure measure, String typed, LengthUnit unit, Violations wrong) {
+    private static @Nullable Double figure(Measure measure, String typed, Violations wrong) {
         String field = "figures." + measure;
         if (measure.step() == Step.DEPTH_GAUGES && typed.strip().startsWith("-")) {
             wrong.add(field, "gauge.aboveCutter");
             return null;
         }
         if (measure.kind() == FigureKind.LENGTH) {
-            LengthReading reading = LengthText.read(typed, unit);
+            LengthReading reading = LengthText.read(typed, LengthUnit.MM);
             if (reading instanceof LengthReading.Read read) {
                 return read.mm();
             }

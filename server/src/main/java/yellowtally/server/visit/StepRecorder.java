@@ -94,7 +94,7 @@ public class StepRecorder {
     /** Judges without recording. */
     Judged judge(String tag, Step step, StepInput input, boolean noted) {
         Violations wrong = new Violations();
-        StepReport report = input.report(settings.rules().lengthUnit(), wrong);
+        StepReport report = input.report(wrong);
         return judge(standings.of(fleet.sawInService(tag)), step, report, clock.instant(), noted, wrong);
     }
 
@@ -133,7 +133,7 @@ public class StepRecorder {
     /** Judges and records a step; refused when somebody else has recorded it meanwhile. */
     public void save(String tag, NewRecord given) {
         Violations wrong = new Violations();
-        StepReport report = given.input().report(settings.rules().lengthUnit(), wrong);
+        StepReport report = given.input().report(wrong);
         Saw saw = fleet.sawInService(tag);
         Visit visit = gate.openVisit(given.visitId(), saw);
         if (visit != null) {
