@@ -31,6 +31,18 @@ public record FileBack(
     }
 
     /**
+     * The way past what stone or metal has bitten; {@code null} where nothing was, or it was not measured.
+     *
+     * @param depthMm of the worst cutter, mm, zero or more; zero is none
+     * @param shortestMm as for {@link #of}
+     * @param removalMm likewise
+     */
+    public static @Nullable FileBack pastDamage(
+            @Nullable Double depthMm, @Nullable Double shortestMm, double removalMm, LoopCutters loop) {
+        return depthMm == null || depthMm == 0 ? null : of(depthMm, shortestMm, removalMm, loop);
+    }
+
+    /**
      * How much has to come off the cutters until gauges that are too low are right again, mm: filing back lowers the edge along
      * the slope of the top plate (est.), and where the setting grows with the wear it comes to meet it.
      *

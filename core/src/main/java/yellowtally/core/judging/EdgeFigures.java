@@ -95,13 +95,12 @@ final class EdgeFigures implements PartFigures {
 
     /** Stone or metal: filed back on every cutter, if that leaves the loop above its mark. */
     private static @Nullable FileBack damage(Sheet sheet) {
-        Double depth = sheet.figure(Measure.DAMAGE_DEPTH);
         LoopCutters loop = sheet.saw().cutters();
-        if (depth == null || loop == null) {
+        if (loop == null) {
             return null;
         }
         Double shortest = SampleRule.shortest(sheet.figures()).orElse(loop.latestMm());
-        return FileBack.of(depth, shortest, sheet.removalMm(), loop);
+        return FileBack.pastDamage(sheet.figure(Measure.DAMAGE_DEPTH), shortest, sheet.removalMm(), loop);
     }
 
     private static void readSample(Sheet sheet, Reading reading) {
@@ -119,12 +118,11 @@ final class EdgeFigures implements PartFigures {
         }
         Set<Finding> chosen = sheet.report().findings();
         boolean dull = chosen.contains(Finding.FOUND_DULL) || chosen.contains(Finding.FOUND_STRUCK);
-        int base = BaseStrokes.of(dull, sheet.numbers());
         SharpeningPlan plan = new EdgeSample(leftShortest, leftLongest, rightShortest, rightLongest)
                 .plan(
                         chosen.contains(Finding.SHORT_ONE_LEFT_OUT),
                         sheet.removalMm(),
-                        back == null ? base : Math.max(base, back.strokes()),
+                        BaseStrokes.of(dull, back, sheet.numbers()),
                         mark(sheet),
                         sheet.numbers());
         reading.plan(plan);

@@ -166,6 +166,27 @@ class SharpeningPlanTest {
         }
     }
 
+    /** Damage counts as struck however little it is, and asks for what takes it out; none measured changes nothing. */
+    @ParameterizedTest
+    @CsvSource(
+            nullValues = "-",
+            value = {
+                // dull, depth, strokes
+                "false, -,    2",
+                "true,  -,    4",
+                "false, 0,    2",
+                "true,  0,    4",
+                "false, 0.05, 4",
+                "true,  0.24, 4",
+                "true,  0.25, 5",
+                "false, 2,    34",
+            })
+    void theBaseTakesTheDamageOut(boolean dull, @Nullable Double depth, int strokes) {
+        LoopCutters loop = LoopCutters.of(Pitch.P_325, 9.5, null, 9.0, Numbers.STANDARD);
+        assertThat(BaseStrokes.of(dull, FileBack.pastDamage(depth, 9.0, REMOVAL, loop), Numbers.STANDARD))
+                .isEqualTo(strokes);
+    }
+
     /** The mark belongs to the loop: a maker who marks at 5 mm scraps what an unmarked loop bears. */
     @ParameterizedTest
     @CsvSource({"4.0, false", "5.0, true"})

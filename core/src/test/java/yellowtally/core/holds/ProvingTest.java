@@ -164,22 +164,7 @@ class ProvingTest {
     /** A step that the saw has not got any more is looked at from outside: no hold can stand for ever. */
     @Test
     void whatTheSawHasNotGotIsSeenFromOutside() {
-        SawProfile saw = Profiles.petrol();
-        SawProfile without = new SawProfile(
-                saw.power(),
-                saw.oiler(),
-                false,
-                saw.brakeInCover(),
-                saw.nose(),
-                saw.nosePolicy(),
-                saw.gauge(),
-                saw.pitch(),
-                saw.tangMm(),
-                true,
-                saw.schools(),
-                saw.cutters(),
-                saw.dressingMm(),
-                null);
+        SawProfile without = Profiles.petrolWithoutArrestor();
         Hold screen = hold(Told.ALL, Finding.SCREEN_MISSING);
         assertThat(said(Proving.of(screen, Told.of(null).evidence(without)))).isEqualTo("PASS OUTSIDE_LOOK");
         assertThat(Proving.of(screen, Told.of("OUTSIDE_LOOK").evidence(without)).proved())

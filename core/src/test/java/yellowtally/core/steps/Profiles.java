@@ -15,61 +15,57 @@ public final class Profiles {
 
     /** A petrol saw, .325" chain on a greased nose, arrestor fitted, out of the fire season. */
     public static SawProfile petrol() {
+        return petrol(Schools.STANDARD, LoopCutters.of(Pitch.P_325, 9.5, null, null, Numbers.STANDARD));
+    }
+
+    /** The same with another oiler, and with so many dressings left on its bar; {@code null} while its groove was never measured. */
+    public static SawProfile petrol(OilerKind oiler, Integer dressingsLeft) {
+        SawProfile saw = petrol();
+        return petrol(oiler, true, false, saw.schools(), saw.cutters(), dressingsLeft);
+    }
+
+    /** The same in the fire season. */
+    public static SawProfile petrolInFireSeason() {
+        return inFireSeason(true);
+    }
+
+    /** The same in the fire season, and its arrestor taken off. */
+    public static SawProfile petrolWithoutArrestor() {
+        return inFireSeason(false);
+    }
+
+    private static SawProfile inFireSeason(boolean arrestor) {
+        SawProfile saw = petrol();
+        return petrol(saw.oiler(), arrestor, true, saw.schools(), saw.cutters(), null);
+    }
+
+    /** The petrol saw with other ways of working and another loop. */
+    public static SawProfile petrol(Schools schools, LoopCutters cutters) {
+        return petrol(OilerKind.AUTOMATIC_ADJUSTABLE, true, false, schools, cutters, null);
+    }
+
+    private static SawProfile petrol(
+            OilerKind oiler,
+            boolean arrestor,
+            boolean fireSeason,
+            Schools schools,
+            LoopCutters cutters,
+            Integer dressingsLeft) {
         return new SawProfile(
                 Power.PETROL,
-                OilerKind.AUTOMATIC_ADJUSTABLE,
-                true,
+                oiler,
+                arrestor,
                 true,
                 NoseKind.GREASABLE_SPROCKET,
                 NosePolicy.EACH_USE,
                 Gauge.G_050,
                 Pitch.P_325,
                 5.5,
-                false,
-                Schools.STANDARD,
-                LoopCutters.of(Pitch.P_325, 9.5, null, null, Numbers.STANDARD),
+                fireSeason,
+                schools,
+                cutters,
                 null,
-                null);
-    }
-
-    /** The same with another oiler, and with so many dressings left on its bar; {@code null} while its groove was never measured. */
-    public static SawProfile petrol(OilerKind oiler, Integer dressingsLeft) {
-        SawProfile saw = petrol();
-        return new SawProfile(
-                saw.power(),
-                oiler,
-                saw.sparkArrestor(),
-                saw.brakeInCover(),
-                saw.nose(),
-                saw.nosePolicy(),
-                saw.gauge(),
-                saw.pitch(),
-                saw.tangMm(),
-                saw.fireSeason(),
-                saw.schools(),
-                saw.cutters(),
-                saw.dressingMm(),
                 dressingsLeft);
-    }
-
-    /** The same in the fire season. */
-    public static SawProfile petrolInFireSeason() {
-        SawProfile saw = petrol();
-        return new SawProfile(
-                saw.power(),
-                saw.oiler(),
-                true,
-                true,
-                saw.nose(),
-                NosePolicy.EACH_USE,
-                saw.gauge(),
-                saw.pitch(),
-                saw.tangMm(),
-                true,
-                saw.schools(),
-                saw.cutters(),
-                null,
-                null);
     }
 
     /** A battery saw on a sealed nose. */
@@ -106,26 +102,6 @@ public final class Profiles {
                 false,
                 Schools.STANDARD,
                 null,
-                null,
-                null);
-    }
-
-    /** The petrol saw with other ways of working and another loop. */
-    public static SawProfile petrol(Schools schools, LoopCutters cutters) {
-        SawProfile saw = petrol();
-        return new SawProfile(
-                saw.power(),
-                saw.oiler(),
-                true,
-                true,
-                saw.nose(),
-                NosePolicy.EACH_USE,
-                saw.gauge(),
-                saw.pitch(),
-                saw.tangMm(),
-                false,
-                schools,
-                cutters,
                 null,
                 null);
     }

@@ -94,19 +94,13 @@ class EdgeOfLoop implements KnowsFiling {
     /** Strokes to a clean edge: as chosen, else as the rules have it, past the damage where there is any. */
     int base(Sharpening open, FilingRate rate, LoopCutters known, Numbers numbers) {
         Integer chosen = open.baseStrokes();
-        if (chosen != null) {
-            return chosen;
-        }
-        FileBack back = fileBack(open, rate, known);
-        int clean = BaseStrokes.of(open.dull(), numbers);
-        return back == null ? clean : Math.max(clean, back.strokes());
+        return chosen != null ? chosen : BaseStrokes.of(open.dull(), fileBack(open, rate, known), numbers);
     }
 
     /** What the damage costs; {@code null} where nothing was struck. */
     @Nullable
     FileBack fileBack(Sharpening open, FilingRate rate, LoopCutters known) {
-        Double depth = open.damageMm();
-        return depth == null || depth == 0 ? null : FileBack.of(depth, shortest(open, known), rate.mm(), known);
+        return FileBack.pastDamage(open.damageMm(), shortest(open, known), rate.mm(), known);
     }
 
     private static @Nullable Double shortest(Sharpening open, LoopCutters known) {

@@ -6,6 +6,7 @@ import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.measure.NumberText;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.tension.Measured;
+import yellowtally.core.tension.TenLinks;
 import yellowtally.core.tension.TensionSetting;
 import yellowtally.server.settings.HouseRules;
 import yellowtally.server.support.Violations;
@@ -23,7 +24,6 @@ record MeasuredInput(
         @Nullable String tenLinks) {
 
     private static final double MOST_TURNS = 60;
-    private static final int PITCHES_OF_TEN_LINKS = 20;
 
     /** What a check on record measured, as if it was typed once more; lengths are kept in mm. */
     static MeasuredInput again(Measured was) {
@@ -36,15 +36,14 @@ record MeasuredInput(
     /** What it says; what cannot be is said in {@code wrong}. */
     Measured read(HouseRules rules, Pitch pitch, Violations wrong) {
         Numbers numbers = rules.numbers();
-        double nominal = PITCHES_OF_TEN_LINKS * pitch.mm();
         return new Measured(
                 length("jointPlay", jointPlay, 0, numbers.of(TensionSetting.JOINT_PLAY_MOST), rules, wrong),
                 place(wrong),
                 length(
                         "tenLinks",
                         tenLinks,
-                        nominal * numbers.of(TensionSetting.TEN_LINKS_LEAST),
-                        nominal * numbers.of(TensionSetting.TEN_LINKS_MOST),
+                        TenLinks.leastMm(pitch, numbers),
+                        TenLinks.mostMm(pitch, numbers),
                         rules,
                         wrong));
     }
