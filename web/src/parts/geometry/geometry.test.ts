@@ -126,6 +126,17 @@ describe('labels of the tension scale', () => {
     }
   });
 
+  it('are crossed by no line to a lower one', () => {
+    // A phone: the first fits beside the last, were it not for the line to the second.
+    const placed = rowsOf([at('Coin gap', 69), at('Rail touch (est.)', 80), at('Tang line, lift', 164)], 380);
+    for (const above of placed) {
+      for (const below of placed.filter((p) => p.row > above.row)) {
+        expect(below.x < above.x || below.x > above.x + wide(above.text)).toBe(true);
+      }
+    }
+    expect(placed.map((p) => p.row)).toEqual([0, 1, 2]);
+  });
+
   it('that would leave the drawing stand left of their mark', () => {
     expect(rowsOf([at('Past touch, house method', 740)], 760)[0]?.ends).toBe(true);
     expect(rowsOf([at('Past touch', 40)], 760)[0]?.ends).toBe(false);

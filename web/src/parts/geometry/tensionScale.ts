@@ -25,21 +25,21 @@ export function wide(text: string): number {
 }
 
 /**
- * Puts labels on rows so that none overlaps another, from the right, so that the line down to a lower label passes on the
- * left of those above it.
+ * Puts labels on rows, from the right, so that none overlaps another and no line down to a lower label passes through one
+ * above it.
  */
 export function rowsOf(labels: Label[], width: number): Placed[] {
-  const starts: number[] = [];
-  return [...labels]
-    .sort((a, b) => b.x - a.x)
-    .map((label) => {
-      const needs = wide(label.text) + 16;
-      const ends = label.x + needs > width && label.x > needs;
-      const from = ends ? label.x - needs : label.x;
-      const to = ends ? label.x : label.x + needs;
-      let row = starts.findIndex((start) => start > to);
-      if (row < 0) row = starts.length;
-      starts[row] = from;
-      return { ...label, row, ends };
-    });
+  const placed: (Placed & { from: number })[] = [];
+  for (const label of [...labels].sort((a, b) => b.x - a.x)) {
+    const needs = wide(label.text) + 16;
+    const ends = label.x + needs > width && label.x > needs;
+    const from = ends ? label.x - needs : label.x;
+    const to = ends ? label.x : label.x + needs;
+    const taken = (row: number) =>
+      placed.some((p) => (p.row === row && p.from <= to) || (p.row > row && p.x <= to));
+    let row = 0;
+    while (taken(row)) row += 1;
+    placed.push({ ...label, row, ends, from });
+  }
+  return placed;
 }
