@@ -78,6 +78,7 @@ export function workTitle(work: Work): string {
       return `Oil use ${rounded(work.share, 2)} of the usual: low`;
     case 'OIL_USE_HIGH':
       return `Oil use ${rounded(work.share, 2)} of the usual: runs out first, or leaks`;
+    case 'FAULT_SORT':
     case 'FAULT_FIND':
     case 'FAULT_REPAIR':
     case 'FAULT_PROOF':
@@ -168,6 +169,8 @@ export function workReason(work: Work): string {
       return 'Over the last tanks. An oil card proves it';
     case 'OIL_USE_HIGH':
       return 'Adjuster in, or look where it is wet. A card that passes proves no leak away';
+    case 'FAULT_SORT':
+      return 'Complaint told in words: say which it is';
     case 'FAULT_FIND':
       return 'Complaint: find the cause';
     case 'FAULT_REPAIR':
@@ -260,6 +263,7 @@ export function holdWord(headline: Work | undefined): string {
     case 'READ_HOT':
     case 'OIL_USE_LOW':
     case 'OIL_USE_HIGH':
+    case 'FAULT_SORT':
     case 'FAULT_FIND':
     case 'FAULT_REPAIR':
     case 'FAULT_PROOF':

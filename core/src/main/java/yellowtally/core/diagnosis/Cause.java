@@ -20,6 +20,8 @@ import yellowtally.core.stores.StockKind;
  * @param mechanic whether it is not for this bench
  * @param needs what a saw must have; empty for every saw
  * @param raised how many times likelier it is when something is known of the saw, over zero
+ * @param seen codes of the checks that look at the very thing, of which one has to show it before it stands clear; empty for the
+ *     one that names the fewest causes beside it
  */
 public record Cause(
         String code,
@@ -31,13 +33,15 @@ public record Cause(
         boolean leak,
         boolean mechanic,
         Set<SawTrait> needs,
-        Map<Signal, Double> raised) {
+        Map<Signal, Double> raised,
+        Set<String> seen) {
 
     public Cause {
         steps = List.copyOf(steps);
         parts = Set.copyOf(parts);
         needs = Set.copyOf(needs);
         raised = Map.copyOf(raised);
+        seen = Set.copyOf(seen);
     }
 
     /** Whether a saw of this kind can have it. */

@@ -22,6 +22,7 @@ import yellowtally.core.stages.Stage;
  * @param usually share of each answer under a cause that is not named in {@code when}
  * @param when share of each answer by code of the cause
  * @param bench the step of the bench that answers it; {@code null} when none does
+ * @param terms under which it can be made
  */
 public record Check(
         String code,
@@ -35,7 +36,8 @@ public record Check(
         Map<String, Answer> answers,
         Map<String, Double> usually,
         Map<String, Map<String, Double>> when,
-        @Nullable BenchAnswer bench) {
+        @Nullable BenchAnswer bench,
+        Terms terms) {
 
     /**
      * One answer.
@@ -44,6 +46,36 @@ public record Check(
      * @param said in a reason, such as "oil came at the outlet"
      */
     public record Answer(String title, String said) {}
+
+    /**
+     * Under which terms it can be made, and what answers it without a hand.
+     *
+     * @param runs whether the saw runs in it though its stage is not running
+     * @param fullTank whether it proves something with a full oil tank only
+     * @param of codes of the complaints that it is for; empty for all
+     * @param replaces what the program knew of the same thing before, which an answer makes void
+     * @param known its answer by what the program knows
+     */
+    public record Terms(
+            boolean runs, boolean fullTank, Set<String> of, Set<Signal> replaces, Map<KnownFact, String> known) {
+
+        public static final Terms NONE = new Terms(false, false, Set.of(), Set.of(), Map.of());
+
+        public Terms {
+            of = Set.copyOf(of);
+            replaces = Set.copyOf(replaces);
+            known = Map.copyOf(known);
+        }
+    }
+
+    /**
+     * Given instead of an answer where the oil tank was not full: an empty tank over night proves nothing about where it leaks
+     * (handbook section 12), so the check is made again.
+     */
+    public static final String TANK_NOT_FULL = "tank-not-full";
+
+    /** How many times likelier than usual an answer is that shows a cause to the eye. */
+    private static final double SHOWS_FROM = 3;
 
     public Check {
         needs = Set.copyOf(needs);
@@ -84,12 +116,32 @@ public record Check(
         return row(cause).getOrDefault(answer, 0.0);
     }
 
+    /** Whether an answer shows the cause itself, where this check looks at the very thing. */
+    public boolean shows(String answer, String cause) {
+        return likelihood(answer, cause) >= SHOWS_FROM * usually.getOrDefault(answer, 1.0);
+    }
+
+    /** Whether the saw runs in it. */
+    public boolean running() {
+        return stage == Stage.RUNNING || terms.runs();
+    }
+
+    /** Whether it can be made on a saw with this complaint. */
+    public boolean possibleWith(Complaint complaint) {
+        return !complaint.order().rulesOut().contains(code)
+                && (terms.of().isEmpty() || terms.of().contains(complaint.code()));
+    }
+
+    /** Whether it may be answered so. */
+    public boolean takes(@Nullable String answer) {
+        return answer == null || answers.containsKey(answer) || (terms.fullTank() && answer.equals(TANK_NOT_FULL));
+    }
+
     /** How much can go wrong while it is made: nothing on a closed saw, most with the chain running. */
     int risk() {
-        return switch (stage) {
-            case CLOSED -> 0;
-            case RUNNING -> 2;
-            default -> 1;
-        };
+        if (running()) {
+            return 2;
+        }
+        return stage == Stage.CLOSED ? 0 : 1;
     }
 }

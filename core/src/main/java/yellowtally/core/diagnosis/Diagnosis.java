@@ -9,11 +9,11 @@ import yellowtally.core.stages.Stage;
  * How a complaint stands after the answers so far.
  *
  * @param outcome what comes next
- * @param ranking every cause that can be behind it, likeliest first
- * @param next the check that tells most for its minutes; {@code null} when none is worth them
+ * @param ranking every cause that can be behind it, likeliest first, what is ended last
+ * @param next the check that comes next; {@code null} when none is worth its minutes
  * @param others further checks worth their minutes, best first
  * @param open stages that are open now
- * @param clashing answers that speak against the best cause while others speak for it; empty when they go together
+ * @param clash two answers that do not go together; {@code null} when all do
  * @param minutes spent on the checks so far, opening and closing included
  */
 public record Diagnosis(
@@ -22,28 +22,42 @@ public record Diagnosis(
         @Nullable OfferedCheck next,
         List<OfferedCheck> others,
         Set<Stage> open,
-        List<Answered> clashing,
+        @Nullable Clash clash,
         double minutes) {
 
     /** What comes next. */
     public enum Outcome {
         /** There is a check worth its minutes. */
         ASKS,
-        /** One cause stands clear. */
+        /** One cause is most likely by the answers, and nobody has looked at the very thing yet: that comes next. */
+        LOOK,
+        /** One cause stands clear, and was seen. */
         CLEAR,
         /** No check tells enough, and no cause stands clear: a qualified mechanic has to look. */
-        UNCLEAR
+        UNCLEAR;
+
+        /** Whether the questions go on. */
+        public boolean goesOn() {
+            return this == ASKS || this == LOOK;
+        }
     }
 
     public Diagnosis {
         ranking = List.copyOf(ranking);
         others = List.copyOf(others);
         open = Set.copyOf(open);
-        clashing = List.copyOf(clashing);
     }
 
     /** The likeliest cause. */
     public RankedCause first() {
         return ranking.get(0);
+    }
+
+    /** Causes beside the first that a look has shown as well: two things can be wrong at once. */
+    public List<RankedCause> seenToo() {
+        return ranking.stream()
+                .skip(1)
+                .filter(ranked -> ranked.seen() && ranked.endedBy() == null)
+                .toList();
     }
 }

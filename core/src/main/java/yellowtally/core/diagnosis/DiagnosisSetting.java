@@ -15,7 +15,7 @@ public enum DiagnosisSetting implements LinedSetting {
             "A cause stands clear from this share of all that may be behind a complaint.")),
     LEAST_BITS(SettingLine.estimate(
             "diagnosis.check.least",
-            0.03,
+            0.05,
             SettingUnit.FACTOR,
             0.001,
             0.5,
@@ -27,6 +27,13 @@ public enum DiagnosisSetting implements LinedSetting {
             1,
             12,
             "Answers that surprise more than this under the best cause do not go together.")),
+    ENDS_UNDER(SettingLine.estimate(
+            "diagnosis.ends.under",
+            0.05,
+            SettingUnit.FACTOR,
+            0.001,
+            0.2,
+            "A look at the very thing whose answer is likely by less than this under a cause ends that cause.")),
     TIE(SettingLine.estimate(
             "diagnosis.tie",
             5,

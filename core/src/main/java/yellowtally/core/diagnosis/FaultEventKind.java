@@ -11,6 +11,12 @@ public enum FaultEventKind {
     CAUSE_FOUND,
     /** That was not it: the questions go on. */
     CAUSE_DROPPED,
+    /** What was found is put right and proved, and the complaint is still there: the rest of the ranking goes on. */
+    STILL_THERE,
+    /** An answer that stood is doubted, whoever gave it: it is asked for again. */
+    DOUBTED,
+    /** A complaint told in words is sorted: it is one of those that are known. */
+    SORTED,
     /** It goes to a qualified mechanic with the record so far. */
     TO_MECHANIC,
     /** Stood on fresh card. */

@@ -19,6 +19,8 @@ public record FaultProgress(FaultStage stage, List<Step> steps, Step proof, bool
 
     /** Where a fault stands, in their order. */
     public enum FaultStage {
+        /** Told in words: somebody says first which complaint it is. */
+        SORT,
         /** The cause is looked for. */
         FIND,
         /** Somebody else repairs it; it comes back for its proof. */
@@ -71,6 +73,9 @@ public record FaultProgress(FaultStage stage, List<Step> steps, Step proof, bool
         Instant since = facts.cause() == null ? story.mechanicAt() : story.causeAt();
         if (story.closedAt() != null) {
             return new FaultProgress(FaultStage.CLOSED, List.of(), proof, leak);
+        }
+        if (since == null && facts.complaint().told()) {
+            return new FaultProgress(FaultStage.SORT, List.of(), proof, leak);
         }
         if (since == null) {
             return new FaultProgress(FaultStage.FIND, List.of(), proof, leak);

@@ -2,7 +2,11 @@ package yellowtally.core.diagnosis;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.oiling.LeakWatch;
 
@@ -10,6 +14,10 @@ import yellowtally.core.oiling.LeakWatch;
  * A fault as its records tell it.
  *
  * @param answers that stand, in their order: what was taken back is out
+ * @param doubted when what stood of a check was doubted last, by its code
+ * @param sortedAs code of the complaint that it was sorted as; {@code null} while nobody has
+ * @param settled codes of the causes that were put right and proved, after which the complaint was still there
+ * @param tried codes of the causes that were not it
  * @param cause code of the cause found; {@code null} while it is looked for
  * @param causeAt when it was found
  * @param mechanicAt when it went to a mechanic; {@code null} when it did not
@@ -20,6 +28,10 @@ import yellowtally.core.oiling.LeakWatch;
  */
 public record FaultStory(
         List<FaultEvent> answers,
+        Map<String, Instant> doubted,
+        @Nullable String sortedAs,
+        Set<String> settled,
+        Set<String> tried,
         @Nullable String cause,
         @Nullable Instant causeAt,
         @Nullable Instant mechanicAt,
@@ -30,7 +42,15 @@ public record FaultStory(
 
     public FaultStory {
         answers = List.copyOf(answers);
+        doubted = Map.copyOf(doubted);
+        settled = Set.copyOf(settled);
+        tried = Set.copyOf(tried);
         looks = List.copyOf(looks);
+    }
+
+    /** Code of the complaint by now: what it was told as, or what words were sorted as. */
+    public String complaint(String told) {
+        return sortedAs == null ? told : sortedAs;
     }
 
     /** The same as the finder takes them: check and answer. */
@@ -44,6 +64,10 @@ public record FaultStory(
     public static FaultStory of(List<FaultEvent> events) {
         List<FaultEvent> answers = new ArrayList<>();
         List<LeakWatch.Look> looks = new ArrayList<>();
+        Map<String, Instant> doubted = new HashMap<>();
+        Set<String> settled = new HashSet<>();
+        Set<String> tried = new HashSet<>();
+        String sortedAs = null;
         String cause = null;
         Instant causeAt = null;
         Instant mechanicAt = null;
@@ -59,10 +83,29 @@ public record FaultStory(
                     }
                 }
                 case CAUSE_FOUND -> {
+                    tried.remove(String.valueOf(event.cause()));
+                    settled.remove(String.valueOf(event.cause()));
                     cause = event.cause();
                     causeAt = event.at();
                 }
+                case DOUBTED -> {
+                    String check = String.valueOf(event.check());
+                    doubted.put(check, event.at());
+                    answers.removeIf(given -> check.equals(given.check()));
+                }
+                case SORTED -> sortedAs = event.cause();
+                case STILL_THERE -> {
+                    if (cause != null) {
+                        settled.add(cause);
+                    }
+                    cause = null;
+                    causeAt = null;
+                    mechanicAt = null;
+                }
                 case CAUSE_DROPPED -> {
+                    if (cause != null) {
+                        tried.add(cause);
+                    }
                     cause = null;
                     causeAt = null;
                     mechanicAt = null;
@@ -80,6 +123,18 @@ public record FaultStory(
                 }
             }
         }
-        return new FaultStory(answers, cause, causeAt, mechanicAt, stoodAt, looks, closedAt, proven);
+        return new FaultStory(
+                answers,
+                doubted,
+                sortedAs,
+                settled,
+                tried,
+                cause,
+                causeAt,
+                mechanicAt,
+                stoodAt,
+                looks,
+                closedAt,
+                proven);
     }
 }

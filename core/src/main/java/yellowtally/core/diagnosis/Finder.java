@@ -1,56 +1,44 @@
 package yellowtally.core.diagnosis;
 
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Comparator;
 import java.util.EnumSet;
-import java.util.IdentityHashMap;
+import java.util.HashSet;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.ToDoubleFunction;
-import java.util.stream.IntStream;
-import org.jspecify.annotations.Nullable;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import yellowtally.core.diagnosis.Diagnosis.Outcome;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.stages.Bill;
 import yellowtally.core.stages.Stage;
 
 /**
- * Reasons from answers to causes (handbook section 12): naive Bayes over the causes behind one complaint, starting from their
- * weights and from what is known of the saw; the next check is the one that tells most for each minute, where what is open
- * already costs nothing, and among equals the safest.
+ * Reasons from answers to causes (handbook section 12): naive Bayes over the causes behind one complaint ({@link Belief}),
+ * starting from their weights and from what is known of the saw. No cause stands clear before somebody has looked at the very
+ * thing, and the next check is one that a hand can make now ({@link NextChecks}).
  */
 public final class Finder {
 
+    private final KnowledgeBase known;
     private final Complaint complaint;
     private final FinderCase saw;
     private final List<Cause> causes;
     private final List<Check> checks;
     private final Numbers numbers;
-
-    /** How likely each answer is, by check, answer and cause in their orders: looked up once, weighed thousands of times. */
-    private final IdentityHashMap<Check, double[][]> likely = new IdentityHashMap<>();
+    private final Likelihoods likelihoods;
 
     /**
      * A finder for one complaint about one saw; one that nothing known can be behind has no causes and ranks none.
      */
     public Finder(KnowledgeBase known, Complaint complaint, FinderCase saw, Numbers numbers) {
+        this.known = known;
         this.complaint = complaint;
         this.saw = saw;
         this.causes = known.behind(complaint, saw.traits());
-        this.checks = known.telling(causes, saw.traits());
+        this.checks = known.telling(complaint, causes, saw.traits());
         this.numbers = numbers;
-        checks.forEach(check -> likely.put(check, likely(check)));
-    }
-
-    private double[][] likely(Check check) {
-        return check.answers().keySet().stream()
-                .map(answer -> causes.stream()
-                        .mapToDouble(cause -> check.likelihood(answer, cause.code()))
-                        .toArray())
-                .toArray(double[][]::new);
+        this.likelihoods = new Likelihoods(causes, checks);
     }
 
     /** What can be behind the complaint on this saw, in the order of the file. */
@@ -58,45 +46,93 @@ public final class Finder {
         return causes;
     }
 
-    /** Checks that tell something of this complaint, in the order of their file. */
+    /** Checks that can be made of this complaint, in the order of their file. */
     public List<Check> checks() {
         return checks;
     }
 
-    /** Where the complaint stands after these answers, in their order; an answer to an unknown check tells nothing. */
-    public Diagnosis after(List<Answered> path) {
-        return new Walk(path).diagnosis();
+    /** A check that can be made of this complaint. */
+    public Optional<Check> check(String code) {
+        return checks.stream().filter(check -> check.code().equals(code)).findFirst();
     }
 
     /**
-     * Answers of the bench that still tell something after these, in the order in which they would be offered: each is weighed
-     * before the next is asked for, so that one which has become idle is left out.
+     * Answers that stand without having been asked for, in the order of the file: what is on record of a check that is not
+     * among those given.
      */
-    public List<Answered> fromRecords(List<Answered> path) {
-        List<Answered> whole = new ArrayList<>(path);
-        Optional<Answered> next = nextOnRecord(whole);
-        while (next.isPresent()) {
-            whole.add(next.get());
-            next = nextOnRecord(whole);
+    public List<Answered> standing(List<Answered> path) {
+        Set<String> given = path.stream().map(Answered::check).collect(Collectors.toSet());
+        List<Answered> standing = new ArrayList<>();
+        for (Check check : checks) {
+            OnRecord record = saw.onRecord().get(check.code());
+            if (record != null && check.answers().containsKey(record.answer()) && !given.contains(check.code())) {
+                standing.add(new Answered(check.code(), record.answer()));
+            }
         }
-        return List.copyOf(whole.subList(path.size(), whole.size()));
+        return standing;
     }
 
-    private Optional<Answered> nextOnRecord(List<Answered> path) {
-        // What costs nothing leads the offers.
-        OfferedCheck offer = after(path).next();
-        if (offer == null) {
-            return Optional.empty();
-        }
-        String code = offer.check().code();
-        return Optional.ofNullable(saw.onRecord().get(code)).map(known -> new Answered(code, known.answer()));
+    /** Where the complaint stands after these answers, in their order; an answer to an unknown check tells nothing. */
+    public Diagnosis after(List<Answered> path) {
+        Walk walk = walked(path);
+        Belief belief = walk.belief;
+        List<RankedCause> ranking = belief.ranking();
+        Clash clash = belief.clash();
+        RankedCause first = ranking.isEmpty() ? null : ranking.get(0);
+        double clearFrom = numbers.of(DiagnosisSetting.CLEAR_FROM) / 100 - 1e-12;
+        Cause shown = first != null && clash == null && first.seen() && belief.shareSeen() >= clearFrom
+                ? first.cause()
+                : null;
+        // Even a cause that every answer speaks for is looked at first.
+        Cause lookAt =
+                first != null && clash == null && !first.seen() && first.share() >= clearFrom ? first.cause() : null;
+        List<OfferedCheck> offers = nextChecks().offers(belief, walk.made, walk.open, lookAt, shown);
+        boolean clear = shown != null && !nextChecks().asksBeforeTheEnd(offers, walk.made, shown);
+        boolean looks = lookAt != null
+                && !offers.isEmpty()
+                && known.looks(lookAt).contains(offers.get(0).check().code());
+        Outcome outcome =
+                clear ? Outcome.CLEAR : offers.isEmpty() ? Outcome.UNCLEAR : looks ? Outcome.LOOK : Outcome.ASKS;
+        return new Diagnosis(
+                outcome,
+                ranking,
+                offers.isEmpty() ? null : offers.get(0),
+                offers.isEmpty() ? List.of() : offers.subList(1, offers.size()),
+                walk.open,
+                clash,
+                walk.minutes);
     }
 
-    /** Minutes of a check when these stages are open; none for one that is answered on record. */
+    /** How likely these answers are together, 0 to 1, before anything is known: for reckoning ahead. */
+    double probability(List<Answered> path) {
+        return walked(path).belief.probability();
+    }
+
+    /** Checks that a hand may make next after these answers, whatever they tell for their minutes. */
+    List<OfferedCheck> allowed(List<Answered> path) {
+        Diagnosis stands = after(path);
+        List<OfferedCheck> offers = new ArrayList<>();
+        if (stands.next() != null) {
+            offers.add(stands.next());
+            offers.addAll(stands.others());
+        }
+        return nextChecks().allowed(offers, walked(path).made);
+    }
+
+    private NextChecks nextChecks() {
+        return new NextChecks(known, complaint, checks, this, numbers);
+    }
+
+    private Walk walked(List<Answered> path) {
+        List<Answered> standing = standing(path);
+        Walk walk = new Walk(Stream.concat(standing.stream(), path.stream()));
+        standing.forEach(walk::known);
+        path.forEach(walk::answer);
+        return walk;
+    }
+
+    /** Minutes of a check when these stages are open. */
     public OfferedCheck priced(Check check, double bits, Set<Stage> open) {
-        if (saw.onRecord().containsKey(check.code())) {
-            return new OfferedCheck(check, bits, 0, 0);
-        }
         Set<Stage> closed = EnumSet.noneOf(Stage.class);
         closed.addAll(check.stage().opened());
         closed.removeAll(open);
@@ -114,176 +150,51 @@ public final class Finder {
         return after;
     }
 
-    /** The answers walked one by one. */
+    /** The answers walked one by one: what they say, which stages they leave open, what they cost. */
     private final class Walk {
-        private final List<Answered> path;
-        private final List<List<Evidence>> evidence = new ArrayList<>();
-        private final double[] surprise = new double[causes.size()];
-        private final List<Check> made = new ArrayList<>();
-        private double[] shares;
+        private final Belief belief;
+        private final Set<String> made = new HashSet<>();
         private Set<Stage> open = EnumSet.noneOf(Stage.class);
         private double minutes;
 
-        Walk(List<Answered> path) {
-            this.path = path;
+        Walk(Stream<Answered> answers) {
+            Set<Signal> replaced = answers.filter(given -> given.answer() != null)
+                    .flatMap(given -> check(given.check()).stream())
+                    .flatMap(check -> check.terms().replaces().stream())
+                    .collect(Collectors.toSet());
+            belief = new Belief(known, complaint, saw, replaced, causes, likelihoods, numbers);
             open.addAll(saw.open());
-            causes.forEach(cause -> evidence.add(new ArrayList<>()));
-            shares = normalised(causes.stream()
-                    .mapToDouble(cause -> complaint.causes().getOrDefault(cause.code(), 0.0))
-                    .toArray());
-            for (Signal signal : Signal.values()) {
-                if (saw.signals().contains(signal)) {
-                    weigh(cause -> cause.raised().getOrDefault(signal, 1.0), signal, null);
-                }
+            Stage comes = complaint.order().open();
+            if (comes != null) {
+                open.addAll(comes.opened());
             }
-            path.forEach(this::answer);
         }
 
-        private void answer(Answered given) {
-            Check check = checks.stream()
-                    .filter(c -> c.code().equals(given.check()))
-                    .findFirst()
-                    .orElse(null);
+        /** On record: costs nothing, opens nothing. */
+        void known(Answered given) {
+            check(given.check()).ifPresent(check -> weigh(check, given));
+        }
+
+        void answer(Answered given) {
+            Check check = check(given.check()).orElse(null);
             if (check == null) {
                 return;
             }
             minutes += priced(check, 0, open).minutes();
-            open = saw.onRecord().containsKey(check.code()) ? open : openAfter(check, open);
-            made.add(check);
+            open = openAfter(check, open);
+            weigh(check, given);
+        }
+
+        private void weigh(Check check, Answered given) {
             String answer = given.answer();
-            if (answer == null || !check.answers().containsKey(answer)) {
+            // A wet place needs a full tank: what was looked for on an empty one is looked for again.
+            if (Check.TANK_NOT_FULL.equals(answer) && check.terms().fullTank()) {
                 return;
             }
-            weigh(cause -> check.likelihood(answer, cause.code()), null, given);
-            Arrays.setAll(surprise, i -> surprise[i] + surprise(check, answer, causes.get(i)));
-        }
-
-        private void weigh(ToDoubleFunction<Cause> likelihood, @Nullable Signal signal, @Nullable Answered answered) {
-            double[] under = causes.stream().mapToDouble(likelihood).toArray();
-            double expected = 0;
-            for (int i = 0; i < under.length; i++) {
-                expected += shares[i] * under[i];
+            made.add(check.code());
+            if (answer != null && check.answers().containsKey(answer)) {
+                belief.weigh(check, given, answer);
             }
-            double[] next = new double[under.length];
-            for (int i = 0; i < under.length; i++) {
-                next[i] = shares[i] * under[i];
-                evidence.get(i).add(new Evidence(signal, answered, factor(under[i], expected, shares[i])));
-            }
-            shares = normalised(next);
         }
-
-        /** How many times likelier an answer is under a cause than under all others together, as they stand. */
-        private static double factor(double likely, double expected, double share) {
-            double others = 1 - share;
-            double underOthers = others <= 1e-12 ? likely : (expected - share * likely) / others;
-            return underOthers <= 0 ? 1 : likely / underOthers;
-        }
-
-        Diagnosis diagnosis() {
-            List<Integer> order = IntStream.range(0, shares.length)
-                    .boxed()
-                    .sorted(Comparator.comparingDouble((Integer i) -> shares[i]).reversed())
-                    .toList();
-            List<RankedCause> ranking = order.stream()
-                    .map(i -> new RankedCause(causes.get(i), shares[i], worthSaying(evidence.get(i))))
-                    .toList();
-            List<OfferedCheck> offers = offers();
-            List<Answered> clashing = order.isEmpty() ? List.of() : clashing(order.get(0));
-            boolean clear = !ranking.isEmpty()
-                    && clashing.isEmpty()
-                    && ranking.get(0).share() >= numbers.of(DiagnosisSetting.CLEAR_FROM) / 100 - 1e-12;
-            Outcome outcome = clear ? Outcome.CLEAR : offers.isEmpty() ? Outcome.UNCLEAR : Outcome.ASKS;
-            return new Diagnosis(
-                    outcome,
-                    ranking,
-                    offers.isEmpty() ? null : offers.get(0),
-                    offers.isEmpty() ? List.of() : offers.subList(1, offers.size()),
-                    open,
-                    clashing,
-                    minutes);
-        }
-
-        private List<Evidence> worthSaying(List<Evidence> all) {
-            return all.stream()
-                    .filter(said -> said.worthSaying(numbers))
-                    .sorted(Comparator.comparingDouble((Evidence e) -> Math.abs(Math.log(Math.max(e.times(), 1e-9))))
-                            .reversed())
-                    .toList();
-        }
-
-        /** Checks worth their minutes, best first; the safest of those that are about as good leads. */
-        private List<OfferedCheck> offers() {
-            List<OfferedCheck> worth = new ArrayList<>(checks.stream()
-                    .filter(check -> !made.contains(check))
-                    .map(check -> priced(check, bits(check), open))
-                    .filter(offer -> offer.bits() >= numbers.of(DiagnosisSetting.LEAST_BITS))
-                    .sorted(Comparator.comparingDouble(OfferedCheck::bitsPerMinute)
-                            .reversed())
-                    .toList());
-            if (worth.isEmpty()) {
-                return worth;
-            }
-            double best = worth.get(0).bitsPerMinute();
-            double tie = best * (1 - numbers.of(DiagnosisSetting.TIE) / 100);
-            OfferedCheck safest = worth.stream()
-                    .filter(offer -> offer.bitsPerMinute() >= tie)
-                    .min(Comparator.comparingInt(offer -> offer.check().risk()))
-                    .orElseThrow();
-            worth.remove(safest);
-            worth.add(0, safest);
-            return worth;
-        }
-
-        /** Mutual information of cause and answer as things stand, bits. */
-        private double bits(Check check) {
-            double bits = 0;
-            for (double[] under : Objects.requireNonNull(likely.get(check))) {
-                double expected = 0;
-                for (int i = 0; i < under.length; i++) {
-                    expected += shares[i] * under[i];
-                }
-                for (int i = 0; i < under.length; i++) {
-                    if (under[i] > 0 && expected > 0) {
-                        bits += shares[i] * under[i] * Math.log(under[i] / expected) / Math.log(2);
-                    }
-                }
-            }
-            return bits;
-        }
-
-        /** Answers that the best cause does not explain, once they surprise too much to be chance. */
-        private List<Answered> clashing(int leader) {
-            if (surprise[leader] <= numbers.of(DiagnosisSetting.SURPRISE)) {
-                return List.of();
-            }
-            Cause best = causes.get(leader);
-            List<Answered> against = new ArrayList<>();
-            for (Answered given : path) {
-                for (Check check : made) {
-                    String answer = given.answer();
-                    if (answer != null
-                            && check.code().equals(given.check())
-                            && surprise(check, answer, best) > Math.log(2)) {
-                        against.add(given);
-                    }
-                }
-            }
-            return against;
-        }
-    }
-
-    /** How much rarer an answer is under a cause than its answers are on the whole, nats. */
-    private static double surprise(Check check, String answer, Cause cause) {
-        double usual = check.row(cause.code()).values().stream()
-                .mapToDouble(share -> share > 0 ? -share * Math.log(share) : 0)
-                .sum();
-        return -Math.log(Math.max(1e-9, check.likelihood(answer, cause.code()))) - usual;
-    }
-
-    private static double[] normalised(double[] weights) {
-        double sum = Arrays.stream(weights).sum();
-        return Arrays.stream(weights)
-                .map(weight -> sum > 0 ? weight / sum : 1.0 / weights.length)
-                .toArray();
     }
 }

@@ -1,6 +1,7 @@
 package yellowtally.core.diagnosis;
 
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -44,15 +45,33 @@ public record KnowledgeBase(Map<String, Complaint> complaints, Map<String, Cause
                 .toList();
     }
 
-    /** Checks that tell at least two of these causes apart on a saw of this kind. */
-    public List<Check> telling(List<Cause> among, Set<SawTrait> saw) {
+    /** Checks that can be made of a complaint on a saw of this kind, and tell two of these causes apart or look at one of them. */
+    public List<Check> telling(Complaint complaint, List<Cause> among, Set<SawTrait> saw) {
         return checks.values().stream()
                 .filter(check -> check.possibleOn(saw)
-                        && among.stream()
-                                        .map(cause -> check.row(cause.code()))
-                                        .distinct()
-                                        .count()
-                                > 1)
+                        && check.possibleWith(complaint)
+                        && (tells(check, among)
+                                || among.stream().anyMatch(cause -> looks(cause).contains(check.code()))))
                 .toList();
+    }
+
+    private static boolean tells(Check check, List<Cause> among) {
+        return among.stream().map(cause -> check.row(cause.code())).distinct().count() > 1;
+    }
+
+    /**
+     * Codes of the checks that look at the very thing (handbook section 12: look before you conclude): those that the cause
+     * names, else the one that shows it and names the fewest causes beside it. Empty when no check shows it.
+     */
+    public Set<String> looks(Cause cause) {
+        if (!cause.seen().isEmpty()) {
+            return cause.seen();
+        }
+        return checks.values().stream()
+                .filter(check ->
+                        check.answers().keySet().stream().anyMatch(answer -> check.shows(answer, cause.code())))
+                .min(Comparator.comparingInt(check -> check.when().size()))
+                .map(check -> Set.of(check.code()))
+                .orElse(Set.of());
     }
 }

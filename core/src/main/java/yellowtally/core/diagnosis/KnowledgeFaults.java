@@ -1,11 +1,13 @@
 package yellowtally.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import yellowtally.core.diagnosis.Diagnosis.Outcome;
 import yellowtally.core.settings.Numbers;
 
@@ -20,6 +22,10 @@ public final class KnowledgeFaults {
     public enum Kind {
         /** A complaint or a check names a cause that is not there. */
         UNKNOWN_CAUSE,
+        /** A complaint or a cause names a check that is not there, or a check such a complaint. */
+        UNKNOWN_CHECK,
+        /** No check that can be made on some saw looks at this cause itself. */
+        NEVER_SEEN,
         /** A weight or a factor that is not over zero. */
         WEIGHT_NOT_POSITIVE,
         MINUTES_NOT_POSITIVE,
@@ -66,6 +72,12 @@ public final class KnowledgeFaults {
     }
 
     private static void ofComplaint(KnowledgeBase known, Complaint complaint, List<KnowledgeFault> faults) {
+        Complaint.Order order = complaint.order();
+        Stream.of(order.first(), order.rulesOut(), order.together())
+                .flatMap(Collection::stream)
+                .filter(check -> !known.checks().containsKey(check))
+                .sorted()
+                .forEach(check -> faults.add(new KnowledgeFault(Kind.UNKNOWN_CHECK, complaint.code(), check)));
         complaint.causes().forEach((cause, weight) -> {
             if (!known.causes().containsKey(cause)) {
                 faults.add(new KnowledgeFault(Kind.UNKNOWN_CAUSE, complaint.code(), cause));
@@ -84,6 +96,10 @@ public final class KnowledgeFaults {
         if (cause.steps().isEmpty() && !cause.mechanic()) {
             faults.add(new KnowledgeFault(Kind.NOTHING_TO_DO, cause.code(), ""));
         }
+        cause.seen().stream()
+                .filter(check -> !known.checks().containsKey(check))
+                .sorted()
+                .forEach(check -> faults.add(new KnowledgeFault(Kind.UNKNOWN_CHECK, cause.code(), check)));
         cause.raised().forEach((signal, times) -> {
             if (!(times > 0)) {
                 faults.add(new KnowledgeFault(Kind.WEIGHT_NOT_POSITIVE, cause.code(), signal.name()));
@@ -106,6 +122,14 @@ public final class KnowledgeFaults {
             row(check, cause, row, faults);
         });
         bench(check, faults);
+        check.terms().of().stream()
+                .filter(complaint -> !known.complaints().containsKey(complaint))
+                .sorted()
+                .forEach(complaint -> faults.add(new KnowledgeFault(Kind.UNKNOWN_CHECK, check.code(), complaint)));
+        check.terms().known().values().stream()
+                .filter(answer -> !check.answers().containsKey(answer))
+                .sorted()
+                .forEach(answer -> faults.add(new KnowledgeFault(Kind.BENCH_DIFFERS, check.code(), answer)));
         boolean tells = known.complaints().values().stream().anyMatch(complaint -> tells(known, check, complaint));
         if (!tells) {
             faults.add(new KnowledgeFault(Kind.TELLS_NOTHING, check.code(), ""));
@@ -166,7 +190,13 @@ public final class KnowledgeFaults {
             }
             Finder finder = new Finder(known, complaint, new FinderCase(saw, Set.of(), Set.of()), Numbers.STANDARD);
             for (Cause cause : causes) {
-                if (!reached(finder, cause)) {
+                boolean seen = finder.checks().stream()
+                        .filter(check -> known.looks(cause).contains(check.code()))
+                        .anyMatch(
+                                check -> check.answers().keySet().stream().anyMatch(a -> check.shows(a, cause.code())));
+                if (!seen) {
+                    found.add(new KnowledgeFault(Kind.NEVER_SEEN, complaint.code(), cause.code()));
+                } else if (!reached(finder, cause)) {
                     found.add(new KnowledgeFault(Kind.DEAD_END, complaint.code(), cause.code()));
                 }
             }
@@ -178,7 +208,7 @@ public final class KnowledgeFaults {
     private static boolean reached(Finder finder, Cause cause) {
         List<Answered> path = new ArrayList<>();
         Diagnosis stands = finder.after(path);
-        while (stands.outcome() == Outcome.ASKS && stands.next() != null) {
+        while (stands.outcome().goesOn() && stands.next() != null) {
             Check check = stands.next().check();
             path.add(new Answered(check.code(), likeliest(check, cause)));
             stands = finder.after(path);

@@ -102,6 +102,13 @@ public enum EdgeSetting implements LinedSetting {
                     4,
                     "Sides further apart than this are not just touched up.")
             .over(BALANCE_CURVE)),
+    GAUGE_SIDES(SettingLine.estimate(
+            "edge.gauge.sides",
+            0.15,
+            SettingUnit.MM,
+            0.05,
+            0.5,
+            "Depth gauges lower on one side by more than this lead the saw in a curve.")),
     SPREAD(SettingLine.given(
             "edge.spread.over",
             0.4,

@@ -317,6 +317,7 @@ public record SawLedger(
     private void addFault(List<Waiting> work, FaultEntry fault, Rules rules) {
         FaultProgress progress = progress(fault, rules);
         switch (progress.stage()) {
+            case SORT -> work.add(FaultWaits.of(FaultMatter.FAULT_SORT, Step.OUTSIDE_LOOK, fault.title()));
             case FIND -> work.add(FaultWaits.of(FaultMatter.FAULT_FIND, Step.OUTSIDE_LOOK, fault.title()));
             case WITH_MECHANIC -> work.add(FaultWaits.of(FaultMatter.FAULT_MECHANIC, progress.proof(), fault.title()));
             case REPAIR ->

@@ -151,7 +151,7 @@ public record Proving(
                 return;
             }
             switch (progress.stage()) {
-                case FIND -> missing.add(Need.of(NeedKind.CAUSE, progress.proof()));
+                case SORT, FIND -> missing.add(Need.of(NeedKind.CAUSE, progress.proof()));
                 case REPAIR -> {
                     progress.steps().forEach(step -> missing.add(Need.of(NeedKind.REPAIR, step)));
                     missing.add(Need.pass(progress.proof()));

@@ -52,6 +52,7 @@ public final class Urgency {
             TensionMatter.READ_HOT,
             OilMatter.OIL_USE_LOW,
             OilMatter.OIL_USE_HIGH,
+            FaultMatter.FAULT_SORT,
             FaultMatter.FAULT_FIND,
             FaultMatter.FAULT_REPAIR,
             FaultMatter.FAULT_PROOF,

@@ -136,13 +136,153 @@ class FinderTest {
         assertThat(finder.after(List.of()).next().check()).isEqualTo(closed);
     }
 
-    /** Oil at the outlet speaks for the bar alone, a free drive against it, a split hose against both. */
+    private static final Cause ONE = SmallKnowledge.cause("one", Map.of(), List.of(Step.FILL), null, false);
+    private static final Cause TWO = SmallKnowledge.cause("two", Map.of(), List.of(Step.GROOVE), null, false);
+    private static final Check SEES_ONE = looksAt("one");
+    private static final Check SEES_TWO = looksAt("two");
+    private static final Check HINT = SmallKnowledge.check(
+            "hint", Stage.CLOSED, 1, Map.of("yes", 0.01, "no", 0.99), Map.of("one", Map.of("yes", 0.98, "no", 0.02)));
+
+    private static Check looksAt(String cause) {
+        return SmallKnowledge.check(
+                "sees-" + cause,
+                Stage.CLOSED,
+                5,
+                Map.of("yes", 0.03, "no", 0.97),
+                Map.of(cause, Map.of("yes", 0.97, "no", 0.03)));
+    }
+
+    private static Finder ofTwo(Complaint.Order order, FinderCase saw) {
+        Complaint complaint = new Complaint(
+                "x", "x", false, Step.FILL, Set.of(), SmallKnowledge.weights("one", 1.0, "two", 1.0), order, List.of());
+        // A hint names one cause and tells it well, but it is no look: the looks name as few causes and are named.
+        Cause one = new Cause(
+                "one",
+                "one",
+                List.of(Step.FILL),
+                null,
+                Set.of(),
+                false,
+                false,
+                false,
+                Set.of(),
+                Map.of(),
+                Set.of("sees-one"));
+        return new Finder(
+                SmallKnowledge.of(List.of(complaint), List.of(one, TWO), List.of(HINT, SEES_ONE, SEES_TWO)),
+                complaint,
+                saw,
+                Numbers.STANDARD);
+    }
+
+    private static Finder ofTwo() {
+        return ofTwo(Complaint.Order.ANY, new FinderCase(SawKinds.all().get(0), Set.of(), Set.of()));
+    }
+
+    private static Answered said(String check, String answer) {
+        return new Answered(check, answer);
+    }
+
+    /** Ninety-nine of a hundred by the hint alone, and still somebody has to look. */
     @Test
-    void answersThatDoNotGoTogetherClearNothing() {
-        Diagnosis clash = finder().after(List.of(
-                new Answered("outlet", "comes"), new Answered("drag", "free"), new Answered("hose", "split")));
-        assertThat(clash.clashing()).isNotEmpty();
-        assertThat(clash.outcome()).isNotEqualTo(Outcome.CLEAR);
+    void nothingStandsClearBeforeSomebodyHasLookedAtTheVeryThing() {
+        Diagnosis likely = ofTwo().after(List.of(said("hint", "yes")));
+        assertThat(likely.first().share()).isGreaterThan(0.98);
+        assertThat(likely.outcome()).isEqualTo(Outcome.LOOK);
+        assertThat(likely.next().check()).isEqualTo(SEES_ONE);
+        Diagnosis seen = ofTwo().after(List.of(said("hint", "yes"), said("sees-one", "yes")));
+        assertThat(seen.outcome()).isEqualTo(Outcome.CLEAR);
+        assertThat(seen.first().seen()).isTrue();
+        Diagnosis dark = ofTwo().after(List.of(said("hint", "yes"), said("sees-one", null)));
+        assertThat(dark.outcome()).as("whoever cannot tell has not seen it").isNotEqualTo(Outcome.CLEAR);
+    }
+
+    /** Likely by 0.99 to 0.01 before; the look at it says no, and it is out, whatever its weight. */
+    @Test
+    void aMeasurementTheOtherWayEndsACause() {
+        Diagnosis after = ofTwo().after(List.of(said("hint", "yes"), said("sees-one", "no")));
+        assertThat(share(after, TWO)).isCloseTo(1, within(1e-9));
+        RankedCause ended = after.ranking().get(1);
+        assertThat(ended.cause().code()).isEqualTo("one");
+        assertThat(ended.share()).isZero();
+        assertThat(ended.endedBy()).isEqualTo(said("sees-one", "no"));
+        assertThat(after.clash()).as("the hint speaks for what is ended").isNotNull();
+    }
+
+    @Test
+    void whenNothingIsLeftItSaysWhichTwoAnswersDoNotGoTogether() {
+        Diagnosis none = ofTwo().after(List.of(said("sees-one", "no"), said("sees-two", "no")));
+        assertThat(none.outcome()).isNotEqualTo(Outcome.CLEAR);
+        assertThat(none.clash()).isNotNull();
+        assertThat(Set.of(none.clash().one(), none.clash().other()))
+                .containsExactlyInAnyOrder(said("sees-one", "no"), said("sees-two", "no"));
+        Diagnosis hinted = ofTwo().after(List.of(said("sees-one", "no"), said("sees-two", "no"), said("hint", "yes")));
+        assertThat(hinted.clash().again()).as("the hint speaks for one").isEqualTo(said("sees-one", "no"));
+    }
+
+    /** Both looks have shown their thing: two faults at once, not a contradiction. */
+    @Test
+    void twoThingsThatWereSeenStandTogether() {
+        Diagnosis both = ofTwo().after(List.of(said("sees-one", "yes"), said("sees-two", "yes")));
+        assertThat(both.outcome()).isEqualTo(Outcome.CLEAR);
+        assertThat(both.seenToo()).hasSize(1);
+        assertThat(both.clash()).isNull();
+    }
+
+    /** One was put right and proved; the complaint stayed: the ranking of the rest goes on, and what one explains is not held against it. */
+    @Test
+    void theRestOfTheRankingGoesOnWhenTheComplaintIsStillThere() {
+        FinderCase settled = new FinderCase(SawKinds.all().get(0), Set.of(), Set.of()).settling(Set.of("one"));
+        Diagnosis after =
+                ofTwo(Complaint.Order.ANY, settled).after(List.of(said("hint", "yes"), said("sees-one", "yes")));
+        assertThat(after.first().cause()).isEqualTo(TWO);
+        assertThat(after.clash()).isNull();
+        assertThat(after.outcome()).isEqualTo(Outcome.LOOK);
+        assertThat(after.next().check()).isEqualTo(SEES_TWO);
+    }
+
+    @Test
+    void whatTheComplaintAsksForComesFirstEvenBeforeTheEnd() {
+        Complaint.Order order = new Complaint.Order(List.of("sees-two"), Set.of("hint"), Set.of(), null);
+        Finder finder = ofTwo(order, new FinderCase(SawKinds.all().get(0), Set.of(), Set.of()));
+        assertThat(finder.checks()).as("ruled out").doesNotContain(HINT);
+        assertThat(finder.after(List.of()).next().check()).isEqualTo(SEES_TWO);
+        Diagnosis seen = finder.after(List.of(said("sees-one", "yes")));
+        assertThat(seen.outcome()).isEqualTo(Outcome.ASKS);
+        assertThat(seen.next().check()).isEqualTo(SEES_TWO);
+    }
+
+    @Test
+    void whatGoesWrongTogetherIsLookedAtTogether() {
+        Complaint.Order order = new Complaint.Order(List.of(), Set.of(), Set.of("sees-one", "sees-two"), null);
+        Finder finder = ofTwo(order, new FinderCase(SawKinds.all().get(0), Set.of(), Set.of()));
+        Diagnosis one = finder.after(List.of(said("hint", "yes"), said("sees-one", "yes")));
+        assertThat(one.outcome()).isEqualTo(Outcome.ASKS);
+        assertThat(one.next().check()).isEqualTo(SEES_TWO);
+        assertThat(finder.after(List.of(said("hint", "yes"), said("sees-one", "yes"), said("sees-two", "no")))
+                        .outcome())
+                .isEqualTo(Outcome.CLEAR);
+    }
+
+    /** A run tells most for its minutes, and what can be seen at rest comes before it all the same. */
+    @Test
+    void nothingRunsTheSawBeforeWhatIsSeenAtRest() {
+        Check run = SmallKnowledge.check(
+                "run", Stage.RUNNING, 0.1, SmallKnowledge.HOSE.usually(), SmallKnowledge.HOSE.when());
+        Check rest = SmallKnowledge.check(
+                "rest", Stage.CLOSED, 9, SmallKnowledge.DRAG.usually(), SmallKnowledge.DRAG.when());
+        Finder finder = new Finder(
+                SmallKnowledge.of(
+                        List.of(SmallKnowledge.DRY),
+                        List.of(SmallKnowledge.BLOCKED, SmallKnowledge.DRIVE, SmallKnowledge.LEAK),
+                        List.of(run, rest)),
+                SmallKnowledge.DRY,
+                new FinderCase(SawKinds.all().get(0), Set.of(), Set.of()),
+                Numbers.STANDARD);
+        Diagnosis start = finder.after(List.of());
+        assertThat(start.next().check()).isEqualTo(rest);
+        Diagnosis later = finder.after(List.of(said("rest", "drags")));
+        assertThat(later.next().check()).isEqualTo(run);
     }
 
     @Test

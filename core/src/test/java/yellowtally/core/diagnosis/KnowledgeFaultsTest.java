@@ -93,7 +93,8 @@ class KnowledgeFaultsTest {
                 card.answers(),
                 card.usually(),
                 card.when(),
-                new BenchAnswer(step, fine, Map.of(finding, answer)));
+                new BenchAnswer(step, fine, Map.of(finding, answer)),
+                Check.Terms.NONE);
         assertThat(withCheck(wrong)).containsExactly(Kind.BENCH_DIFFERS);
     }
 
@@ -143,7 +144,36 @@ class KnowledgeFaultsTest {
     void aCauseThatNoCheckEverClears() {
         assertThat(KnowledgeFaults.of(SmallKnowledge.of(
                         List.of(SmallKnowledge.DRY), CAUSES, List.of(SmallKnowledge.CARD, SmallKnowledge.OUTLET))))
+                .as("nobody could ever look at the drive")
+                .contains(new KnowledgeFault(Kind.NEVER_SEEN, "dry", "drive-not-caught"));
+        Check weak = SmallKnowledge.check(
+                "drag",
+                Stage.BAR_OFF,
+                1,
+                Map.of("drags", 0.9, "free", 0.1),
+                Map.of("drive-not-caught", Map.of("drags", 0.6, "free", 0.4)));
+        assertThat(KnowledgeFaults.of(SmallKnowledge.of(
+                        List.of(SmallKnowledge.DRY), CAUSES, List.of(SmallKnowledge.CARD, weak, SmallKnowledge.HOSE))))
+                .as("a look that tells too little")
                 .contains(new KnowledgeFault(Kind.DEAD_END, "dry", "drive-not-caught"));
+    }
+
+    /** What an order, a cause or a check names must be there. */
+    @Test
+    void namesOfWhatIsNotThere() {
+        Complaint order = new Complaint(
+                "dry",
+                "dry",
+                false,
+                Step.OIL_CARD,
+                Set.of(),
+                SmallKnowledge.DRY.causes(),
+                new Complaint.Order(List.of("ghost"), Set.of("ghoul"), Set.of(), null),
+                List.of());
+        assertThat(KnowledgeFaults.of(SmallKnowledge.of(List.of(order), CAUSES, CHECKS)))
+                .contains(
+                        new KnowledgeFault(Kind.UNKNOWN_CHECK, "dry", "ghost"),
+                        new KnowledgeFault(Kind.UNKNOWN_CHECK, "dry", "ghoul"));
     }
 
     @Test
@@ -158,7 +188,8 @@ class KnowledgeFaultsTest {
                 false,
                 false,
                 Set.of(SawTrait.PETROL),
-                Map.of());
+                Map.of(),
+                Set.of());
         Complaint complaint =
                 new Complaint("dry", "dry", false, Step.OIL_CARD, Set.of(), SmallKnowledge.weights("hose-split", 3.0));
         assertThat(faults(List.of(complaint), List.of(petrolOnly), List.of())).contains(Kind.NO_CAUSE);

@@ -5,10 +5,12 @@ import static org.assertj.core.api.Assertions.within;
 import static yellowtally.core.schedule.Uses.at;
 import static yellowtally.core.schedule.Uses.day;
 
+import java.time.Instant;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -46,7 +48,8 @@ class OnRecordTest {
                 check.answers(),
                 check.usually(),
                 check.when(),
-                bench);
+                bench,
+                Check.Terms.NONE);
     }
 
     private static StepEntry record(Step step, int day, StepOutcome outcome, Finding... findings) {
@@ -55,7 +58,10 @@ class OnRecordTest {
     }
 
     private static @Nullable String answer(Check check, List<StepEntry> records, @Nullable Integer backOnDay) {
-        OnRecord known = OnRecord.of(List.of(check), SawLog.of(records), backOnDay == null ? null : at(backOnDay, 7))
+        OnRecord known = OnRecord.of(
+                        List.of(check),
+                        new OnRecord.Source(
+                                SawLog.of(records), backOnDay == null ? null : at(backOnDay, 7), Map.of(), Map.of()))
                 .get(check.code());
         return known == null ? null : known.answer();
     }
@@ -114,60 +120,76 @@ class OnRecordTest {
                 .isEqualTo("drags");
     }
 
+    private static Map<String, OnRecord> known(Map<KnownFact, Instant> facts, Map<String, Instant> doubted) {
+        Check card = new Check(
+                CARD.code(),
+                CARD.title(),
+                CARD.how(),
+                null,
+                CARD.stage(),
+                null,
+                CARD.minutes(),
+                Set.of(),
+                CARD.answers(),
+                CARD.usually(),
+                CARD.when(),
+                CARD.bench(),
+                new Check.Terms(false, false, Set.of(), Set.of(), Map.of(KnownFact.OIL_RAN_OUT, "none")));
+        SawLog log = SawLog.of(List.of(record(Step.OIL_CARD, 5, StepOutcome.FINE)));
+        return OnRecord.of(List.of(card), new OnRecord.Source(log, null, facts, doubted));
+    }
+
+    /** The latest of what the bench and the program know stands; doubted, only what is later than the doubt. */
     @Test
-    void aCheckThatTheBenchAnsweredCostsNothingAndIsAskedFirst() {
-        Finder finder = new Finder(
+    void theLaterOfBenchAndProgramStandsUntilItIsDoubted() {
+        assertThat(known(Map.of(KnownFact.OIL_RAN_OUT, at(4, 8)), Map.of()))
+                .containsEntry("card", new OnRecord("line", at(5, 8)));
+        Map<KnownFact, Instant> later = Map.of(KnownFact.OIL_RAN_OUT, at(6, 8));
+        assertThat(known(later, Map.of())).containsEntry("card", new OnRecord("none", at(6, 8)));
+        assertThat(known(later, Map.of("card", at(6, 9)))).isEmpty();
+        assertThat(known(later, Map.of("card", at(5, 9))))
+                .as("what came after the doubt stands")
+                .containsEntry("card", new OnRecord("none", at(6, 8)));
+    }
+
+    private static Finder knowing(Map<String, OnRecord> onRecord) {
+        return new Finder(
                 SmallKnowledge.BASE,
                 SmallKnowledge.DRY,
-                new FinderCase(SawKinds.all().get(0), Set.of(), Set.of(), Map.of("hose", said("whole"))),
+                new FinderCase(SawKinds.all().get(0), Set.of(), Set.of(), onRecord, Set.of(), Set.of()),
                 Numbers.STANDARD);
+    }
+
+    @Test
+    void whatIsKnownStandsCostsNothingAndIsNotAsked() {
+        Finder finder = knowing(Map.of("hose", said("whole")));
         Diagnosis start = finder.after(List.of());
-        assertThat(start.next()).isNotNull();
-        assertThat(start.next().check()).isEqualTo(SmallKnowledge.HOSE);
-        assertThat(start.next().minutes()).isZero();
-        Diagnosis after = finder.after(List.of(new Answered("hose", "whole")));
-        assertThat(after.minutes()).isZero();
-        assertThat(after.open()).as("nobody opened anything for it").doesNotContain(Stage.TANKS_DRAINED);
-        assertThat(after.first().share())
+        assertThat(start.minutes()).isZero();
+        assertThat(start.open()).as("nobody opened anything for it").doesNotContain(Stage.TANKS_DRAINED);
+        assertThat(start.first().share())
                 .as("it is weighed like any other answer: 6 × 0.95 of 6.65 + 0.15")
                 .isCloseTo(6 * 0.95 / (7 * 0.95 + 3 * 0.05), within(1e-9));
+        assertThat(asked(start)).doesNotContain("hose");
+    }
+
+    private static List<String> asked(Diagnosis stands) {
+        return Stream.concat(Stream.ofNullable(stands.next()), stands.others().stream())
+                .map(offer -> offer.check().code())
+                .toList();
     }
 
     private static OnRecord said(String answer) {
         return new OnRecord(answer, at(3, 8));
     }
 
-    private static List<Answered> taken(Map<String, OnRecord> onRecord, List<Answered> path) {
-        return new Finder(
-                        SmallKnowledge.BASE,
-                        SmallKnowledge.DRY,
-                        new FinderCase(SawKinds.all().get(0), Set.of(), Set.of(), onRecord),
-                        Numbers.STANDARD)
-                .fromRecords(path);
-    }
-
     @Test
-    void allThatTheBenchAnsweredIsTakenTogether() {
+    void theWordOfTheHandStandsOverTheRecord() {
         Map<String, OnRecord> onRecord = Map.of("hose", said("whole"), "drag", said("drags"));
-        Answered hose = new Answered("hose", "whole");
-        Answered drag = new Answered("drag", "drags");
-        assertThat(taken(onRecord, List.of())).containsExactlyInAnyOrder(hose, drag);
-        assertThat(taken(onRecord, List.of(hose)))
-                .as("what was answered is not answered again")
-                .containsExactly(drag);
-        assertThat(taken(onRecord, List.of(hose, new Answered("drag", "free"))))
-                .as("nor over the word of the hand")
-                .isEmpty();
-        assertThat(taken(Map.of(), List.of())).isEmpty();
-    }
-
-    @Test
-    void aRecordThatTellsNothingMoreIsLeftOut() {
-        assertThat(taken(Map.of("card", said("none")), List.of()))
-                .as("at first the card tells blocked or uncaught from split")
-                .containsExactly(new Answered("card", "none"));
-        assertThat(taken(Map.of("hose", said("whole"), "drag", said("drags"), "card", said("none")), List.of()))
-                .as("a drive that drags and a whole hose leave it nothing to tell")
+        Finder finder = knowing(onRecord);
+        assertThat(finder.standing(List.of()))
                 .containsExactlyInAnyOrder(new Answered("hose", "whole"), new Answered("drag", "drags"));
+        List<Answered> hand = List.of(new Answered("drag", "free"));
+        assertThat(finder.standing(hand)).containsExactly(new Answered("hose", "whole"));
+        assertThat(finder.after(hand).first().cause()).isEqualTo(SmallKnowledge.DRIVE);
     }
 }

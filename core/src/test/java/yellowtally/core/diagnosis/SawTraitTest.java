@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import yellowtally.core.diagnosis.FinderTrial.Hardship;
 import yellowtally.core.diagnosis.FinderTrial.Order;
 import yellowtally.core.diagnosis.FinderTrial.Result;
 import yellowtally.core.steps.Profiles;
@@ -57,15 +58,15 @@ class SawTraitTest {
     @Test
     void aPartThatASawHasNotIsNoCauseOnIt() {
         Set<SawTrait> battery = SawTrait.of(Profiles.battery());
-        Cause petrolOnly =
-                new Cause("x", "x", List.of(), null, Set.of(), false, false, true, Set.of(SawTrait.PETROL), Map.of());
+        Cause petrolOnly = new Cause(
+                "x", "x", List.of(), null, Set.of(), false, false, true, Set.of(SawTrait.PETROL), Map.of(), Set.of());
         assertThat(petrolOnly.possibleOn(battery)).isFalse();
         assertThat(petrolOnly.possibleOn(SawTrait.of(Profiles.petrol()))).isTrue();
     }
 
     @Test
     void aTrialPlaysTheSameFaultsAgain() {
-        FinderTrial trial = new FinderTrial(SmallKnowledge.BASE, 0.3, 5);
+        FinderTrial trial = new FinderTrial(SmallKnowledge.BASE, Hardship.off(0.3), 5);
         Result once = trial.play(300, Order.FINDER);
         assertThat(trial.play(300, Order.FINDER)).isEqualTo(once);
         assertThat(once.found() + once.wrong()).isLessThanOrEqualTo(1);
@@ -79,7 +80,7 @@ class SawTraitTest {
     void moreDisturbedAnswersAreNeverFoundBetterByMuch() {
         double before = 1;
         for (double off : new double[] {0, 0.3, 0.6, 0.9}) {
-            double found = new FinderTrial(SmallKnowledge.BASE, off, 9)
+            double found = new FinderTrial(SmallKnowledge.BASE, Hardship.off(off), 9)
                     .play(1_500, Order.FINDER)
                     .found();
             assertThat(found).isLessThanOrEqualTo(before + 0.05);

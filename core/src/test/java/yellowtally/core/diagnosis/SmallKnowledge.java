@@ -67,7 +67,7 @@ final class SmallKnowledge {
     }
 
     static Cause cause(String code, Map<Signal, Double> raised, List<Step> steps, Step proof, boolean leak) {
-        return new Cause(code, code, steps, proof, Set.of(), false, leak, false, Set.of(), raised);
+        return new Cause(code, code, steps, proof, Set.of(), false, leak, false, Set.of(), raised, Set.of());
     }
 
     static Check check(
@@ -78,7 +78,20 @@ final class SmallKnowledge {
             Map<String, Map<String, Double>> when) {
         Map<String, Check.Answer> answers = new LinkedHashMap<>();
         usually.keySet().stream().sorted().forEach(answer -> answers.put(answer, new Check.Answer(answer, answer)));
-        return new Check(code, code, "look", null, stage, null, minutes, Set.of(), answers, usually, when, null);
+        return new Check(
+                code,
+                code,
+                "look",
+                null,
+                stage,
+                null,
+                minutes,
+                Set.of(),
+                answers,
+                usually,
+                when,
+                null,
+                Check.Terms.NONE);
     }
 
     static Map<String, Double> weights(Object... namesAndWeights) {

@@ -57,7 +57,8 @@ class SawLedgerFaultsTest {
             false,
             false,
             Set.of(),
-            Map.of());
+            Map.of(),
+            Set.of());
 
     private static SawAccount assess(
             List<UseEntry> uses, List<StepEntry> more, List<OilUse> oil, List<FaultEntry> faults) {

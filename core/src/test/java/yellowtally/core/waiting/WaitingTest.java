@@ -98,6 +98,7 @@ class WaitingTest {
                 "NOT_OILING                | HELD | OIL_CARD      | true  | false",
                 "OIL_USE_LOW               | DUE  | OIL_CARD      | true  | false",
                 "OIL_USE_HIGH              | DUE  | OIL_CARD      | true  | false",
+                "FAULT_SORT                | DUE  | OIL_CARD      | true  | false",
                 "FAULT_FIND                | DUE  | OIL_CARD      | true  | false",
                 "FAULT_REPAIR              | DUE  | OIL_CARD      | true  | false",
                 "FAULT_PROOF               | DUE  | OIL_CARD      | true  | false",

@@ -7,6 +7,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.diagnosis.Complaint;
+import yellowtally.core.diagnosis.NearestComplaints;
 import yellowtally.core.diagnosis.SawTrait;
 import yellowtally.core.steps.Finding;
 import yellowtally.server.fleet.Fleet;
@@ -90,6 +91,32 @@ class Complaints implements TakesComplaints, SeesFindings {
                 said.holds());
     }
 
+    /** Words that are nearest to a complaint that can hurt somebody hold the saw until they are sorted and proved otherwise. */
+    @Override
+    public void tell(Saw saw, UUID id, String words, UUID outingId, UUID personId, String device) {
+        repository.add(new Fault(new Fault.Said(
+                id,
+                saw.id(),
+                Complaint.TOLD,
+                FaultOrigin.RETURN,
+                words,
+                clock.instant(),
+                personId,
+                device,
+                outingId,
+                null)));
+        Set<SawTrait> traits = SawTrait.of(standings.of(saw).profile());
+        List<Complaint> possible = knowledge.base().complaints().values().stream()
+                .filter(complaint -> complaint.possibleOn(traits))
+                .toList();
+        NearestComplaints.of(words, possible).stream()
+                .findFirst()
+                .map(NearestComplaints.Near::complaint)
+                .filter(Complaint::holds)
+                .ifPresent(near -> holds.hold(saw, id, near.title(), near.proof(), personId));
+        revision.touches(saw.id());
+    }
+
     @Override
     public List<String> ofOuting(UUID outingId) {
         return repository.ofOuting(outingId).stream()
@@ -100,7 +127,13 @@ class Complaints implements TakesComplaints, SeesFindings {
     @Override
     public void repeat(UUID struckOuting, Saw saw, UUID outing, UUID personId, String device) {
         for (Fault fault : repository.ofOuting(struckOuting)) {
-            take(saw, new Said(UUID.randomUUID(), fault.complaint(), fault.seen(), false, outing, personId, device));
+            if (fault.complaint().equals(Complaint.TOLD)) {
+                tell(saw, UUID.randomUUID(), String.valueOf(fault.seen()), outing, personId, device);
+            } else {
+                take(
+                        saw,
+                        new Said(UUID.randomUUID(), fault.complaint(), fault.seen(), false, outing, personId, device));
+            }
         }
     }
 

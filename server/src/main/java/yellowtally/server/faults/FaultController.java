@@ -72,11 +72,25 @@ class FaultController {
         once(id, "answer", given.by(), given, () -> faults.answer(id, given));
     }
 
-    /** Takes every answer of the bench that still tells something. */
-    @PostMapping("/api/faults/{id}/records")
+    /** An answer that stands, given or on record, is asked for again. */
+    @PostMapping("/api/faults/{id}/doubt")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void fromRecords(@PathVariable UUID id, @RequestBody Faults.FromRecords given) {
-        once(id, "records", given.by(), given, () -> faults.takeFromRecords(id, given));
+    void doubt(@PathVariable UUID id, @RequestBody Faults.Doubt given) {
+        once(id, "doubt", given.by(), given, () -> faults.doubt(id, given));
+    }
+
+    /** Which complaint was told in words. */
+    @PostMapping("/api/faults/{id}/sort")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void sort(@PathVariable UUID id, @RequestBody Faults.SortedAs given) {
+        once(id, "sort", given.by(), given, () -> faults.sort(id, given));
+    }
+
+    /** Put right and proved, and still there. */
+    @PostMapping("/api/faults/{id}/still-there")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void stillThere(@PathVariable UUID id, @RequestBody Faults.Noted given) {
+        once(id, "still there", given.by(), given, () -> faults.stillThere(id, given));
     }
 
     /** Takes the last answer back. */

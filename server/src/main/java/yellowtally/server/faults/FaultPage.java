@@ -25,7 +25,11 @@ import yellowtally.core.waiting.FitState;
  * @param next the check it offers; absent when none is worth its minutes
  * @param others further checks worth their minutes, best first
  * @param more all the rest that was not made yet: somebody may have seen something that nobody asked for
- * @param clashing answers that do not go together with the others, in words
+ * @param path answers that were given
+ * @param known answers that stand without having been asked for
+ * @param clash two answers that do not go together; absent when all do
+ * @param seenToo what a look has shown beside the first cause
+ * @param nearest complaints that are nearest to what was told in words
  * @param minutes spent on checks so far (est.)
  * @param unproved what is still to do, or to prove
  */
@@ -47,7 +51,10 @@ record FaultPage(
         List<FinderCheck> others,
         List<FinderCheck> more,
         List<MadeView> path,
-        List<String> clashing,
+        List<KnownView> known,
+        @Nullable ClashView clash,
+        List<String> seenToo,
+        List<ComplaintChoice> nearest,
         Set<Stage> open,
         double minutes,
         @Nullable CauseView cause,
@@ -61,16 +68,25 @@ record FaultPage(
     /** What moved a cause up or down; one of signal and answer is there. */
     record EvidenceView(@Nullable Signal signal, @Nullable String said, double times) {}
 
-    /** A cause and how it stands. */
-    record RankedView(String code, String title, double share, List<EvidenceView> evidence) {}
+    /** A cause and how it stands; {@code endedBy} is what it cannot live with. */
+    record RankedView(
+            String code,
+            String title,
+            double share,
+            boolean seen,
+            @Nullable String endedBy,
+            List<EvidenceView> evidence) {}
 
     /** A key to answer with. */
     record AnswerKey(String code, String title) {}
 
-    /** An answer that the bench gave: its code, and when. */
-    record BenchView(String answer, String said, Instant at) {}
+    /** An answer that stands without having been asked for, and when it is from. */
+    record KnownView(String check, String title, String said, Instant at) {}
 
-    /** A check that is offered; {@code onRecord} is absent when nobody has looked since the saw came back. */
+    /** Two answers that do not go together, and the check to take again. */
+    record ClashView(String one, String other, String again, String againTitle) {}
+
+    /** A check that is offered; with {@code fullTank} it proves something with a full oil tank only. */
     record FinderCheck(
             String code,
             String title,
@@ -82,10 +98,10 @@ record FaultPage(
             double openingMinutes,
             double bits,
             List<AnswerKey> answers,
-            @Nullable BenchView onRecord) {}
+            boolean fullTank) {}
 
     /** A check that was made; {@code answer} is absent for "cannot tell". */
-    record MadeView(String title, @Nullable String answer, Instant at, String by) {}
+    record MadeView(String check, String title, @Nullable String answer, Instant at, String by) {}
 
     /** The cause that was found, and what is done about it. */
     record CauseView(

@@ -4,30 +4,34 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowtally.core.diagnosis.Answered;
 import yellowtally.core.diagnosis.Cause;
 import yellowtally.core.diagnosis.Check;
+import yellowtally.core.diagnosis.Clash;
 import yellowtally.core.diagnosis.Complaint;
 import yellowtally.core.diagnosis.Diagnosis;
 import yellowtally.core.diagnosis.FaultEvent;
 import yellowtally.core.diagnosis.FaultEventKind;
 import yellowtally.core.diagnosis.FaultProgress.FaultStage;
+import yellowtally.core.diagnosis.NearestComplaints;
 import yellowtally.core.diagnosis.OfferedCheck;
-import yellowtally.core.diagnosis.OnRecord;
 import yellowtally.core.diagnosis.RankedCause;
 import yellowtally.core.diagnosis.SawTrait;
 import yellowtally.core.steps.Step;
 import yellowtally.server.faults.FaultPage.AnswerKey;
-import yellowtally.server.faults.FaultPage.BenchView;
 import yellowtally.server.faults.FaultPage.CauseView;
+import yellowtally.server.faults.FaultPage.ClashView;
 import yellowtally.server.faults.FaultPage.ComplaintChoice;
 import yellowtally.server.faults.FaultPage.EvidenceView;
 import yellowtally.server.faults.FaultPage.FinderCheck;
 import yellowtally.server.faults.FaultPage.HappenedView;
+import yellowtally.server.faults.FaultPage.KnownView;
 import yellowtally.server.faults.FaultPage.MadeView;
 import yellowtally.server.faults.FaultPage.RankedView;
 import yellowtally.server.faults.FaultPage.WatchView;
@@ -68,10 +72,13 @@ class FaultPages {
 
     List<ComplaintChoice> complaints(String tag) {
         Set<SawTrait> traits = SawTrait.of(standings.of(fleet.sawInService(tag)).profile());
+        return possible(traits).stream().map(FaultPages::choice).toList();
+    }
+
+    private List<Complaint> possible(Set<SawTrait> traits) {
         return knowledge.base().complaints().values().stream()
                 .filter(complaint -> complaint.possibleOn(traits)
                         && !knowledge.base().behind(complaint, traits).isEmpty())
-                .map(FaultPages::choice)
                 .toList();
     }
 
@@ -99,14 +106,17 @@ class FaultPages {
                 read.progress().stage(),
                 stands.outcome(),
                 stands.ranking().stream().map(this::ranked).toList(),
-                stands.next() == null ? null : check(read, stands.next()),
+                stands.next() == null ? null : check(stands.next()),
                 stands.others().stream()
                         .limit(OTHERS_SHOWN)
-                        .map(offer -> check(read, offer))
+                        .map(FaultPages::check)
                         .toList(),
                 more(read, stands),
                 path(read, names),
-                stands.clashing().stream().map(this::said).toList(),
+                known(read),
+                stands.clash() == null ? null : clash(stands.clash()),
+                stands.seenToo().stream().map(ranked -> ranked.cause().title()).toList(),
+                nearest(read),
                 stands.open(),
                 stands.minutes(),
                 causeView(read, names),
@@ -134,7 +144,7 @@ class FaultPages {
                 .forEach(offer -> known.add(offer.check().code()));
         return read.finder().checks().stream()
                 .filter(check -> !known.contains(check.code()))
-                .map(check -> check(read, read.finder().priced(check, 0, stands.open())))
+                .map(check -> check(read.finder().priced(check, 0, stands.open())))
                 .toList();
     }
 
@@ -143,15 +153,12 @@ class FaultPages {
                 ranked.cause().code(),
                 ranked.cause().title(),
                 ranked.share(),
+                ranked.seen(),
+                ranked.endedBy() == null ? null : said(ranked.endedBy()),
                 ranked.evidence().stream()
                         .map(e -> new EvidenceView(
                                 e.signal(), e.answered() == null ? null : said(e.answered()), e.times()))
                         .toList());
-    }
-
-    private static String said(Check check, String code) {
-        Check.Answer answer = check.answers().get(code);
-        return answer == null ? code : answer.said();
     }
 
     private String said(Answered answered) {
@@ -162,9 +169,8 @@ class FaultPages {
                 : check.answers().get(answer).said();
     }
 
-    private static FinderCheck check(FaultReader.Read read, OfferedCheck offer) {
+    private static FinderCheck check(OfferedCheck offer) {
         Check check = offer.check();
-        OnRecord known = read.onRecord().get(check.code());
         return new FinderCheck(
                 check.code(),
                 check.title(),
@@ -179,7 +185,44 @@ class FaultPages {
                         .map(entry ->
                                 new AnswerKey(entry.getKey(), entry.getValue().title()))
                         .toList(),
-                known == null ? null : new BenchView(known.answer(), said(check, known.answer()), known.at()));
+                check.terms().fullTank());
+    }
+
+    /** Answers that stand without having been asked for, latest first. */
+    private List<KnownView> known(FaultReader.Read read) {
+        return read.finder().standing(read.story().path()).stream()
+                .map(answered -> new KnownView(
+                        answered.check(),
+                        title(answered.check()),
+                        said(answered),
+                        Objects.requireNonNull(read.onRecord().get(answered.check()))
+                                .at()))
+                .sorted(Comparator.comparing(KnownView::at).reversed())
+                .toList();
+    }
+
+    private ClashView clash(Clash clash) {
+        String again = clash.again().check();
+        return new ClashView(said(clash.one()), said(clash.other()), again, title(again));
+    }
+
+    private String title(String check) {
+        return Objects.requireNonNull(knowledge.base().checks().get(check)).title();
+    }
+
+    /** Every complaint that this saw can make, those first that share words with what was told. */
+    private List<ComplaintChoice> nearest(FaultReader.Read read) {
+        if (!read.complaint().told()) {
+            return List.of();
+        }
+        List<Complaint> possible = possible(read.traits());
+        List<Complaint> near = NearestComplaints.of(String.valueOf(read.fault().seen()), possible).stream()
+                .map(NearestComplaints.Near::complaint)
+                .toList();
+        return Stream.concat(near.stream(), possible.stream())
+                .distinct()
+                .map(FaultPages::choice)
+                .toList();
     }
 
     /** Answers that stand, with who gave them. */
@@ -194,6 +237,7 @@ class FaultPages {
                             ? null
                             : check.answers().get(event.answer());
                     return new MadeView(
+                            String.valueOf(event.check()),
                             check == null ? String.valueOf(event.check()) : check.title(),
                             answer == null ? null : answer.title(),
                             event.at(),
@@ -237,6 +281,9 @@ class FaultPages {
                     FaultEvent event = row.event();
                     String what = switch (event.kind()) {
                         case ANSWERED -> said(new Answered(String.valueOf(event.check()), event.answer()));
+                        case DOUBTED -> title(String.valueOf(event.check()));
+                        case SORTED ->
+                            knowledge.complaint(String.valueOf(event.cause())).title();
                         case CAUSE_FOUND -> knowledge.causeTitle(String.valueOf(event.cause()));
                         default -> null;
                     };

@@ -7,11 +7,12 @@ import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import yellowtally.core.diagnosis.Answered;
 import yellowtally.core.diagnosis.Cause;
 import yellowtally.core.diagnosis.Check;
+import yellowtally.core.diagnosis.Complaint;
 import yellowtally.core.diagnosis.FaultEvent;
 import yellowtally.core.diagnosis.FaultEventKind;
 import yellowtally.core.diagnosis.FaultProgress.FaultStage;
@@ -50,12 +51,11 @@ class Faults {
     /** A look at the card. */
     record Look(By by, Wet wet, @Nullable String note) {}
 
-    /**
-     * All that the bench has answered.
-     *
-     * @param expects how many answers stood when they were taken
-     */
-    record FromRecords(By by, int expects) {}
+    /** An answer that is doubted, by its check. */
+    record Doubt(By by, String check) {}
+
+    /** The complaint that words are sorted as. */
+    record SortedAs(By by, String complaint) {}
 
     /** A cause that was found. */
     record Found(By by, String cause, @Nullable String note) {}
@@ -107,26 +107,44 @@ class Faults {
 
     void answer(UUID faultId, Answer given) {
         Live live = asking(faultId, given.expects());
-        Check check = live.read.finder().checks().stream()
-                .filter(c -> c.code().equals(given.check()))
-                .findFirst()
-                .orElseThrow(() -> Refusal.unfit("check", "fault.check"));
-        if (given.answer() != null && !check.answers().containsKey(given.answer())) {
+        Check check = live.read.finder().check(given.check()).orElseThrow(() -> Refusal.unfit("check", "fault.check"));
+        if (!check.takes(given.answer())) {
             throw Refusal.unfit("answer", "fault.answer");
         }
         live.write(given.by(), FaultEventKind.ANSWERED, check.code(), given.answer(), null, null, null);
     }
 
-    void takeFromRecords(UUID faultId, FromRecords given) {
-        Live live = asking(faultId, given.expects());
-        List<Answered> taken = live.read.finder().fromRecords(live.read.story().path());
-        if (taken.isEmpty()) {
-            throw Refusal.conflict("", "fault.noneOnRecord");
+    /** What stood of a check stands no more, whoever said it: it is asked for again. */
+    void doubt(UUID faultId, Doubt given) {
+        Live live = live(faultId);
+        live.require(FaultStage.FIND, "fault.found");
+        boolean stands = Stream.concat(
+                        live.read.story().path().stream(),
+                        live.read.finder().standing(live.read.story().path()).stream())
+                .anyMatch(answer -> answer.check().equals(given.check()));
+        if (!stands) {
+            throw Refusal.conflict("check", "fault.noSuchAnswer");
         }
-        By by = given.by();
-        for (Answered answer : taken) {
-            live.write(by, FaultEventKind.ANSWERED, answer.check(), answer.answer(), null, null, null);
-            by = new By(UUID.randomUUID(), by.personId(), by.device());
+        live.write(given.by(), FaultEventKind.DOUBTED, given.check(), null, null, null, null);
+    }
+
+    /** Says which complaint was told in words; one that can hurt somebody holds the saw from then on. */
+    void sort(UUID faultId, SortedAs given) {
+        Live live = live(faultId);
+        live.require(FaultStage.SORT, "fault.sorted");
+        Complaint complaint = knowledge
+                .offered(given.complaint())
+                .filter(known -> known.possibleOn(live.read.traits())
+                        && !knowledge.base().behind(known, live.read.traits()).isEmpty())
+                .orElseThrow(() -> Refusal.unfit("complaint", "complaint.impossible"));
+        live.write(given.by(), FaultEventKind.SORTED, null, null, complaint.code(), null, null);
+        if (complaint.holds()) {
+            holds.hold(
+                    live.saw,
+                    faultId,
+                    complaint.title(),
+                    complaint.proof(),
+                    given.by().personId());
         }
     }
 
@@ -170,11 +188,22 @@ class Faults {
 
     void drop(UUID faultId, Act given) {
         Live live = live(faultId);
-        if (live.read.progress().stage() == FaultStage.FIND) {
+        if (live.read.progress().stage().compareTo(FaultStage.FIND) <= 0) {
             throw Refusal.conflict("", "fault.notFound");
         }
         live.refuseClosed();
         live.write(given.by(), FaultEventKind.CAUSE_DROPPED, null, null, null, null, null);
+    }
+
+    /** Put right and proved, and the complaint is still there: two things were wrong at once (handbook section 12). */
+    void stillThere(UUID faultId, Noted given) {
+        Live live = live(faultId);
+        live.refuseClosed();
+        FaultStage stage = live.read.progress().stage();
+        if (stage != FaultStage.CLOSES && stage != FaultStage.STAND) {
+            throw Refusal.conflict("", "fault.close." + stage, missing(live.read, stage));
+        }
+        live.write(given.by(), FaultEventKind.STILL_THERE, null, null, null, null, live.note(given.note()));
     }
 
     void mechanic(UUID faultId, Noted given) {

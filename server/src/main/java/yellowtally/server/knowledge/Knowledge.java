@@ -26,6 +26,9 @@ import yellowtally.server.support.Sentences;
 @Component
 public class Knowledge {
 
+    private static final Complaint TOLD =
+            new Complaint(Complaint.TOLD, "Told in words", false, Step.OUTSIDE_LOOK, Set.of(), Map.of());
+
     private static final Logger LOG = LoggerFactory.getLogger(Knowledge.class);
 
     private final Path folder;
@@ -80,10 +83,12 @@ public class Knowledge {
         return base().complaint(code);
     }
 
-    /** A complaint on record; one that is known no more goes on under its code, so that its fault can be ended. */
+    /** A complaint on record; one told in words is not sorted yet, one that is known no more goes on under its code, so that its fault can be ended. */
     public Complaint complaint(String code) {
-        return base().complaint(code)
-                .orElseGet(() -> new Complaint(code, code, false, Step.OUTSIDE_LOOK, Set.of(), Map.of()));
+        return code.equals(Complaint.TOLD)
+                ? TOLD
+                : base().complaint(code)
+                        .orElseGet(() -> new Complaint(code, code, false, Step.OUTSIDE_LOOK, Set.of(), Map.of()));
     }
 
     /** A cause on record; {@code null} for none, or when it is known no more. */

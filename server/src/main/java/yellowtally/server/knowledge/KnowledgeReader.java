@@ -27,6 +27,7 @@ import yellowtally.core.diagnosis.Cause;
 import yellowtally.core.diagnosis.Check;
 import yellowtally.core.diagnosis.Complaint;
 import yellowtally.core.diagnosis.KnowledgeBase;
+import yellowtally.core.diagnosis.KnownFact;
 import yellowtally.core.diagnosis.PointsAt;
 import yellowtally.core.diagnosis.SawTrait;
 import yellowtally.core.diagnosis.Signal;
@@ -59,7 +60,12 @@ final class KnowledgeReader {
             @Nullable Boolean hold,
             @Nullable Step proof,
             @JsonProperty("for") @Nullable Set<SawTrait> needs,
-            Map<String, Double> causes) {}
+            Map<String, Double> causes,
+            @Nullable List<String> first,
+            @JsonProperty("rules-out") @Nullable Set<String> rulesOut,
+            @Nullable Stage open,
+            @Nullable Set<String> together,
+            @Nullable List<String> words) {}
 
     private record CauseLine(
             String title,
@@ -70,7 +76,8 @@ final class KnowledgeReader {
             @Nullable Boolean leak,
             @Nullable Boolean mechanic,
             @JsonProperty("for") @Nullable Set<SawTrait> needs,
-            @Nullable Map<Signal, Double> raised) {}
+            @Nullable Map<Signal, Double> raised,
+            @Nullable Set<String> seen) {}
 
     private record CheckLine(
             String title,
@@ -83,7 +90,12 @@ final class KnowledgeReader {
             Map<String, Check.Answer> answers,
             Map<String, Double> usually,
             @Nullable Map<String, Map<String, Double>> when,
-            @Nullable BenchLine bench) {}
+            @Nullable BenchLine bench,
+            @Nullable Boolean runs,
+            @JsonProperty("full-tank") @Nullable Boolean fullTank,
+            @JsonProperty("of") @Nullable Set<String> complaints,
+            @Nullable Set<Signal> replaces,
+            @Nullable Map<KnownFact, String> known) {}
 
     private record BenchLine(
             Step step, @Nullable String fine, @Nullable Map<Finding, String> found) {}
@@ -186,7 +198,17 @@ final class KnowledgeReader {
                 (line.hold() == null && known != null) ? known.holds() : is(line.hold()),
                 line.proof() == null && known != null ? known.proof() : needed(line.proof(), "proof"),
                 line.needs() == null && known != null ? known.needs() : set(line.needs()),
-                causes);
+                causes,
+                order(line, known == null ? Complaint.Order.ANY : known.order()),
+                line.words() != null ? line.words() : known == null ? List.of() : known.words());
+    }
+
+    private static Complaint.Order order(ComplaintLine line, Complaint.Order known) {
+        return new Complaint.Order(
+                line.first() == null ? known.first() : line.first(),
+                line.rulesOut() == null ? known.rulesOut() : line.rulesOut(),
+                line.together() == null ? known.together() : line.together(),
+                line.open() == null ? known.open() : line.open());
     }
 
     private static Cause cause(String code, CauseLine line) {
@@ -200,7 +222,8 @@ final class KnowledgeReader {
                 is(line.leak()),
                 is(line.mechanic()),
                 set(line.needs()),
-                line.raised() == null ? Map.of() : line.raised());
+                line.raised() == null ? Map.of() : line.raised(),
+                set(line.seen()));
     }
 
     private static Check check(String code, CheckLine line) {
@@ -216,7 +239,13 @@ final class KnowledgeReader {
                 needed(line.answers(), "answers"),
                 needed(line.usually(), "usually"),
                 line.when() == null ? Map.of() : line.when(),
-                line.bench() == null ? null : bench(line.bench()));
+                line.bench() == null ? null : bench(line.bench()),
+                new Check.Terms(
+                        is(line.runs()),
+                        is(line.fullTank()),
+                        set(line.complaints()),
+                        set(line.replaces()),
+                        line.known() == null ? Map.of() : line.known()));
     }
 
     private static BenchAnswer bench(BenchLine line) {

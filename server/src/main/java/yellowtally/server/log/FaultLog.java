@@ -17,7 +17,8 @@ import yellowtally.server.knowledge.Knowledge;
 @Component
 class FaultLog {
 
-    private static final List<FaultEventKind> QUIET = List.of(FaultEventKind.ANSWERED, FaultEventKind.TAKEN_BACK);
+    private static final List<FaultEventKind> QUIET =
+            List.of(FaultEventKind.ANSWERED, FaultEventKind.TAKEN_BACK, FaultEventKind.DOUBTED);
 
     /** A complaint, as it was told. */
     private record Told(
@@ -78,7 +79,9 @@ class FaultLog {
             Cause cause = knowledge.cause(event.cause());
             String what = event.cause() == null
                     ? knowledge.complaint(event.complaint()).title()
-                    : cause == null ? event.cause() : cause.title();
+                    : event.kind() == FaultEventKind.SORTED
+                            ? knowledge.complaint(event.cause()).title()
+                            : cause == null ? event.cause() : cause.title();
             lines.add(line(
                     event.id(),
                     event.at(),

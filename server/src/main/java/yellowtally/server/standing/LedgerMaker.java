@@ -70,7 +70,8 @@ final class LedgerMaker {
         FaultStory story = FaultStory.of(row.events());
         return new FaultEntry(
                 row.id(),
-                new FaultProgress.Facts(knowledge.complaint(row.complaint()), knowledge.cause(story.cause()), story));
+                new FaultProgress.Facts(
+                        knowledge.complaint(story.complaint(row.complaint())), knowledge.cause(story.cause()), story));
     }
 
     private static TensionLedger tension(FittedSaw fitted, SawRecords records) {

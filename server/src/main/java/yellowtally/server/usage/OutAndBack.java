@@ -198,8 +198,11 @@ class OutAndBack {
         outing.back(moment, person.id(), use);
         revision.touches(saw.id());
         String code = given.complaintCode();
+        String device = all.device() == null ? "unknown" : all.device();
+        if (code == null && use.complaint() != null) {
+            complaints.tell(saw, own(id, given.tag() + " fault"), use.complaint(), outing.id(), person.id(), device);
+        }
         if (code != null) {
-            String device = all.device() == null ? "unknown" : all.device();
             complaints.take(
                     saw,
                     new TakesComplaints.Said(

@@ -36,4 +36,7 @@ public interface TakesComplaints {
 
     /** Opens a fault, and holds the saw where the complaint says so. */
     void take(Saw saw, Said said);
+
+    /** Opens a fault that is told in words only: somebody sorts it. */
+    void tell(Saw saw, UUID id, String words, UUID outingId, UUID personId, String device);
 }

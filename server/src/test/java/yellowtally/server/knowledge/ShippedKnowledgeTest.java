@@ -21,6 +21,7 @@ import yellowtally.core.diagnosis.Diagnosis;
 import yellowtally.core.diagnosis.Finder;
 import yellowtally.core.diagnosis.FinderCase;
 import yellowtally.core.diagnosis.FinderTrial;
+import yellowtally.core.diagnosis.FinderTrial.Hardship;
 import yellowtally.core.diagnosis.FinderTrial.Order;
 import yellowtally.core.diagnosis.FinderTrial.Result;
 import yellowtally.core.diagnosis.KnowledgeBase;
@@ -56,9 +57,11 @@ class ShippedKnowledgeTest {
                         "grabs",
                         "will-not-stay-tight",
                         "binds",
+                        "pops",
                         "thrown",
                         "brake-does-not-stop",
                         "brake-stuck",
+                        "cover-stuck",
                         "hot-or-weak",
                         "stumbles",
                         "creeps",
@@ -68,7 +71,7 @@ class ShippedKnowledgeTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"grabs", "thrown", "brake-does-not-stop", "brake-stuck", "creeps"})
+    @ValueSource(strings = {"grabs", "thrown", "brake-does-not-stop", "brake-stuck", "cover-stuck", "creeps"})
     void whatCanHurtSomebodyHolds(String complaint) {
         assertThat(SHIPPED.complaints().get(complaint).holds()).isTrue();
     }
@@ -77,7 +80,7 @@ class ShippedKnowledgeTest {
     @ParameterizedTest
     @ValueSource(doubles = {0, 0.3})
     void theFinderBeatsAFixedListByAThirdInMinutesAtNoLowerHitRate(double disturbance) {
-        FinderTrial trial = new FinderTrial(SHIPPED, disturbance, 2026);
+        FinderTrial trial = new FinderTrial(SHIPPED, Hardship.off(disturbance), 2026);
         Result finder = trial.play(FAULTS, Order.FINDER);
         Result listed = trial.play(FAULTS, Order.AS_LISTED);
         assertThat(finder.meanMinutes()).isLessThanOrEqualTo(listed.meanMinutes() * 2 / 3);
@@ -100,7 +103,7 @@ class ShippedKnowledgeTest {
         for (int wish = 0; wish <= MOST_ANSWERS; wish++) {
             List<Answered> path = new ArrayList<>();
             Diagnosis stands = finder.after(path);
-            while (stands.outcome() == Diagnosis.Outcome.ASKS) {
+            while (stands.outcome().goesOn()) {
                 assertThat(path.size()).as("still asking").isLessThan(MOST_QUESTIONS);
                 Check check = Objects.requireNonNull(stands.next()).check();
                 List<String> answers = List.copyOf(check.answers().keySet());
