@@ -244,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/faults/{id}/doubt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["doubt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/faults/{id}/drop": {
         parameters: {
             query?: never;
@@ -308,7 +324,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/faults/{id}/records": {
+    "/api/faults/{id}/sort": {
         parameters: {
             query?: never;
             header?: never;
@@ -317,7 +333,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["fromRecords"];
+        post: operations["sort"];
         delete?: never;
         options?: never;
         head?: never;
@@ -334,6 +350,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["stand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/still-there": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stillThere"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1434,6 +1466,10 @@ export interface components {
             code: string;
             title: string;
         };
+        AskAgain: {
+            by: components["schemas"]["By"];
+            check: string;
+        };
         /** @enum {string} */
         AttendMatter: "STEP_ATTENDS";
         BackLine: {
@@ -1548,12 +1584,6 @@ export interface components {
             stepsDone: number;
             /** Format: uuid */
             visitId: string;
-        };
-        BenchView: {
-            answer: string;
-            /** Format: date-time */
-            at: string;
-            said: string;
         };
         /** @enum {string} */
         BluedBy: "DULL" | "TIGHT" | "DRY";
@@ -1761,6 +1791,12 @@ export interface components {
             value: string;
             why: string;
         };
+        ClashView: {
+            check: string;
+            said: string;
+            title: string;
+            with?: string;
+        };
         CommonScale: {
             bands: components["schemas"]["Band"][];
             /** Format: double */
@@ -1965,7 +2001,7 @@ export interface components {
         /** @enum {string} */
         Family: "TENSION" | "EDGE" | "BAR" | "OILING" | "BRAKE" | "ENGINE";
         /** @enum {string} */
-        FaultEventKind: "ANSWERED" | "TAKEN_BACK" | "CAUSE_FOUND" | "CAUSE_DROPPED" | "TO_MECHANIC" | "STOOD" | "LOOKED" | "CLOSED" | "NOT_CONFIRMED" | "MISTAKEN";
+        FaultEventKind: "ANSWERED" | "TAKEN_BACK" | "CAUSE_FOUND" | "CAUSE_DROPPED" | "STILL_THERE" | "DOUBTED" | "SORTED" | "TO_MECHANIC" | "STOOD" | "LOOKED" | "CLOSED" | "NOT_CONFIRMED" | "MISTAKEN";
         FaultLine: {
             /** Format: date-time */
             at: string;
@@ -1991,7 +2027,7 @@ export interface components {
             what?: string;
         };
         /** @enum {string} */
-        FaultMatter: "FAULT_FIND" | "FAULT_REPAIR" | "FAULT_PROOF" | "FAULT_MECHANIC";
+        FaultMatter: "FAULT_FIND" | "FAULT_SORT" | "FAULT_REPAIR" | "FAULT_PROOF" | "FAULT_MECHANIC";
         /** @enum {string} */
         FaultOrigin: "RETURN" | "VISIT" | "READING" | "RULE" | "PERSON";
         FaultPage: {
@@ -1999,14 +2035,16 @@ export interface components {
             at: string;
             by: string;
             cause?: components["schemas"]["CauseView"];
-            clashing: string[];
+            clash?: components["schemas"]["ClashView"];
             complaint: components["schemas"]["ComplaintChoice"];
             happened: components["schemas"]["HappenedView"][];
             /** Format: uuid */
             id: string;
+            known: components["schemas"]["KnownView"][];
             /** Format: double */
             minutes: number;
             more: components["schemas"]["FinderCheck"][];
+            nearest: components["schemas"]["ComplaintChoice"][];
             next?: components["schemas"]["FinderCheck"];
             open: components["schemas"]["Stage"][];
             origin: components["schemas"]["FaultOrigin"];
@@ -2016,6 +2054,7 @@ export interface components {
             power: components["schemas"]["Power"];
             ranking: components["schemas"]["RankedView"][];
             seen?: string;
+            seenToo: string[];
             stage: components["schemas"]["FaultStage"];
             state: components["schemas"]["FitState"];
             tag: string;
@@ -2032,7 +2071,7 @@ export interface components {
             what: components["schemas"]["FaultRestMatter"];
         };
         /** @enum {string} */
-        FaultStage: "FIND" | "WITH_MECHANIC" | "REPAIR" | "PROVE" | "STAND" | "CLOSES" | "CLOSED";
+        FaultStage: "SORT" | "FIND" | "WITH_MECHANIC" | "REPAIR" | "PROVE" | "STAND" | "CLOSES" | "CLOSED";
         FaultTold: {
             /** Format: date-time */
             at: string;
@@ -2109,10 +2148,10 @@ export interface components {
             bits: number;
             caution?: string;
             code: string;
+            fullTank: boolean;
             how: string;
             /** Format: double */
             minutes: number;
-            onRecord?: components["schemas"]["BenchView"];
             /** Format: double */
             openingMinutes: number;
             part: components["schemas"]["PointsAt"];
@@ -2199,11 +2238,6 @@ export interface components {
             by: components["schemas"]["By"];
             cause: string;
             note?: string;
-        };
-        FromRecords: {
-            by: components["schemas"]["By"];
-            /** Format: int32 */
-            expects: number;
         };
         /** @enum {string} */
         Gauge: "G_043" | "G_050" | "G_058" | "G_063";
@@ -2370,6 +2404,13 @@ export interface components {
         };
         /** @enum {string} */
         Kind: "NONE" | "TURN_IN" | "TURN_OUT" | "READ_FAIRLY" | "READ_COLD" | "SLACKEN_BEFORE_COOLING" | "FIND_TIGHT_SPOT" | "FIND_WHAT_HOLDS" | "MEASURE";
+        KnownView: {
+            /** Format: date-time */
+            at: string;
+            check: string;
+            said: string;
+            title: string;
+        };
         /** @enum {string} */
         LeakState: "NOT_STANDING" | "STANDS" | "LOOK_DUE" | "DRY_SO_FAR" | "LAST_LOOK_DUE" | "WET" | "DRY";
         Leave: {
@@ -2447,6 +2488,7 @@ export interface components {
             /** Format: date-time */
             at: string;
             by: string;
+            check: string;
             title: string;
         };
         Mark: {
@@ -2806,7 +2848,7 @@ export interface components {
         /** @enum {string} */
         OrderReason: "RESERVED_EXCEEDS_SHELF" | "BELOW_LEAST" | "RUNS_OUT_BEFORE_DELIVERY" | "PARTS_WEAR_OUT";
         /** @enum {string} */
-        Outcome: "ASKS" | "CLEAR" | "UNCLEAR";
+        Outcome: "ASKS" | "LOOK" | "CLEAR" | "UNCLEAR";
         OutingCorrection: {
             device: string;
             /** Format: uuid */
@@ -2986,7 +3028,9 @@ export interface components {
         };
         RankedView: {
             code: string;
+            endedBy?: string;
             evidence: components["schemas"]["EvidenceView"][];
+            seen: boolean;
             /** Format: double */
             share: number;
             title: string;
@@ -3507,6 +3551,10 @@ export interface components {
         };
         /** @enum {string} */
         SoakVerdict: "GOOD" | "SHORT" | "TOO_SHORT";
+        SortedAs: {
+            by: components["schemas"]["By"];
+            complaint: string;
+        };
         SprocketInput: {
             create: boolean;
             kind?: components["schemas"]["SprocketKind"];
@@ -4372,6 +4420,30 @@ export interface operations {
             };
         };
     };
+    doubt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskAgain"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     drop: {
         parameters: {
             query?: never;
@@ -4468,7 +4540,7 @@ export interface operations {
             };
         };
     };
-    fromRecords: {
+    sort: {
         parameters: {
             query?: never;
             header?: never;
@@ -4479,7 +4551,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["FromRecords"];
+                "application/json": components["schemas"]["SortedAs"];
             };
         };
         responses: {
@@ -4493,6 +4565,30 @@ export interface operations {
         };
     };
     stand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Noted"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    stillThere: {
         parameters: {
             query?: never;
             header?: never;

@@ -15,6 +15,7 @@ describe('faults in words', () => {
       code: 'x',
       title: 'X',
       share: 0.7,
+      seen: false,
       evidence: [
         { said: 'oil came at the outlet with the bar off', times: 9 },
         { signal: 'LONG_SINCE_CLEAN' as const, times: 2 },
@@ -54,6 +55,7 @@ describe('faults in words', () => {
       minutes: 1,
       openingMinutes: 0,
       bits: 1,
+      fullTank: false,
       answers: [],
     };
     const stage = 'Engine off, battery out. Gloves. Brake off before the cover.';
@@ -68,6 +70,7 @@ describe('faults in words', () => {
     const ratio = {
       ratio: 0.27,
       share: 0.9,
+      seen: false,
       usual: { perTank: 0.3, source: 'ESTIMATE' as const },
       tanks: 4,
       verdict: 'RIGHT' as const,

@@ -92,6 +92,8 @@ export function strokesOfTwenty(share: number): number {
 export function stageSentence(fault: { stage: Schemas['FaultStage']; steps: Schemas['Step'][] }): string {
   const steps = fault.steps.map((s) => stepWords[s].title.toLowerCase()).join('; ');
   switch (fault.stage) {
+    case 'SORT':
+      return 'Told in words: say which complaint it is';
     case 'FIND':
       return 'Find the cause';
     case 'REPAIR':
@@ -150,6 +152,9 @@ export const happenedWords: Record<Schemas['FaultEventKind'], string> = {
   TAKEN_BACK: 'Answer taken back',
   CAUSE_FOUND: 'Cause found',
   CAUSE_DROPPED: 'That was not it',
+  STILL_THERE: 'Put right, still there',
+  DOUBTED: 'Answer doubted',
+  SORTED: 'Sorted',
   TO_MECHANIC: 'To a mechanic',
   STOOD: 'Stood on fresh card',
   LOOKED: 'Looked at the card',

@@ -15,6 +15,7 @@ import { Finder } from './Finder';
 import { Happened } from './Happened';
 import { Ranking } from './Ranking';
 import { Repair } from './Repair';
+import { Sort } from './Sort';
 
 /** One fault: the finder as a talk between hand and drawing, then its repair, its proof and its end. */
 export default function FaultScreen() {
@@ -43,7 +44,7 @@ export default function FaultScreen() {
         }}
       >
         <Box sx={{ display: 'grid', gap: 2.5, minWidth: 0, gridTemplateColumns: 'minmax(0, 1fr)' }}>
-          {fault.stage === 'FIND' ? <Finder fault={fault} /> : <Repair fault={fault} />}
+          <Act fault={fault} />
           <EndFault fault={fault} />
         </Box>
         <Box sx={{ display: 'grid', gap: 2, minWidth: 0 }}>
@@ -53,6 +54,18 @@ export default function FaultScreen() {
       </Box>
     </>
   );
+}
+
+/** What is done about it now. */
+function Act({ fault }: { fault: Schemas['FaultPage'] }) {
+  switch (fault.stage) {
+    case 'SORT':
+      return <Sort fault={fault} />;
+    case 'FIND':
+      return <Finder fault={fault} />;
+    default:
+      return <Repair fault={fault} />;
+  }
 }
 
 function Head({ fault }: { fault: Schemas['FaultPage'] }) {
@@ -71,7 +84,9 @@ function Head({ fault }: { fault: Schemas['FaultPage'] }) {
       <Box sx={{ textAlign: 'right' }}>
         <StateMark state={fault.state}>{words.state[fault.state]}</StateMark>
         <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
-          {fault.stage === 'FIND' ? '' : stageSentence({ stage: fault.stage, steps: fault.unproved })}
+          {fault.stage === 'FIND' || fault.stage === 'SORT'
+            ? ''
+            : stageSentence({ stage: fault.stage, steps: fault.unproved })}
         </Box>
       </Box>
     </Box>

@@ -6,6 +6,8 @@ import type { Schemas } from '../../api/client';
 import { useBoard } from '../../api/queries';
 import { IDA, Refused, show } from '../../testing/screen';
 import { Finder } from './Finder';
+import { Happened } from './Happened';
+import { Sort } from './Sort';
 
 function check(code: string, more: Partial<Schemas['FinderCheck']> = {}): Schemas['FinderCheck'] {
   return {
@@ -17,6 +19,7 @@ function check(code: string, more: Partial<Schemas['FinderCheck']> = {}): Schema
     minutes: 1,
     openingMinutes: 0,
     bits: 0.4,
+    fullTank: false,
     answers: [
       { code: 'good', title: 'Good' },
       { code: 'bad', title: 'Bad' },
@@ -42,8 +45,10 @@ function fault(more: Partial<Schemas['FaultPage']> = {}): Schemas['FaultPage'] {
     others: [check('hose', { stage: 'TANKS_DRAINED', minutes: 7, openingMinutes: 5 })],
     more: [check('nose')],
     path: [],
-    ranking: [{ code: 'low', title: 'Oil tank was empty', share: 0.6, evidence: [] }],
-    clashing: [],
+    ranking: [{ code: 'low', title: 'Oil tank was empty', share: 0.6, seen: false, evidence: [] }],
+    known: [],
+    seenToo: [],
+    nearest: [],
     open: [],
     unproved: [],
     happened: [],
@@ -54,7 +59,7 @@ function fault(more: Partial<Schemas['FaultPage']> = {}): Schemas['FaultPage'] {
 
 describe('the finder', () => {
   it('takes an answer by its number and says how many it knows of', async () => {
-    const finder = show(<Finder fault={fault({ path: [{ title: 'x', at: '', by: '' }] })} />);
+    const finder = show(<Finder fault={fault({ path: [{ check: 'x', title: 'x', at: '', by: '' }] })} />);
     await finder.user.keyboard('2');
     await waitFor(() => expect(finder.sent).toHaveLength(1));
     expect(finder.sent[0]?.path).toBe('/api/faults/f1/answers');
@@ -78,26 +83,28 @@ describe('the finder', () => {
     await finder.user.keyboard('{Backspace}');
     expect(finder.sent).toHaveLength(0);
     finder.unmount();
-    const again = show(<Finder fault={fault({ path: [{ title: 'x', at: '', by: '' }] })} />);
+    const again = show(<Finder fault={fault({ path: [{ check: 'x', title: 'x', at: '', by: '' }] })} />);
     await again.user.keyboard('{Backspace}');
     await waitFor(() => expect(again.sent[0]?.path).toBe('/api/faults/f1/back'));
   });
 
-  it('takes what the bench has seen with Enter, at no minutes', async () => {
-    const seen = check('tank', {
-      minutes: 0,
-      onRecord: { answer: 'bad', said: 'the tank was empty', at: '2026-05-01T15:00:00Z' },
-    });
-    const finder = show(<Finder fault={fault({ next: seen })} />);
-    expect(screen.getByText('the tank was empty', { exact: false })).toBeTruthy();
-    expect(screen.getByText('on record', { exact: false })).toBeTruthy();
-    await finder.user.keyboard('{Enter}');
-    await waitFor(() => expect(finder.sent[0]?.body).toMatchObject({ check: 'tank', answer: 'bad' }));
+  it('says what is most likely while nobody has looked at it', () => {
+    show(<Finder fault={fault({ outcome: 'LOOK' })} />);
+    expect(screen.getByRole('region', { name: 'Most likely' }).textContent).toContain('Oil tank was empty');
+    expect(screen.queryByRole('button', { name: /This is the cause/ })).toBeNull();
+  });
+
+  it('takes "the tank was not full" where an empty tank proves nothing', async () => {
+    const finder = show(<Finder fault={fault({ next: check('card', { fullTank: true }) })} />);
+    await finder.user.click(screen.getByRole('button', { name: 'The tank was not full' }));
+    await waitFor(() =>
+      expect(finder.sent[0]?.body).toMatchObject({ check: 'card', answer: 'tank-not-full' }),
+    );
   });
 
   it('takes the next key as soon as it shows the next question, whatever else is still asked for', async () => {
     const first = fault();
-    const second = fault({ path: [{ title: 'x', at: '', by: '' }], next: check('hose') });
+    const second = fault({ path: [{ check: 'x', title: 'x', at: '', by: '' }], next: check('hose') });
     let goOn = () => {};
     const Questions = () => {
       const [shown, setShown] = useState(first);
@@ -118,20 +125,36 @@ describe('the finder', () => {
     );
   });
 
-  it('takes all that the bench has seen with one key', async () => {
-    const seen = (code: string) =>
-      check(code, {
-        minutes: 0,
-        onRecord: { answer: 'bad', said: `the ${code} was bad`, at: '2026-05-01T15:00:00Z' },
-      });
-    const finder = show(
-      <Finder fault={fault({ next: seen('tank'), others: [seen('cap'), check('hose')] })} />,
-    );
-    expect(screen.getByText(/Look at the tank\? .*the tank was bad/)).toBeTruthy();
-    expect(screen.getByText(/Look at the cap\? .*the cap was bad/)).toBeTruthy();
-    await finder.user.keyboard('{Enter}');
+  it('shows what is known with its date, and asks for it again with one key', async () => {
+    const known = [
+      {
+        check: 'tank',
+        title: 'Look at the tank?',
+        said: 'the tank was empty',
+        at: '2026-05-01T15:00:00Z',
+      },
+    ];
+    const happened = show(<Happened fault={fault({ known })} />);
+    expect(screen.getByText('The tank was empty')).toBeTruthy();
+    await happened.user.click(screen.getByRole('button', { name: 'Doubt it: Look at the tank?' }));
     await waitFor(() =>
-      expect(finder.sent[0]).toMatchObject({ path: '/api/faults/f1/records', body: { expects: 0 } }),
+      expect(happened.sent[0]).toMatchObject({ path: '/api/faults/f1/doubt', body: { check: 'tank' } }),
+    );
+  });
+
+  it('sorts a complaint that was told in words, the nearest first', async () => {
+    const nearest = ['thrown', 'pops', 'binds', 'dust', 'grabs'].map((code) => ({
+      code,
+      title: `Chain ${code}`,
+      holds: code === 'thrown',
+    }));
+    const sort = show(<Sort fault={fault({ stage: 'SORT', nearest })} />);
+    expect(screen.queryByRole('button', { name: 'Chain grabs' })).toBeNull();
+    await sort.user.click(screen.getByRole('button', { name: 'Show all 5' }));
+    expect(screen.getByRole('button', { name: 'Chain grabs' })).toBeTruthy();
+    await sort.user.click(screen.getByRole('button', { name: 'Chain thrown (holds the saw)' }));
+    await waitFor(() =>
+      expect(sort.sent[0]).toMatchObject({ path: '/api/faults/f1/sort', body: { complaint: 'thrown' } }),
     );
   });
 
@@ -168,17 +191,24 @@ describe('the finder', () => {
   });
 
   it('says which answers do not go together, and offers the mechanic when nothing is left', async () => {
-    const ended = fault({ outcome: 'UNCLEAR', others: [], more: [], clashing: ['oil came', 'no oil came'] });
+    const ended = fault({
+      outcome: 'UNCLEAR',
+      others: [],
+      more: [],
+      clash: { said: 'oil came', with: 'no oil came', check: 'card', title: 'Card test' },
+    });
     delete ended.next;
     const finder = show(<Finder fault={ended} />);
     expect(screen.getByRole('alert').textContent).toContain('oil came; no oil came');
+    await finder.user.click(screen.getByRole('button', { name: 'Take it again: Card test' }));
+    await waitFor(() => expect(finder.sent[0]?.body).toMatchObject({ check: 'card' }));
     expect(screen.getByRole('region', { name: 'Unclear' }).textContent).toContain('qualified mechanic');
     await finder.user.click(screen.getByRole('button', { name: 'Give it to a mechanic' }));
     // Figures in a note are no answers.
     await finder.user.type(screen.getByLabelText('Where it goes, and what is known'), 'Shop 2, bay 1');
-    expect(finder.sent).toHaveLength(0);
+    expect(finder.sent).toHaveLength(1);
     await finder.user.click(screen.getByRole('button', { name: 'Give it to a mechanic' }));
-    await waitFor(() => expect(finder.sent[0]?.body).toMatchObject({ note: 'Shop 2, bay 1' }));
+    await waitFor(() => expect(finder.sent[1]?.body).toMatchObject({ note: 'Shop 2, bay 1' }));
   });
 
   it('keeps where it was when somebody else has answered meanwhile', async () => {

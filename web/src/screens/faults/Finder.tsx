@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import type { ReactNode } from 'react';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Caution } from '../../parts/Caution';
@@ -11,11 +10,14 @@ import type { SawPart } from '../../parts/SawOutline';
 import { SawOutline } from '../../parts/SawOutline';
 import { useKeys } from '../../shell/keys';
 import { checkCaution } from '../../words/faults';
-import { capital, momentOf, rounded } from '../../words/format';
+import { capital, rounded } from '../../words/format';
 import { stageWords } from '../../words/schedule';
 import { ToMechanic } from './ToMechanic';
 import { useFaultAct } from './useFaultAct';
 import { COMMANDS, useCommands } from '../../shell/commands';
+
+/** Given where the tank was not full: nothing is concluded, and the check is made again. */
+const TANK_NOT_FULL = 'tank-not-full';
 
 /** The next check: what the hand does, its caution, and the answers as large keys. */
 export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
@@ -36,12 +38,6 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
       ...(code === undefined ? {} : { answer: code }),
     });
   };
-  // A check that is not worth asking can still be chosen; its record then stands alone.
-  const onRecord = check && best.includes(check) ? best.filter((c) => c.onRecord) : check ? [check] : [];
-  const takeRecords = () => {
-    if (onRecord.length === 1) answer(check?.onRecord?.answer);
-    else void act('/api/faults/{id}/records', { expects: asked });
-  };
   const back = () => {
     if (asked > 0) void act('/api/faults/{id}/back', {});
   };
@@ -56,18 +52,39 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
     back,
     take: () => {
       if (clear) take();
-      else if (check?.onRecord) takeRecords();
     },
   });
   return (
     <>
       <ProblemNote sentences={problem ? [problem.message] : []} />
-      {fault.clashing.length > 0 && (
-        <ProblemNote
-          sentences={[
-            `These answers do not go together under any one cause: ${fault.clashing.join('; ')}. Check one of them again, or take it back. It may also be two faults at once.`,
-          ]}
-        />
+      {fault.clash && (
+        <Box
+          component="section"
+          aria-label="Answers that do not go together"
+          sx={{ display: 'grid', gap: 1 }}
+        >
+          <ProblemNote
+            sentences={[
+              fault.clash.with
+                ? `Two answers do not go together: ${fault.clash.said}; ${fault.clash.with}. Take one of them again before anything is concluded.`
+                : `One answer does not go with the complaint: ${fault.clash.said}. Take it again, or end the complaint as not confirmed.`,
+            ]}
+          />
+          <Box>
+            <Button
+              variant="outlined"
+              disabled={pending}
+              onClick={() => void act('/api/faults/{id}/doubt', { check: fault.clash?.check ?? '' })}
+            >
+              Take it again: {fault.clash.title}
+            </Button>
+          </Box>
+        </Box>
+      )}
+      {fault.outcome === 'LOOK' && first && (
+        <Box component="section" aria-label="Most likely" sx={{ fontSize: 17 }}>
+          Most likely: <strong>{first.title}</strong>. Now look at it; nothing stands clear unseen.
+        </Box>
       )}
       {clear && first && (
         <Box
@@ -83,7 +100,11 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
           <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
             {first.title}
           </Box>
-          <Box sx={{ mb: 1.5 }}>One cause stands clear. It becomes bench work, with its proof.</Box>
+          <Box sx={{ mb: 1.5 }}>
+            Seen, and it stands clear. It becomes bench work, with its proof.
+            {fault.seenToo.length > 0 &&
+              ` Seen too: ${fault.seenToo.join('; ')}. That comes next, when the complaint is still there after the proof.`}
+          </Box>
           <Button variant="contained" disabled={pending} onClick={take}>
             This is the cause&nbsp;
             <Key of={COMMANDS.finder.keys.take} />
@@ -92,8 +113,8 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
       )}
       {fault.outcome === 'UNCLEAR' && (
         <Box component="section" aria-label="Unclear" sx={{ fontSize: 17 }}>
-          No check that is left tells enough, and no cause stands clear. Take it to a qualified mechanic with
-          the record so far, or choose a cause beside.
+          No check that is left tells enough, and no cause was seen. Take it to a qualified mechanic with the
+          record so far, take an answer again, or choose a cause beside.
         </Box>
       )}
       {check && (
@@ -104,11 +125,7 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
           pending={pending}
           onAnswer={answer}
           small={clear}
-        >
-          {check.onRecord && (
-            <FromRecords records={onRecord} shown={!clear} pending={pending} onTake={takeRecords} />
-          )}
-        </CheckCard>
+        />
       )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
         <Button variant="outlined" disabled={asked === 0 || pending} onClick={back}>
@@ -161,7 +178,6 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
 }
 
 function minutesOf(check: Schemas['FinderCheck']): string {
-  if (check.onRecord) return 'on record';
   const own = `${rounded(check.minutes, 1)} min`;
   return check.openingMinutes > 0
     ? `${own}, ${rounded(check.openingMinutes, 1)} of them to open and close`
@@ -174,14 +190,12 @@ function CheckCard({
   pending,
   small,
   onAnswer,
-  children,
 }: {
   check: Schemas['FinderCheck'];
   power: Schemas['Power'];
   pending: boolean;
   small: boolean;
   onAnswer: (code: string | undefined) => void;
-  children: ReactNode;
 }) {
   const caution = checkCaution(check, power);
   return (
@@ -192,13 +206,12 @@ function CheckCard({
         </Box>
         <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
           {capital(stageWords[check.stage])}, {minutesOf(check)}
-          {check.onRecord ? '' : ' (est.)'}
+          {' (est.)'}
         </Box>
       </Box>
       {caution && <Caution>{caution}</Caution>}
       {!small && <SawOutline part={check.part.toLowerCase() as SawPart} />}
       <Box sx={{ fontSize: 17 }}>{check.how}</Box>
-      {children}
       <Box role="group" aria-label="Answers" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         {check.answers.map((answer, i) => (
           <AnswerKey
@@ -211,41 +224,14 @@ function CheckCard({
         ))}
         <AnswerKey label="Cannot tell" shown="0" disabled={pending} onPress={() => onAnswer(undefined)} />
       </Box>
-    </Box>
-  );
-}
-
-/** What the bench has seen already, taken together: nobody looks twice, and nobody presses a key for each. */
-function FromRecords({
-  records,
-  shown,
-  pending,
-  onTake,
-}: {
-  records: Schemas['FinderCheck'][];
-  shown: boolean;
-  pending: boolean;
-  onTake: () => void;
-}) {
-  const several = records.length > 1;
-  return (
-    <Box component="section" aria-label="On record" sx={{ display: 'grid', gap: 1, justifyItems: 'start' }}>
-      <Box>The bench looked already:</Box>
-      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-        {records.map(
-          (record) =>
-            record.onRecord && (
-              <li key={record.code}>
-                {several && `${record.title} `}
-                {momentOf(record.onRecord.at)}: {record.onRecord.said}
-              </li>
-            ),
-        )}
-      </Box>
-      <Button variant="contained" disabled={pending} onClick={onTake}>
-        {several ? 'Take all of it from the records' : 'Take it from the record'}&nbsp;
-        {shown && <Key of={COMMANDS.finder.keys.take} />}
-      </Button>
+      {check.fullTank && (
+        <Box>
+          On an empty tank it proves nothing: fill, stand, look again.{' '}
+          <Button variant="text" disabled={pending} onClick={() => onAnswer(TANK_NOT_FULL)}>
+            The tank was not full
+          </Button>
+        </Box>
+      )}
     </Box>
   );
 }

@@ -29,14 +29,24 @@ export function Ranking({ fault }: { fault: Schemas['FaultPage'] }) {
               overflowWrap: 'anywhere',
             })}
           >
-            <Box sx={{ fontWeight: 600 }}>{ranked.title}</Box>
+            <Box sx={{ fontWeight: 600 }}>
+              {ranked.title}
+              {ranked.seen && (
+                <Box component="span" sx={{ fontWeight: 400 }}>
+                  , seen
+                </Box>
+              )}
+            </Box>
             <TallyStrip
               used={strokesOfTwenty(ranked.share)}
               limit={20}
               text={`${rounded(ranked.share * 100, 0)} of 100`}
             />
-            <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>{evidenceSentence(ranked)}</Box>
+            <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
+              {ranked.endedBy ? `Out: ${ranked.endedBy}.` : evidenceSentence(ranked)}
+            </Box>
             {fault.stage === 'FIND' &&
+              !ranked.endedBy &&
               (chosen === ranked.code ? (
                 <Button
                   variant="outlined"

@@ -38,6 +38,15 @@ export function Repair({ fault }: { fault: Schemas['FaultPage'] }) {
       {!closed && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'end' }}>
           <Close act={act} pending={pending} ready={fault.stage === 'CLOSES'} />
+          {(fault.stage === 'CLOSES' || fault.stage === 'STAND') && (
+            <Button
+              variant="outlined"
+              disabled={pending}
+              onClick={() => void act('/api/faults/{id}/still-there', {})}
+            >
+              Put right, and the complaint is still there
+            </Button>
+          )}
           <Button variant="outlined" disabled={pending} onClick={() => void act('/api/faults/{id}/drop', {})}>
             That was not it, go on asking
           </Button>

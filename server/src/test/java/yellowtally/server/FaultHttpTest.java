@@ -91,59 +91,104 @@ class FaultHttpTest {
                 .orElseThrow();
     }
 
+    private List<String> known(String id) {
+        List<String> known = new ArrayList<>();
+        fault(id)
+                .path("known")
+                .forEach(k -> known.add(
+                        k.path("check").asString() + ": " + k.path("said").asString()));
+        return known;
+    }
+
     @Test
-    void whatTheBenchHasFoundIsOfferedAsAnAnswerUntilTheSawGoesOut() {
+    void whatTheBenchHasFoundStandsAsAnAnswerUntilTheSawGoesOut() {
         record("GROOVE", "ATTEND", "\"OIL_HOLE_BLOCKED\"");
         String id = complain("runs-dry");
-        JsonNode groove = offered(fault(id), "groove-free");
-        assertThat(groove.path("minutes").asDouble()).isZero();
-        assertThat(groove.path("onRecord").path("answer").asString()).isEqualTo("blocked");
-        assertThat(groove.path("onRecord").path("said").asString()).isEqualTo("an oil hole or the groove was blocked");
-        assertThat(fault(id).path("next").has("onRecord"))
-                .as("what costs nothing comes first")
-                .isTrue();
-        assertThat(offered(fault(id), "outlet-runs").has("onRecord")).isFalse();
+        assertThat(known(id)).contains("groove-free: an oil hole or the groove was blocked");
+        assertThat(fault(id).path("minutes").asDouble()).isZero();
+        assertThat(fault(id).path("next").path("code").asString())
+                .as("what is known is not asked")
+                .isNotEqualTo("groove-free");
         // The hole was cleared and looked at again: only the latest record counts.
         record("GROOVE", "FINE", "");
-        assertThat(offered(fault(id), "groove-free")
-                        .path("onRecord")
-                        .path("answer")
-                        .asString())
-                .isEqualTo("free");
+        assertThat(known(id)).contains("groove-free: groove and oil holes are free");
         Checks.setBack(api, tag);
         api.post("/api/outings/issue", Checks.issue(api, tag));
         assertThat(api.post("/api/outings/return", Checks.back(api, Checks.backSaw(tag, 1, "")))
                         .status())
                 .isEqualTo(204);
-        assertThat(offered(fault(id), "groove-free").has("onRecord")).isFalse();
+        assertThat(known(id)).noneMatch(k -> k.startsWith("groove-free"));
     }
 
     @Test
-    void allThatIsOnRecordIsTakenAtOnceAndTakenBackOneByOne() {
-        // The service before answers several checks.
+    void whatIsKnownIsDoubtedWithOneKeyAndAskedAgain() {
+        record("GROOVE", "FINE", "");
         String id = complain("runs-dry");
-        assertThat(fault(id).path("others").path(0).has("onRecord")).isTrue();
-        String write = "{" + by(api.officer()) + ",\"expects\":0}";
-        String path = "/api/faults/" + id + "/records";
-        assertThat(api.post(path, write).status()).isEqualTo(204);
-        JsonNode taken = fault(id);
-        int answers = taken.path("path").size();
-        assertThat(answers).isGreaterThan(1);
-        assertThat(taken.path("minutes").asDouble()).isZero();
-        assertThat(taken.path("next").has("onRecord")).isFalse();
-        assertThat(api.post(path, write).status())
-                .as("a repeat changes nothing")
-                .isEqualTo(204);
-        assertThat(fault(id).path("path").size()).isEqualTo(answers);
-        assertThat(act(id, "records", ",\"expects\":0").body().path("detail").asString())
-                .isEqualTo("Somebody else has answered meanwhile. Look at what stands now.");
-        assertThat(act(id, "records", ",\"expects\":" + answers)
+        assertThat(known(id)).anyMatch(k -> k.startsWith("groove-free"));
+        assertThat(act(id, "doubt", ",\"check\":\"groove-free\"").status()).isEqualTo(204);
+        assertThat(known(id)).noneMatch(k -> k.startsWith("groove-free"));
+        assertThat(offered(fault(id), "groove-free").path("minutes").asDouble()).isPositive();
+        assertThat(act(id, "doubt", ",\"check\":\"groove-free\"")
                         .body()
                         .path("detail")
                         .asString())
-                .isEqualTo("Nothing on record tells more about this complaint.");
-        act(id, "back", "");
-        assertThat(fault(id).path("path").size()).isEqualTo(answers - 1);
+                .isEqualTo("No answer stands for this check.");
+        // A given answer is doubted the same way.
+        answer(id, "groove-free", "blocked");
+        assertThat(fault(id).path("path").size()).isEqualTo(1);
+        act(id, "doubt", ",\"check\":\"groove-free\"");
+        assertThat(fault(id).path("path").size()).isZero();
+    }
+
+    @Test
+    void wordsOfAReturnBecomeAFaultThatIsSorted() {
+        api.post("/api/outings/issue", Checks.issue(api, tag));
+        Answer back = api.post(
+                "/api/outings/return",
+                Checks.back(api, Checks.backSaw(tag, 1, ",\"complaint\":\"Brake did not stop it at once\"")));
+        assertThat(back.status()).isEqualTo(204);
+        JsonNode line = api.get("/api/saws/" + tag + "/faults").body().get(0);
+        String id = line.path("id").asString();
+        assertThat(line.path("stage").asString()).isEqualTo("SORT");
+        assertThat(line.path("held").asBoolean())
+                .as("words near to a complaint that can hurt somebody hold until they are sorted and proved")
+                .isTrue();
+        assertThat(fault(id).path("nearest").get(0).path("title").asString())
+                .isEqualTo("Brake does not stop the chain");
+        assertThat(act(id, "close", "").body().path("detail").asString()).startsWith("It was told in words.");
+        assertThat(act(id, "sort", ",\"complaint\":\"sings\"").status()).isEqualTo(422);
+        assertThat(act(id, "sort", ",\"complaint\":\"brake-does-not-stop\"").status())
+                .isEqualTo(204);
+        JsonNode sorted = fault(id);
+        assertThat(sorted.path("stage").asString()).isEqualTo("FIND");
+        assertThat(sorted.path("complaint").path("title").asString()).isEqualTo("Brake does not stop the chain");
+        assertThat(sorted.path("seen").asString()).isEqualTo("Brake did not stop it at once");
+        assertThat(act(id, "sort", ",\"complaint\":\"dust\"")
+                        .body()
+                        .path("detail")
+                        .asString())
+                .isEqualTo("This complaint is sorted already.");
+        assertThat(api.get("/api/log?saw=" + tag + "&kinds=FAULT").body().toString())
+                .contains("Told in words", "SORTED", "Brake does not stop the chain");
+    }
+
+    @Test
+    void aComplaintThatIsStillThereAfterItsProofGoesOnWithTheRest() {
+        String id = complain("runs-dry");
+        act(id, "cause", ",\"cause\":\"bar-oil-hole-blocked\"");
+        assertThat(act(id, "still-there", "").status()).as("not proved yet").isEqualTo(409);
+        record("GROOVE", "FINE", "");
+        record("OIL_CARD", "FINE", "");
+        assertThat(fault(id).path("stage").asString()).isEqualTo("CLOSES");
+        assertThat(act(id, "still-there", "").status()).isEqualTo(204);
+        JsonNode goesOn = fault(id);
+        assertThat(goesOn.path("stage").asString()).isEqualTo("FIND");
+        assertThat(goesOn.path("ranking").get(0).path("code").asString()).isNotEqualTo("bar-oil-hole-blocked");
+        for (JsonNode ranked : goesOn.path("ranking")) {
+            if (ranked.path("code").asString().equals("bar-oil-hole-blocked")) {
+                assertThat(ranked.path("share").asDouble()).isZero();
+            }
+        }
     }
 
     @Test
@@ -177,8 +222,8 @@ class FaultHttpTest {
         List<String> why = new ArrayList<>();
         first.path("evidence").forEach(e -> why.add(e.path("said").asString()));
         assertThat(why).contains("oil came at the outlet with the bar off", "an oil hole or the groove was blocked");
-        // Level 1; bar off 7 and the look at the outlet 2; the groove is on record from the service.
-        assertThat(clear.path("minutes").asDouble()).isCloseTo(10, within(1e-9));
+        // Level 1; bar off 7 and the look at the outlet 2; the groove 1, with the bar off already.
+        assertThat(clear.path("minutes").asDouble()).isCloseTo(11, within(1e-9));
 
         assertThat(act(id, "close", "").body().path("detail").asString())
                 .isEqualTo("The cause is not found yet. Find it, or send the saw to a qualified mechanic.");
@@ -315,12 +360,26 @@ class FaultHttpTest {
     @Test
     void answersThatContradictEachOtherAreTold() {
         String id = complain("runs-dry");
-        answer(id, "groove-free", "blocked");
-        answer(id, "drive-drag", "free");
-        answer(id, "oil-hose-look", "split");
-        answer(id, "pick-up-look", "clogged");
+        answer(id, "oil-level", "right");
+        answer(id, "outlet-runs", "comes");
+        // The service before saw a line of oil on the card.
+        JsonNode confirmed = fault(id).path("clash");
+        assertThat(confirmed.path("said").asString()).isEqualTo("a line of oil came on the card");
+        assertThat(confirmed.has("with"))
+                .as("it speaks against the complaint itself")
+                .isFalse();
+        act(id, "doubt", ",\"check\":\"oil-card\"");
+        answer(id, "oil-card", "none");
+        // All else is as it should be.
+        for (String fine : List.of("outlet-clean=clean", "drive-drag=drags", "vent-try=same", "pump-flow=delivers")) {
+            answer(id, fine.split("=")[0], fine.split("=")[1]);
+        }
         JsonNode clash = fault(id);
-        assertThat(clash.path("clashing").size()).isPositive();
+        assertThat(List.of(
+                        clash.path("clash").path("said").asString(),
+                        clash.path("clash").path("with").asString()))
+                .containsExactlyInAnyOrder("groove and oil holes are free", "oil came at the outlet with the bar off");
+        assertThat(clash.path("clash").path("title").asString()).isNotEmpty();
         assertThat(clash.path("outcome").asString()).isNotEqualTo("CLEAR");
     }
 

@@ -2,6 +2,7 @@ package yellowtally.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
@@ -175,12 +176,12 @@ final class Belief {
     }
 
     /**
-     * Two answers that do not go together: when every cause is ended, or when the best one explains the answers far worse than
+     * Answers that do not go together: when every cause is ended, or when the best one explains the answers far worse than
      * its answers are explained as a rule.
      */
     @Nullable
     Clash clash() {
-        if (causes.isEmpty() || weighed.size() < 2) {
+        if (causes.isEmpty() || weighed.isEmpty()) {
             return null;
         }
         int leader = order().get(0);
@@ -188,46 +189,46 @@ final class Belief {
         if (surprise <= numbers.of(DiagnosisSetting.SURPRISE) && !endedAll()) {
             return null;
         }
-        Weighed against = worst(leader);
-        Weighed rival = weighed.stream()
-                .filter(w -> !w.equals(against))
-                .max(Comparator.comparingDouble(w -> rivalry(w, leader, against)))
+        Weighed odd = Collections.max(weighed, Comparator.comparingDouble(w -> jointWithout(w, bestWithout(w))));
+        if (weighed.size() == 1 || speaksAgainstTheComplaint(odd)) {
+            return new Clash(odd.given(), null);
+        }
+        int best = bestWithout(odd);
+        Weighed with = weighed.stream()
+                .filter(w -> !w.equals(odd))
+                .max(Comparator.comparingDouble(w -> likely(w, causes.get(best)) / onTheWhole(w)))
                 .orElseThrow();
-        boolean rivalOdd = bestWithout(rival) > bestWithout(against);
-        return new Clash(against.given(), rival.given(), rivalOdd ? rival.given() : against.given());
+        return new Clash(odd.given(), with.given());
     }
 
-    private Weighed worst(int leader) {
-        Answered ends = endedBy[leader];
-        return weighed.stream()
-                .max(Comparator.comparingDouble(w -> w.given().equals(ends) ? 1e9 : surprise(w, leader)))
-                .orElseThrow();
-    }
-
-    /** How much an answer speaks for the leader and against what the other answer speaks for, nats. */
-    private double rivalry(Weighed answer, int leader, Weighed against) {
-        int rival = IntStream.range(0, causes.size())
-                .filter(i -> i != leader)
-                .boxed()
-                .max(Comparator.comparingDouble(i -> likely(against, i)))
-                .orElse(leader);
-        return Math.log(likely(answer, leader) / likely(answer, rival));
+    /** Whether no cause explains it: a line of oil on the card of a saw that is said to run dry. */
+    private boolean speaksAgainstTheComplaint(Weighed answer) {
+        double endsUnder = numbers.of(DiagnosisSetting.ENDS_UNDER);
+        return causes.stream().allMatch(cause -> likely(answer, cause) <= endsUnder);
     }
 
     private static double likely(Weighed answer, Cause cause) {
         return Math.max(1e-9, answer.check().likelihood(answer.answer(), cause.code()));
     }
 
-    private double likely(Weighed answer, int cause) {
-        return likely(answer, causes.get(cause));
+    /** How likely an answer is under the causes of this complaint on the whole. */
+    private double onTheWhole(Weighed answer) {
+        return causes.stream()
+                .mapToDouble(cause -> likely(answer, cause))
+                .average()
+                .orElse(1);
     }
 
-    /** How well the best cause explains all answers but one, nats. */
-    private double bestWithout(Weighed one) {
+    /** The cause that explains all answers but one best. */
+    private int bestWithout(Weighed one) {
         return IntStream.range(0, causes.size())
-                .mapToDouble(i -> Math.log(Math.max(joint[i], 1e-300)) - Math.log(likely(one, i)))
-                .max()
+                .boxed()
+                .max(Comparator.comparingDouble(i -> jointWithout(one, i)))
                 .orElse(0);
+    }
+
+    private double jointWithout(Weighed one, int cause) {
+        return joint[cause] / likely(one, causes.get(cause));
     }
 
     /**
@@ -247,7 +248,7 @@ final class Belief {
         double usual = answer.check().row(causes.get(cause).code()).values().stream()
                 .mapToDouble(share -> share > 0 ? -share * Math.log(share) : 0)
                 .sum();
-        return -Math.log(likely(answer, cause)) - usual;
+        return -Math.log(likely(answer, causes.get(cause))) - usual;
     }
 
     private static double[] normalised(double[] weights) {

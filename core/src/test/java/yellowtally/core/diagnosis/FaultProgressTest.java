@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -53,6 +54,47 @@ class FaultProgressTest {
         assertThat(progress(null, List.of(event(FaultEventKind.ANSWERED, 1, 9, "card")))
                         .stage())
                 .isEqualTo(FaultStage.FIND);
+    }
+
+    @Test
+    void whatIsToldInWordsIsSortedFirst() {
+        Complaint told = new Complaint(Complaint.TOLD, "Told in words", false, Step.OUTSIDE_LOOK, Set.of(), Map.of());
+        FaultStory story = FaultStory.of(List.of());
+        LeakWatch watch = LeakWatch.of(null, List.of(), null, at(30, 8), Numbers.STANDARD);
+        FaultProgress progress =
+                FaultProgress.of(new Facts(told, null, story), Profiles.petrol(), SawLog.of(List.of()), watch);
+        assertThat(progress.stage()).isEqualTo(FaultStage.SORT);
+        FaultStory sorted = FaultStory.of(List.of(event(FaultEventKind.SORTED, 1, 9, null)));
+        assertThat(sorted.complaint("told")).as("an event that names none").isEqualTo("told");
+        FaultStory named = FaultStory.of(
+                List.of(new FaultEvent(0, FaultEventKind.SORTED, at(1, 9), null, null, "runs-dry", null)));
+        assertThat(named.complaint("told")).isEqualTo("runs-dry");
+    }
+
+    /** Put right and still there: the cause is out of the ranking, the search goes on; found once more, it is in again. */
+    @Test
+    void whatWasPutRightOrTriedIsKeptApart() {
+        List<FaultEvent> events = new ArrayList<>(BLOCKED_FOUND);
+        events.add(event(FaultEventKind.STILL_THERE, 3, 9, null));
+        assertThat(FaultStory.of(events).settled()).containsExactly("bar-blocked");
+        assertThat(progress(null, events).stage()).isEqualTo(FaultStage.FIND);
+        events.add(event(FaultEventKind.CAUSE_FOUND, 4, 9, "hose-split"));
+        events.add(event(FaultEventKind.CAUSE_DROPPED, 4, 10, null));
+        assertThat(FaultStory.of(events).tried()).containsExactly("hose-split");
+        events.add(event(FaultEventKind.CAUSE_FOUND, 5, 9, "hose-split"));
+        assertThat(FaultStory.of(events).tried()).isEmpty();
+        assertThat(FaultStory.of(events).cause()).isEqualTo("hose-split");
+    }
+
+    @Test
+    void aDoubtedAnswerStandsNoMore() {
+        List<FaultEvent> events = List.of(
+                event(FaultEventKind.ANSWERED, 1, 9, "card"),
+                event(FaultEventKind.ANSWERED, 1, 10, "drag"),
+                event(FaultEventKind.DOUBTED, 1, 11, "card"));
+        FaultStory story = FaultStory.of(events);
+        assertThat(story.path()).containsExactly(new Answered("drag", "none"));
+        assertThat(story.doubted()).containsExactly(Map.entry("card", at(1, 11)));
     }
 
     @Test

@@ -214,10 +214,32 @@ class FinderTest {
         Diagnosis none = ofTwo().after(List.of(said("sees-one", "no"), said("sees-two", "no")));
         assertThat(none.outcome()).isNotEqualTo(Outcome.CLEAR);
         assertThat(none.clash()).isNotNull();
-        assertThat(Set.of(none.clash().one(), none.clash().other()))
+        assertThat(Set.of(none.clash().again(), none.clash().with()))
                 .containsExactlyInAnyOrder(said("sees-one", "no"), said("sees-two", "no"));
         Diagnosis hinted = ofTwo().after(List.of(said("sees-one", "no"), said("sees-two", "no"), said("hint", "yes")));
         assertThat(hinted.clash().again()).as("the hint speaks for one").isEqualTo(said("sees-one", "no"));
+    }
+
+    /** Neither cause lets the run be smooth: it speaks against the complaint, and there is nothing it clashes with. */
+    @Test
+    void anAnswerThatNoCauseExplainsSpeaksAgainstTheComplaint() {
+        Check smooth = SmallKnowledge.check(
+                "smooth",
+                Stage.CLOSED,
+                1,
+                Map.of("yes", 0.02, "no", 0.98),
+                Map.of("two", Map.of("yes", 0.03, "no", 0.97)));
+        Complaint complaint =
+                new Complaint("x", "x", false, Step.FILL, Set.of(), SmallKnowledge.weights("one", 1.0, "two", 1.0));
+        Diagnosis against = new Finder(
+                        SmallKnowledge.of(
+                                List.of(complaint), List.of(ONE, TWO), List.of(HINT, SEES_ONE, SEES_TWO, smooth)),
+                        complaint,
+                        new FinderCase(SawKinds.all().get(0), Set.of(), Set.of()),
+                        Numbers.STANDARD)
+                .after(List.of(said("smooth", "yes"), said("hint", "yes")));
+        assertThat(against.clash()).isEqualTo(new Clash(said("smooth", "yes"), null));
+        assertThat(against.outcome()).isEqualTo(Outcome.ASKS);
     }
 
     /** Both looks have shown their thing: two faults at once, not a contradiction. */

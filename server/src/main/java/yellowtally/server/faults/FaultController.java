@@ -75,7 +75,7 @@ class FaultController {
     /** An answer that stands, given or on record, is asked for again. */
     @PostMapping("/api/faults/{id}/doubt")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void doubt(@PathVariable UUID id, @RequestBody Faults.Doubt given) {
+    void doubt(@PathVariable UUID id, @RequestBody Faults.AskAgain given) {
         once(id, "doubt", given.by(), given, () -> faults.doubt(id, given));
     }
 

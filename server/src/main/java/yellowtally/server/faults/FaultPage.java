@@ -83,8 +83,12 @@ record FaultPage(
     /** An answer that stands without having been asked for, and when it is from. */
     record KnownView(String check, String title, String said, Instant at) {}
 
-    /** Two answers that do not go together, and the check to take again. */
-    record ClashView(String one, String other, String again, String againTitle) {}
+    /** An answer to take again: it does not go with another, or with the complaint itself. */
+    record ClashView(
+            String check,
+            String title,
+            String said,
+            @Nullable String with) {}
 
     /** A check that is offered; with {@code fullTank} it proves something with a full oil tank only. */
     record FinderCheck(

@@ -203,7 +203,8 @@ class FaultPages {
 
     private ClashView clash(Clash clash) {
         String again = clash.again().check();
-        return new ClashView(said(clash.one()), said(clash.other()), again, title(again));
+        return new ClashView(
+                again, title(again), said(clash.again()), clash.with() == null ? null : said(clash.with()));
     }
 
     private String title(String check) {

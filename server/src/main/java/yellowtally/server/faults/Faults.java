@@ -52,7 +52,7 @@ class Faults {
     record Look(By by, Wet wet, @Nullable String note) {}
 
     /** An answer that is doubted, by its check. */
-    record Doubt(By by, String check) {}
+    record AskAgain(By by, String check) {}
 
     /** The complaint that words are sorted as. */
     record SortedAs(By by, String complaint) {}
@@ -115,7 +115,7 @@ class Faults {
     }
 
     /** What stood of a check stands no more, whoever said it: it is asked for again. */
-    void doubt(UUID faultId, Doubt given) {
+    void doubt(UUID faultId, AskAgain given) {
         Live live = live(faultId);
         live.require(FaultStage.FIND, "fault.found");
         boolean stands = Stream.concat(
