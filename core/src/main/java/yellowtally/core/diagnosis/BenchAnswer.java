@@ -2,6 +2,7 @@ package yellowtally.core.diagnosis;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.log.StepEntry;
 import yellowtally.core.steps.Finding;
@@ -14,11 +15,18 @@ import yellowtally.core.steps.StepOutcome;
  * @param step the step that looks at the same thing
  * @param fine code of the answer when it found nothing; {@code null} where a clean record says nothing of how it was before
  * @param found codes of the answers by what it found
+ * @param until steps that can change it: a record from before one of them answers nothing any more
  */
-public record BenchAnswer(Step step, @Nullable String fine, Map<Finding, String> found) {
+public record BenchAnswer(Step step, @Nullable String fine, Map<Finding, String> found, Set<Step> until) {
 
     public BenchAnswer {
         found = Map.copyOf(found);
+        until = Set.copyOf(until);
+    }
+
+    /** An answer that no other step changes. */
+    public BenchAnswer(Step step, @Nullable String fine, Map<Finding, String> found) {
+        this(step, fine, found, Set.of());
     }
 
     /** Code of the answer that a record gives; empty for a record of another step, of another part, or that tells nothing. */

@@ -59,6 +59,9 @@ public record OnRecord(String answer, Instant at) {
         Instant back = source.lastBack();
         return source.log().latest(bench.step()).stream()
                 .filter(record -> back == null || !record.at().isBefore(back))
+                .filter(record -> bench.until().stream()
+                        .flatMap(step -> source.log().latest(step).stream())
+                        .noneMatch(later -> later.after(record)))
                 .flatMap(record -> bench.of(record).map(answer -> new OnRecord(answer, record.at())).stream());
     }
 

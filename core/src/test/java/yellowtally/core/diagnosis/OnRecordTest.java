@@ -110,6 +110,18 @@ class OnRecordTest {
         assertThat(answer(CARD, records, null)).isNull();
     }
 
+    /** A line on the card, and then the drum came off: whether the oil drive has caught again is not known. */
+    @Test
+    void aStepThatCanChangeItMakesARecordVoid() {
+        Check card =
+                answeredBy(SmallKnowledge.CARD, new BenchAnswer(Step.OIL_CARD, "line", Map.of(), Set.of(Step.BEARING)));
+        StepEntry line = record(Step.OIL_CARD, 3, StepOutcome.FINE);
+        assertThat(answer(card, List.of(line, record(Step.BEARING, 2, StepOutcome.FINE)), null))
+                .isEqualTo("line");
+        assertThat(answer(card, List.of(line, record(Step.BEARING, 4, StepOutcome.FINE)), null))
+                .isNull();
+    }
+
     @Test
     void aRecordOfAnotherPartSaysNothingOfThisOne() {
         Check bar = answeredBy(SmallKnowledge.DRAG, new BenchAnswer(Step.GROOVE, "drags", Map.of()));

@@ -98,7 +98,10 @@ final class KnowledgeReader {
             @Nullable Map<KnownFact, String> known) {}
 
     private record BenchLine(
-            Step step, @Nullable String fine, @Nullable Map<Finding, String> found) {}
+            Step step,
+            @Nullable String fine,
+            @Nullable Map<Finding, String> found,
+            @Nullable Set<Step> until) {}
 
     /** What ships with the application. */
     static KnowledgeBase shipped() {
@@ -250,7 +253,10 @@ final class KnowledgeReader {
 
     private static BenchAnswer bench(BenchLine line) {
         return new BenchAnswer(
-                needed(line.step(), "bench step"), line.fine(), line.found() == null ? Map.of() : line.found());
+                needed(line.step(), "bench step"),
+                line.fine(),
+                line.found() == null ? Map.of() : line.found(),
+                set(line.until()));
     }
 
     private static <T> T needed(@Nullable T value, String name) {
