@@ -87,6 +87,14 @@ start_application() {
     -jar server/target/app/yellow-tally.jar "$@"
 }
 
+# run_server_main CLASS ARGS...: a main class of the server's tests, from the classes of this folder alone.
+run_server_main() {
+  local own=server/target
+  mvn -q -B -pl core,web,server -Dexec.skip=true -Dspotless.check.skip=true test-compile dependency:build-classpath \
+    -Dmdep.includeScope=test -Dmdep.outputFile=target/classpath
+  java -cp "$own/test-classes:$own/classes:$(cat $own/classpath)" "$@"
+}
+
 # run_main CLASS ARGS...: a main class of the browser tests, from the classes of this folder alone; nothing is installed.
 run_main() {
   local own=browser-tests/target

@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import yellowtally.core.diagnosis.Complaint;
 import yellowtally.core.oiling.Wet;
 import yellowtally.core.steps.Step;
 import yellowtally.server.faults.FaultOrigin;
@@ -49,6 +50,14 @@ final class DemoFaults {
                         officers.get(1))
                 .answered(minutes(6), "lever-snap", "snaps")
                 .answered(minutes(5), "tabs-look", "whole");
+        FaultSeed.of(
+                records,
+                saw("11").id(),
+                Complaint.TOLD,
+                FaultOrigin.RETURN,
+                "Clicks and knocks once a turn since noon",
+                onReturn(1),
+                crew.get(0));
         // The bench has had the cover off since: the finder need not ask for it again.
         done(saw("13"), Step.BRAKE_BAND, minutes(3), "Cover off, band 1.1 mm all round");
         leak();
