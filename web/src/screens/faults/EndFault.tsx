@@ -17,9 +17,11 @@ export function EndFault({ fault }: { fault: Schemas['FaultPage'] }) {
   if (fault.stage === 'CLOSED') return null;
   if (!open) {
     return (
-      <Button variant="text" onClick={() => setOpen(true)}>
-        End it without a cause
-      </Button>
+      <Box>
+        <Button variant="text" onClick={() => setOpen(true)}>
+          End it without a cause
+        </Button>
+      </Box>
     );
   }
   return (
