@@ -2350,6 +2350,7 @@ export interface components {
             kind: components["schemas"]["InsightKind"];
             /** Format: int32 */
             of?: number;
+            power: components["schemas"]["Power"];
             saw: string;
             side?: components["schemas"]["Side"];
             /** Format: int32 */
@@ -2468,6 +2469,7 @@ export interface components {
             cost?: components["schemas"]["CostPerTank"];
             /** Format: int32 */
             costCents: number;
+            power: components["schemas"]["Power"];
             saw?: string;
             /** Format: double */
             tanks: number;
@@ -2926,6 +2928,7 @@ export interface components {
             costCents?: number;
             edge?: components["schemas"]["EdgeLife"];
             kind: components["schemas"]["Subject"];
+            power: components["schemas"]["Power"];
             /** Format: date-time */
             retiredAt?: string;
             retiredBy?: string;
@@ -3239,6 +3242,7 @@ export interface components {
         };
         SawCost: {
             cost?: components["schemas"]["CostPerTank"];
+            power: components["schemas"]["Power"];
             saw: string;
             /** Format: double */
             stockCents: number;
@@ -3280,6 +3284,7 @@ export interface components {
             before: components["schemas"]["FitState"];
             gained: components["schemas"]["Waiting"][];
             lost: components["schemas"]["Waiting"][];
+            power: components["schemas"]["Power"];
             tag: string;
         };
         /** @enum {string} */
@@ -3777,6 +3782,7 @@ export interface components {
             raw: number;
             task: components["schemas"]["Task"];
             unit: components["schemas"]["UseUnit"];
+            unknown: boolean;
         };
         /** @enum {string} */
         Task: "TENSION" | "BRAKE" | "OUTSIDE_LOOK" | "OIL_CARD" | "FULL_CLEAN" | "SHARPEN" | "DEPTH_GAUGES" | "EQUALISE" | "GROOVE_FLIP" | "DRESS_RAILS" | "NOSE_GREASE" | "SPROCKET" | "BEARING" | "AIR_FILTER" | "PLUG" | "ARRESTOR" | "STARTER" | "TANKS" | "STRIP_DOWN";
@@ -3797,6 +3803,7 @@ export interface components {
             minutes: number;
             stage: components["schemas"]["Stage"];
             task: components["schemas"]["Task"];
+            unknown: boolean;
         };
         TaskWaits: {
             events: components["schemas"]["DueEvent"][];
@@ -4038,6 +4045,7 @@ export interface components {
             crew?: string;
             /** Format: double */
             minutes: number;
+            power: components["schemas"]["Power"];
             rideAlongs: components["schemas"]["RideAlong"][];
             state: components["schemas"]["FitState"];
             tag: string;

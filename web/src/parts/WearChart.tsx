@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { useTheme } from '@mui/material/styles';
 import type { Schemas } from '../api/client';
-import { rounded, tanks } from '../words/format';
+import { BURNED, rounded, tanks } from '../words/format';
 import { lifeSentence, wearWords } from '../words/wear';
 import { ChartSvg } from './ChartSvg';
 import { pathThrough } from './geometry/growth';
@@ -11,7 +11,7 @@ const MOST = 420;
 const { height: H, left: L, right: R, top: T, bottom: B } = WEAR;
 
 /** Readings of one kind of wear over tanks, the limit, and where the readings point: a fan as wide as they scatter. */
-export function WearChart({ wear }: { wear: Schemas['WearView'] }) {
+export function WearChart({ wear, power }: { wear: Schemas['WearView']; power: Schemas['Power'] }) {
   const last = wear.points[wear.points.length - 1];
   if (!last) return null;
   return (
@@ -20,13 +20,13 @@ export function WearChart({ wear }: { wear: Schemas['WearView'] }) {
         {wearWords[wear.kind]}: {rounded(last.mm, 2)} mm
       </Box>
       <ChartSvg
-        label={`${wearWords[wear.kind]} over tanks: ${rounded(last.mm, 2)} mm, limit ${rounded(wear.limitMm, 2)} mm. ${lifeSentence(wear)}`}
+        label={`${wearWords[wear.kind]} over ${BURNED[power]}s: ${rounded(last.mm, 2)} mm, limit ${rounded(wear.limitMm, 2)} mm. ${lifeSentence(wear, power)}`}
         most={MOST}
         height={H}
       >
-        {(width) => <Readings wear={wear} last={last} width={width} />}
+        {(width) => <Readings wear={wear} last={last} width={width} power={power} />}
       </ChartSvg>
-      <Box sx={{ fontSize: 14, color: 'text.secondary' }}>{lifeSentence(wear)}</Box>
+      <Box sx={{ fontSize: 14, color: 'text.secondary' }}>{lifeSentence(wear, power)}</Box>
     </Box>
   );
 }
@@ -35,10 +35,12 @@ function Readings({
   wear,
   last,
   width,
+  power,
 }: {
   wear: Schemas['WearView'];
   last: Schemas['WearView']['points'][number];
   width: number;
+  power: Schemas['Power'];
 }) {
   const { house, text } = useTheme().vars.palette;
   const { x, y, low, high, places, fan } = wearLayout(wear, width);
@@ -87,7 +89,7 @@ function Readings({
         {rounded(low, 1)}
       </text>
       <text x={x(wear.usedTanks)} y={H - 8} textAnchor="middle" fontSize="12.5" fill={text.secondary}>
-        {tanks(Math.round(wear.usedTanks))}
+        {tanks(Math.round(wear.usedTanks), power)}
       </text>
     </>
   );

@@ -10,7 +10,10 @@ const holds = (step: Schemas['Step']): Schemas['Waiting'] => ({
 });
 
 function effect(saw: Partial<Schemas['SawEffect']>): Schemas['Effect'] {
-  return { officer: false, saws: [{ tag: '06', before: 'FIT', after: 'FIT', gained: [], lost: [], ...saw }] };
+  return {
+    officer: false,
+    saws: [{ tag: '06', power: 'PETROL', before: 'FIT', after: 'FIT', gained: [], lost: [], ...saw }],
+  };
 }
 
 describe('what a correction does', () => {

@@ -10,8 +10,8 @@ export function effectSentences(effect: Schemas['Effect']): string[] {
       saw.before === saw.after
         ? `Saw ${saw.tag} stays ${STATES[saw.after]}.`
         : `Saw ${saw.tag} is ${STATES[saw.before]} and will be ${STATES[saw.after]}.`,
-      saw.lost.length > 0 ? `Will wait: ${titles(saw.lost)}.` : '',
-      saw.gained.length > 0 ? `Will wait no more: ${titles(saw.gained)}.` : '',
+      saw.lost.length > 0 ? `Will wait: ${titles(saw.lost, saw.power)}.` : '',
+      saw.gained.length > 0 ? `Will wait no more: ${titles(saw.gained, saw.power)}.` : '',
     ]
       .filter(Boolean)
       .join(' '),
@@ -19,9 +19,9 @@ export function effectSentences(effect: Schemas['Effect']): string[] {
 }
 
 /** Each once; what holds on until it is looked at anew is told by what looks at it. */
-function titles(work: Schemas['Waiting'][]): string {
+function titles(work: Schemas['Waiting'][], power: Schemas['Power']): string {
   const said = work.map((waits) =>
-    waits.what === 'PERSON_HOLDS' ? `${stepWords[waits.step].title}, anew` : workTitle(waits),
+    waits.what === 'PERSON_HOLDS' ? `${stepWords[waits.step].title}, anew` : workTitle(waits, power),
   );
   return [...new Set(said)].join('; ');
 }

@@ -96,7 +96,7 @@ export const words = {
     SET_WAS_APART: 'Set was apart',
     RECHECK_ONE_MINUTE: 'New chain, after one minute running',
     RECHECK_LIGHT_CUTTING: 'New chain, after five minutes of light cutting',
-    RECHECK_FIRST_TANK: 'New chain, after its first tank',
+    RECHECK_FIRST_TANK: 'New chain, after its first tank or charge',
     FIRST_CUTS: 'After the first cuts',
   } satisfies Record<Schemas['CheckOccasion'], string>,
 

@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import { stepWords } from './bench';
-import { momentOf, rounded } from './format';
+import { BURNED, momentOf, rounded } from './format';
 
 export const originWords: Record<Schemas['FaultOrigin'], string> = {
   RETURN: 'said when it came back',
@@ -186,9 +186,8 @@ const TRENDS: Record<Schemas['Trend'], string> = {
 /** Verdict, reason and the next hand movement. */
 /** What a saw burns its oil beside, one of it. */
 export const burnWord: Record<Schemas['Power'], string> = {
+  ...BURNED,
   PETROL: 'tank of fuel',
-  BATTERY: 'charge',
-  CORDED: 'run hour',
 };
 
 export function ratioSentence(
@@ -197,7 +196,7 @@ export function ratioSentence(
   oiler: Schemas['OilerKind'],
 ): string {
   if (ratio.stillFull) {
-    return 'A whole tank was burned and the oil is still full. The chain gets none: it is held until an oil card passes.';
+    return `A whole ${BURNED[power]} was used and the oil is still full. The chain gets none: it is held until an oil card passes.`;
   }
   const usual = power === 'PETROL' ? '' : `, usual ${usualWords(ratio.usual, power)}`;
   const burned = power === 'PETROL' ? 'tanks' : `${burnWord[power]}s`;

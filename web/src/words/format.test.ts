@@ -48,6 +48,6 @@ describe('turns', () => {
 });
 
 it('counts one tank as one tank', () => {
-  expect(tanks(1)).toBe('1 tank');
-  expect(tanks(2.5)).toBe('2.5 tanks');
+  expect(tanks(1, 'PETROL')).toBe('1 tank');
+  expect(tanks(2.5, 'PETROL')).toBe('2.5 tanks');
 });

@@ -121,8 +121,16 @@ export function turnsInLog(turns: number): string {
   return `${exact ?? rounded(size, 2)} ${size > 1.001 ? 'turns' : 'turn'} ${turns > 0 ? 'in' : 'out'}`;
 }
 
-export function tanks(count: number): string {
-  return `${rounded(count, 1)} ${count === 1 ? 'tank' : 'tanks'}`;
+/** What a saw burns, one of it: its use is counted in these. */
+export const BURNED: Record<Schemas['Power'], string> = {
+  PETROL: 'tank',
+  BATTERY: 'charge',
+  CORDED: 'run hour',
+};
+
+/** So much burned: 1 tank, 4 charges, 2 run hours. */
+export function tanks(count: number, power: Schemas['Power']): string {
+  return `${rounded(count, 1)} ${BURNED[power]}${count === 1 ? '' : 's'}`;
 }
 
 export function minutes(count: number): string {

@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { rounded } from './format';
+import { BURNED, rounded } from './format';
 
 export const taskWords: Record<Schemas['Task'], string> = {
   TENSION: 'Tension check',
@@ -68,7 +68,7 @@ export const eventWords: Record<Schemas['DueEvent'], string> = {
 export function units(count: number, unit: Schemas['UseUnit'], power: Schemas['Power'] = 'PETROL'): string {
   const one = Math.abs(count - 1) < 1e-9;
   const word = {
-    TANKS: power === 'PETROL' ? 'tank' : power === 'BATTERY' ? 'charge' : 'run hour',
+    TANKS: BURNED[power],
     OUTINGS: 'outing',
     DAYS: 'day',
     DAYS_IN_USE: 'day in use',

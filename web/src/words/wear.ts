@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { dayAhead, dayOf, rounded } from './format';
+import { BURNED, dayAhead, dayOf, rounded } from './format';
 import { mm, sideWords } from './edge';
 
 export const wearWords: Record<Schemas['WearKind'], string> = {
@@ -10,7 +10,7 @@ export const wearWords: Record<Schemas['WearKind'], string> = {
 };
 
 /** What is left, as a range, and when that will be. Silent where the readings say nothing. */
-export function lifeSentence(wear: Schemas['WearView']): string {
+export function lifeSentence(wear: Schemas['WearView'], power: Schemas['Power']): string {
   if (wear.readings === undefined) {
     const count = wear.points.length;
     return `${count} ${count === 1 ? 'reading' : 'readings'}: too few to say how long it lasts.`;
@@ -21,7 +21,7 @@ export function lifeSentence(wear: Schemas['WearView']): string {
   const date = wear.date
     ? `, about ${dayAhead(wear.date.likely)} (${dayAhead(wear.date.early)} to ${dayAhead(wear.date.late)})`
     : '';
-  return `About ${rounded(wear.tanksLikely, 0)} tanks left (${rounded(wear.tanksEarly ?? 0, 0)} ${late})${date}. Estimate from ${wear.readings} readings.`;
+  return `About ${rounded(wear.tanksLikely, 0)} ${BURNED[power]}s left (${rounded(wear.tanksEarly ?? 0, 0)} ${late})${date}. Estimate from ${wear.readings} readings.`;
 }
 
 /** Money as people write it; the currency is the fleet's own. */
@@ -29,21 +29,22 @@ export function money(cents: number): string {
   return (cents / 100).toFixed(2);
 }
 
-export function costSentence(cost: Schemas['CostPerTank'] | undefined): string {
-  return cost ? `${money(cost.cents)} a tank${cost.estimated ? ' (est.)' : ''}` : '';
+export function costSentence(cost: Schemas['CostPerTank'] | undefined, power: Schemas['Power']): string {
+  return cost ? `${money(cost.cents)} a ${BURNED[power]}${cost.estimated ? ' (est.)' : ''}` : '';
 }
 
 /** What stands out, in a sentence that names its figures. */
 export function insightSentence(found: Schemas['Insight']): string {
+  const tank = BURNED[found.power];
   const figure = rounded(found.figure, 2);
   const against = found.against === undefined ? '' : rounded(found.against, 2);
   switch (found.kind) {
     case 'EATS_EDGES':
-      return `Saw ${found.saw} eats edges: ${figure} mm of cutter a tank, its sisters ${against} mm. Ask where it works.`;
+      return `Saw ${found.saw} eats edges: ${figure} mm of cutter a ${tank}, its sisters ${against} mm. Ask where it works.`;
     case 'COSTLY_OUTING':
-      return `Saw ${found.saw}: between ${dayOf(found.from ?? '')} and ${dayOf(found.to ?? '')} a tank cost ${figure} mm of cutter, usually ${against} mm. Look who had it, and in what.`;
+      return `Saw ${found.saw}: between ${dayOf(found.from ?? '')} and ${dayOf(found.to ?? '')} a ${tank} cost ${figure} mm of cutter, usually ${against} mm. Look who had it, and in what.`;
     case 'GROWS_FAST':
-      return `Loop ${found.chain} on saw ${found.saw} grows ${figure} mm a tank, against ${against} mm before or on its sisters. Sprocket, nuts, oil.`;
+      return `Loop ${found.chain} on saw ${found.saw} grows ${figure} mm a ${tank}, against ${against} mm before or on its sisters. Sprocket, nuts, oil.`;
     case 'SHORTER_SIDE':
       return `Loop ${found.chain} on saw ${found.saw}: the ${sideWords[found.side ?? 'LEFT']} side was shorter in ${found.times ?? 0} of ${found.of ?? 0} sharpenings, by ${mm(found.figure)}. A hand presses harder there, or the vice stands askew.`;
   }

@@ -31,10 +31,10 @@ const oil = (what: Schemas['OilMatter'], ratio: number): Work => ({
 describe('what waits, in words', () => {
   it('names the task and why it is due', () => {
     const due = task({ fraction: 2 });
-    expect(workTitle(due)).toBe('Sharpen');
-    expect(workReason(due)).toBe('2 times its limit');
-    expect(workReason({ ...due, fraction: 1 })).toBe('Its limit is reached');
-    expect(workReason({ ...due, events: ['GROUND_STRUCK', 'DUST_SEEN'] })).toBe(
+    expect(workTitle(due, 'PETROL')).toBe('Sharpen');
+    expect(workReason(due, 'PETROL')).toBe('2 times its limit');
+    expect(workReason({ ...due, fraction: 1 }, 'PETROL')).toBe('Its limit is reached');
+    expect(workReason({ ...due, events: ['GROUND_STRUCK', 'DUST_SEEN'] }, 'PETROL')).toBe(
       'Ground was struck, dust instead of chips',
     );
   });
@@ -46,29 +46,31 @@ describe('what waits, in words', () => {
       finding: 'CHAIN_NOT_STOPPED',
       step: 'BRAKE_RUNNING',
     };
-    expect(workTitle(held)).toBe('Chain does not stop');
-    expect(workReason(held)).toBe('Still missing: brake stops the chain');
+    expect(workTitle(held, 'PETROL')).toBe('Chain does not stop');
+    expect(workReason(held, 'PETROL')).toBe('Still missing: brake stops the chain');
   });
   it('names a fault by its cause once that is found, and what comes next', () => {
     const repair = fault('FAULT_REPAIR', 'Oil hole of the bar blocked', 'GROOVE');
-    expect(workTitle(repair)).toBe('Oil hole of the bar blocked');
-    expect(workReason(repair)).toBe('Cause found. Done by: groove and oil holes');
-    expect(workReason(fault('FAULT_FIND', 'Chain runs dry'))).toBe('Complaint: find the cause');
-    expect(workReason(fault('FAULT_PROOF', 'Pump worn'))).toBe('Repaired. Proved by: oil card');
-    expect(workReason({ what: 'FAULT_STANDS', state: 'DUE', about: 'Cap seal' })).toBe(
+    expect(workTitle(repair, 'PETROL')).toBe('Oil hole of the bar blocked');
+    expect(workReason(repair, 'PETROL')).toBe('Cause found. Done by: groove and oil holes');
+    expect(workReason(fault('FAULT_FIND', 'Chain runs dry'), 'PETROL')).toBe('Complaint: find the cause');
+    expect(workReason(fault('FAULT_PROOF', 'Pump worn'), 'PETROL')).toBe('Repaired. Proved by: oil card');
+    expect(workReason({ what: 'FAULT_STANDS', state: 'DUE', about: 'Cap seal' }, 'PETROL')).toBe(
       'Closed only by a dry day on card',
     );
-    expect(workReason({ what: 'FAULT_CLOSES', state: 'DUE', about: 'Cap seal' })).toBe(
+    expect(workReason({ what: 'FAULT_CLOSES', state: 'DUE', about: 'Cap seal' }, 'PETROL')).toBe(
       'Repaired and proved. Close the fault',
     );
-    expect(workReason(fault('FAULT_MECHANIC', 'Pump worn'))).toBe('With a qualified mechanic');
+    expect(workReason(fault('FAULT_MECHANIC', 'Pump worn'), 'PETROL')).toBe('With a qualified mechanic');
   });
   it('says how the oil goes beside the fuel', () => {
-    expect(workTitle(oil('NOT_OILING', 0.2))).toBe('Oil use 0.2 of the usual: the chain is not oiled');
-    expect(workTitle(oil('OIL_USE_LOW', 0.4))).toBe('Oil use 0.4 of the usual: low');
-    expect(workReason(oil('OIL_USE_LOW', 0.4))).toBe('Over the last tanks. An oil card proves it');
-    expect(workReason(oil('OIL_USE_HIGH', 1.5))).toMatch(/^Adjuster in, .* proves no leak away$/);
-    expect(workTitle(oil('OIL_STILL_FULL', 0))).toBe('A whole tank burned and the oil still full');
+    expect(workTitle(oil('NOT_OILING', 0.2), 'PETROL')).toBe(
+      'Oil use 0.2 of the usual: the chain is not oiled',
+    );
+    expect(workTitle(oil('OIL_USE_LOW', 0.4), 'PETROL')).toBe('Oil use 0.4 of the usual: low');
+    expect(workReason(oil('OIL_USE_LOW', 0.4), 'PETROL')).toBe('Over the last tanks. An oil card proves it');
+    expect(workReason(oil('OIL_USE_HIGH', 1.5), 'PETROL')).toMatch(/^Adjuster in, .* proves no leak away$/);
+    expect(workTitle(oil('OIL_STILL_FULL', 0), 'PETROL')).toBe('A whole tank burned and the oil still full');
   });
   it.each([
     [
@@ -95,9 +97,9 @@ describe('what waits, in words', () => {
       needs: [need('NUTS'), need('SPROCKET')],
       outings: 2,
     };
-    expect(workTitle(slack)).toBe('Slack again within a tank, 2 outings in a row');
-    expect(workReason(slack)).toBe('Suspect, in this order: loose nuts, a worn sprocket');
+    expect(workTitle(slack, 'PETROL')).toBe('Slack again within a tank, 2 outings in a row');
+    expect(workReason(slack, 'PETROL')).toBe('Suspect, in this order: loose nuts, a worn sprocket');
     const tight = { ...slack, what: 'RAN_TOO_TIGHT' as const, needs: [need('NOSE'), need('SPROCKET')] };
-    expect(workReason(tight)).toMatch(/^Not looked at since: /);
+    expect(workReason(tight, 'PETROL')).toMatch(/^Not looked at since: /);
   });
 });

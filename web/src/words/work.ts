@@ -1,12 +1,13 @@
 import type { Schemas } from '../api/client';
 import { findingWords, measureWords, stepWords } from './bench';
-import { capital, list, percent, rounded } from './format';
+import { BURNED, capital, list, percent, rounded } from './format';
 import { eventWords, taskWords } from './schedule';
 
 type Work = Schemas['Waiting'];
 
 /** What waits, in one line. */
-export function workTitle(work: Work): string {
+export function workTitle(work: Work, power: Schemas['Power']): string {
+  const tank = BURNED[power];
   switch (work.what) {
     case 'NO_SET_FITTED':
       return 'Fit a complete cutting set';
@@ -49,7 +50,7 @@ export function workTitle(work: Work): string {
     case 'MEASURE_BOTH_SIDES':
       return `Measure both sides: strokes put them ${rounded(work.differenceMm, 2)} mm apart`;
     case 'SLACK_AGAIN':
-      return `Slack again within a tank, ${work.outings} outings in a row`;
+      return `Slack again within a ${tank}, ${work.outings} outings in a row`;
     case 'TRAVEL_NEARLY_USED':
       return `Adjuster has ${percent(work.percent)} of its travel left. Replace the chain`;
     case 'RECHECK_ONE_MINUTE':
@@ -57,7 +58,7 @@ export function workTitle(work: Work): string {
     case 'RECHECK_LIGHT_CUTTING':
       return 'New chain: five minutes of light cutting, read again';
     case 'RECHECK_FIRST_TANK':
-      return 'New chain has run its first tank. Read again';
+      return `New chain has run its first ${tank}. Read again`;
     case 'CHECK_DUE':
       return 'Tension check';
     case 'FINDING_HOLDS':
@@ -71,7 +72,9 @@ export function workTitle(work: Work): string {
     case 'BRAKE_OVERDUE':
       return 'Test the chain brake: out again and not tested';
     case 'OIL_STILL_FULL':
-      return 'A whole tank burned and the oil still full';
+      return power === 'PETROL'
+        ? 'A whole tank burned and the oil still full'
+        : `A whole ${tank} used and the oil still full`;
     case 'NOT_OILING':
       return `Oil use ${rounded(work.share, 2)} of the usual: the chain is not oiled`;
     case 'OIL_USE_LOW':
@@ -94,11 +97,11 @@ export function workTitle(work: Work): string {
     case 'TASK_SOON':
       return taskWords[work.task];
     case 'TAKES_UP_FAST':
-      return `Takes up fast: ${rounded(work.mmPerTank, 2)} mm of loop a tank`;
+      return `Takes up fast: ${rounded(work.mmPerTank, 2)} mm of loop a ${tank}`;
     case 'GROWN_TO_WATCH':
       return `Chain has grown ${percent(work.percent)}. Watch it`;
     case 'RECHECK_AFTER_FIRST_TANK_WAITS':
-      return 'New chain: last recheck after its first tank';
+      return `New chain: last recheck after its first ${tank}`;
     case 'FIRST_CUTS_WAIT':
       return 'Set was apart: read again after the first cuts';
   }
@@ -129,7 +132,7 @@ export function stillMissing(needs: Schemas['Need'][]): string {
 }
 
 /** Why it waits. */
-export function workReason(work: Work): string {
+export function workReason(work: Work, power: Schemas['Power']): string {
   switch (work.what) {
     case 'NO_SET_FITTED':
       return 'Bar, chain or sprocket is missing';
@@ -166,7 +169,7 @@ export function workReason(work: Work): string {
       return 'The chain gets no oil. An oil card proves it';
     case 'NOT_OILING':
     case 'OIL_USE_LOW':
-      return 'Over the last tanks. An oil card proves it';
+      return `Over the last ${BURNED[power]}s. An oil card proves it`;
     case 'OIL_USE_HIGH':
       return 'Adjuster in, or look where it is wet. A card that passes proves no leak away';
     case 'FAULT_SORT':

@@ -49,7 +49,7 @@ function Filled({ board }: { board: Schemas['Board'] }) {
         {next.map((row) => (
           <Line key={row.tag} tag={row.tag}>
             <Box sx={{ minWidth: 0 }}>
-              <StateMark state={row.state}>{row.work[0] ? workTitle(row.work[0]) : ''}</StateMark>
+              <StateMark state={row.state}>{row.work[0] ? workTitle(row.work[0], row.power) : ''}</StateMark>
               <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>about {minutes(row.minutes)}</Box>
             </Box>
             <StartVisit tag={row.tag} />

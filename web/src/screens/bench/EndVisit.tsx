@@ -73,9 +73,9 @@ export function EndVisit({
         {!visit.ended &&
           waits.map((w, i) => (
             <Box key={i} sx={{ pl: 2.75 }}>
-              {workTitle(w)}{' '}
+              {workTitle(w, visit.saw.profile.power)}{' '}
               <Box component="span" sx={{ color: 'text.secondary' }}>
-                {workReason(w)}
+                {workReason(w, visit.saw.profile.power)}
               </Box>
             </Box>
           ))}

@@ -44,7 +44,7 @@ export function Findings({ visit }: { visit: Schemas['VisitPage'] }) {
         <Part title="Worth doing now">
           {visit.rideAlongs.map((ride) => (
             <Box key={ride.task} sx={{ py: 0.25 }}>
-              {taskWords[ride.task]}: its stage is open, saves {rounded(ride.savedMinutes, 0)} min
+              {taskWords[ride.task]}: saves {rounded(ride.savedMinutes, 0)} min of opening and closing
             </Box>
           ))}
         </Part>
@@ -53,7 +53,7 @@ export function Findings({ visit }: { visit: Schemas['VisitPage'] }) {
         {holds.length > 0 ? (
           holds.map((w, i) => (
             <Box key={i} sx={{ py: 0.25 }}>
-              Held: {workTitle(w)}. {workReason(w)}
+              Held: {workTitle(w, visit.saw.profile.power)}. {workReason(w, visit.saw.profile.power)}
             </Box>
           ))
         ) : (

@@ -62,7 +62,7 @@ export function BenchToday({ board }: { board: Schemas['Board'] }) {
           >
             <TagPlate tag={row.tag} />
             <Box sx={{ minWidth: 0 }}>
-              <Box sx={{ fontWeight: 600 }}>{row.work[0] && workTitle(row.work[0])}</Box>
+              <Box sx={{ fontWeight: 600 }}>{row.work[0] && workTitle(row.work[0], row.power)}</Box>
               {row.rideAlongs.length > 0 && (
                 <Box sx={{ fontSize: 13, color: 'text.secondary' }}>
                   {row.rideAlongs.map((r) => taskWords[r.task]).join(', ')} rides along, saves{' '}

@@ -4,7 +4,7 @@ import type { Schemas } from '../../api/client';
 import { TagPlate } from '../../parts/Plate';
 import { StateMark } from '../../parts/StateMark';
 import { TallyStrip } from '../../parts/TallyStrip';
-import { dayAhead, minutes, rounded } from '../../words/format';
+import { BURNED, dayAhead, minutes, rounded } from '../../words/format';
 import { familyWords, taskWords, units } from '../../words/schedule';
 import { workReason, workTitle } from '../../words/work';
 
@@ -100,11 +100,11 @@ function Row({ row }: { row: Schemas['WorkRow'] }) {
             '&:hover': { textDecoration: 'underline' },
           }}
         >
-          {workTitle(first)}
+          {workTitle(first, row.power)}
         </Box>
         <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
           {[
-            workReason(first),
+            workReason(first, row.power),
             row.minutes > 0 ? minutes(row.minutes) : '',
             row.visit ? 'on the bench' : row.crew ? `out with ${row.crew}` : '',
           ]
@@ -113,14 +113,18 @@ function Row({ row }: { row: Schemas['WorkRow'] }) {
         </Box>
         {others.length > 0 && (
           <Box sx={{ fontSize: 13.5 }}>
-            Also: {others.slice(0, MOST_NAMED).map(workTitle).join('; ')}
+            Also:{' '}
+            {others
+              .slice(0, MOST_NAMED)
+              .map((w) => workTitle(w, row.power))
+              .join('; ')}
             {others.length > MOST_NAMED && `; ${others.length - MOST_NAMED} more`}
           </Box>
         )}
       </td>
       {FAMILIES.map((family) => (
         <Box component="td" key={family} sx={STRIP_CELL}>
-          <Strip tally={row.tallies.find((t) => t.family === family)} />
+          <Strip tally={row.tallies.find((t) => t.family === family)} power={row.power} />
         </Box>
       ))}
     </Box>
@@ -137,16 +141,17 @@ function whenOf(row: Schemas['WorkRow']): string {
     case 'FIRST_CUTS_WAIT':
       return 'After cuts';
     case 'RECHECK_AFTER_FIRST_TANK_WAITS':
-      return 'After a tank';
+      return `After a ${BURNED[row.power]}`;
     default:
       return 'Watch';
   }
 }
 
-function Strip({ tally }: { tally: Schemas['Tally'] | undefined }) {
+function Strip({ tally, power }: { tally: Schemas['Tally'] | undefined; power: Schemas['Power'] }) {
   if (!tally) return null;
+  if (tally.unknown) return <Box sx={{ fontSize: 12.5 }}>unknown</Box>;
   const counted =
     Math.abs(tally.counted - tally.raw) > 0.01 ? `, counted as ${rounded(tally.counted, 1)}` : '';
-  const text = `${taskWords[tally.task]}: ${units(tally.raw, tally.unit)}${counted} of ${rounded(tally.limit, 1)}`;
+  const text = `${taskWords[tally.task]}: ${units(tally.raw, tally.unit, power)}${counted} of ${rounded(tally.limit, 1)}`;
   return <TallyStrip used={tally.counted} limit={tally.limit} text={text} most={10} />;
 }

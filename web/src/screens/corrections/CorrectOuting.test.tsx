@@ -30,7 +30,7 @@ const ENTRY: Schemas['OutingEntry'] = {
 
 const EFFECT: Schemas['Effect'] = {
   officer: false,
-  saws: [{ tag: '06', before: 'DUE', after: 'FIT', gained: [], lost: [] }],
+  saws: [{ power: 'PETROL', tag: '06', before: 'DUE', after: 'FIT', gained: [], lost: [] }],
 };
 
 async function opened(answers: Record<string, unknown> = {}) {

@@ -81,7 +81,7 @@ function Warning({ tag, board }: { tag: string; board: Schemas['Board'] }) {
     where ||
     (plate.state === 'FIT' || !first
       ? 'fit'
-      : `${plate.state === 'HELD' ? 'held' : 'due'}: ${workTitle(first)}`);
+      : `${plate.state === 'HELD' ? 'held' : 'due'}: ${workTitle(first, plate.power)}`);
   return (
     <Box>
       <StateMark state={where ? 'HELD' : plate.state}>{`${tag} ${words}`}</StateMark>

@@ -36,9 +36,9 @@ export function HeldSaws() {
                 .filter((work) => work.state === 'HELD')
                 .map((work, i) => (
                   <Box key={i}>
-                    <Link to={`/saws/${row.tag}`}>{workTitle(work)}</Link>{' '}
+                    <Link to={`/saws/${row.tag}`}>{workTitle(work, row.power)}</Link>{' '}
                     <Box component="span" sx={{ color: 'text.secondary' }}>
-                      {workReason(work)}
+                      {workReason(work, row.power)}
                     </Box>
                   </Box>
                 ))}

@@ -37,7 +37,7 @@ export default function PartScreen() {
         {partWord(part.kind)} {part.tag}
       </Box>
       <Box sx={{ color: 'text.secondary', mb: 2 }}>
-        {describe(part)}. {tanks(part.tanks)} so far.{' '}
+        {describe(part)}. {tanks(part.tanks, part.power)} so far.{' '}
         {onSaw ? (
           <>
             On saw <Link to={`/saws/${onSaw}`}>{onSaw}</Link>.
@@ -67,7 +67,8 @@ export default function PartScreen() {
                 <strong>
                   Saw <Link to={`/saws/${stay.saw}`}>{stay.saw}</Link>
                 </strong>
-                : {dayOf(stay.from)} to {stay.until ? dayOf(stay.until) : 'now'}, {tanks(stay.tanks)}
+                : {dayOf(stay.from)} to {stay.until ? dayOf(stay.until) : 'now'},{' '}
+                {tanks(stay.tanks, part.power)}
                 {stay.sprocket &&
                   stay.loop !== undefined &&
                   `, loop ${stay.loop} of ${stay.loops ?? stay.loop} on ${stay.sprocket}`}
@@ -84,7 +85,7 @@ export default function PartScreen() {
                 }}
               >
                 {part.wear.map((w) => (
-                  <WearChart key={w.kind} wear={w} />
+                  <WearChart key={w.kind} wear={w} power={part.power} />
                 ))}
               </Box>
               {part.edge && <Box sx={{ mt: 1 }}>Edge: {rounded(part.edge.percentLeft, 0)} % left.</Box>}
@@ -138,7 +139,7 @@ function Price({ part }: { part: Schemas['PartPage'] }) {
     <Panel title="Cost">
       <Box sx={{ mb: 1 }}>
         {part.costCents === undefined ? 'No price yet.' : `It cost ${money(part.costCents)}.`}{' '}
-        {part.cost && `${costSentence(part.cost)} over its life.`}
+        {part.cost && `${costSentence(part.cost, part.power)} over its life.`}
       </Box>
       <form onSubmit={submit}>
         <FormField control={control} name="costCents" label="Price" inputMode="decimal" check={notANumber} />

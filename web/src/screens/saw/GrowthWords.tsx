@@ -1,12 +1,18 @@
 import Box from '@mui/material/Box';
 import type { Schemas } from '../../api/client';
-import { length, percent, rounded } from '../../words/format';
+import { BURNED, length, percent, rounded } from '../../words/format';
 import { growthSource, othersOfGrowth } from '../../words/growth';
 import { SLACK_SUSPECTS } from '../../words/work';
 import { list } from '../../words/format';
 
 /** What the growth means, in sentences; says what it stands on. */
-export function GrowthWords({ tension }: { tension: Schemas['TensionPage'] }) {
+export function GrowthWords({
+  tension,
+  power,
+}: {
+  tension: Schemas['TensionPage'];
+  power: Schemas['Power'];
+}) {
   const growth = tension.growth?.now;
   if (!growth) return null;
   const unit = tension.house.lengthUnit;
@@ -35,7 +41,7 @@ export function GrowthWords({ tension }: { tension: Schemas['TensionPage'] }) {
       </p>
       {takeUp && takeUp.state !== 'TOO_FEW_READINGS' && takeUp.recentMmPerTank !== undefined && (
         <p>
-          Takes up {rounded(takeUp.recentMmPerTank, 2)} mm of loop a tank of late
+          Takes up {rounded(takeUp.recentMmPerTank, 2)} mm of loop a {BURNED[power]} of late
           {takeUp.pastMmPerTank !== undefined && `, ${rounded(takeUp.pastMmPerTank, 2)} before`}
           {takeUp.sistersMmPerTank !== undefined && `, its sisters ${rounded(takeUp.sistersMmPerTank, 2)}`}.
           {takeUp.state === 'FASTER_THAN_ITS_PAST' &&

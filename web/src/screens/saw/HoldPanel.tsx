@@ -12,12 +12,14 @@ import { StillNeeded } from './StillNeeded';
 /** A held saw: why, who, what is still needed, and the release once everything is proved. */
 export function HoldPanel({
   tag,
+  power,
   holds,
   work,
   needs,
   mayRelease,
 }: {
   tag: string;
+  power: Schemas['Power'];
   holds: Schemas['OpenHold'][];
   work: Schemas['Waiting'][];
   needs: Schemas['Need'][];
@@ -37,8 +39,8 @@ export function HoldPanel({
         <HoldLine key={hold.id} hold={hold} />
       ))}
       {byItself(work, holds).map((waits) => (
-        <Box key={workTitle(waits)} sx={{ my: 0.75, fontWeight: 600 }}>
-          {workTitle(waits)}
+        <Box key={workTitle(waits, power)} sx={{ my: 0.75, fontWeight: 600 }}>
+          {workTitle(waits, power)}
         </Box>
       ))}
       <StillNeeded tag={tag} needs={needs} faultId={holds.find((hold) => hold.faultId)?.faultId} />

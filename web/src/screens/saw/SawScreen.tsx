@@ -12,7 +12,7 @@ import { StateMark } from '../../parts/StateMark';
 import { TallyStrip } from '../../parts/TallyStrip';
 import { useStartVisit } from '../bench/StartVisit';
 import { words } from '../../words/en';
-import { barLength, dayOf, tanks } from '../../words/format';
+import { BURNED, barLength, capital, dayOf, tanks } from '../../words/format';
 import { workReason, workTitle } from '../../words/work';
 import { GrowthWords } from './GrowthWords';
 import { DoubtedFigures } from './DoubtedFigures';
@@ -151,6 +151,7 @@ function Filled({
           {schedule?.state === 'HELD' && (
             <HoldPanel
               tag={saw.tag}
+              power={saw.card.power}
               holds={schedule.holds}
               work={schedule.work}
               needs={schedule.needs}
@@ -158,17 +159,17 @@ function Filled({
             />
           )}
           {schedule && <DoubtedFigures tag={saw.tag} doubted={schedule.doubted} />}
-          {!retired && <Waiting tension={tension} held={schedule?.state === 'HELD'} />}
+          {!retired && <Waiting tension={tension} held={schedule?.state === 'HELD'} power={saw.card.power} />}
           {!retired && <SawFaults tag={saw.tag} />}
           {schedule && <SchedulePanel schedule={schedule} />}
-          {!retired && <WearPanel tag={saw.tag} />}
+          {!retired && <WearPanel tag={saw.tag} power={saw.card.power} />}
           {tension.growth && (
             <Box component="section" sx={{ mt: 3 }}>
               <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
                 Growth of chain {saw.chain?.tag}
               </Box>
               <GrowthChart growth={tension.growth} unit={tension.house.lengthUnit} />
-              <GrowthWords tension={tension} />
+              <GrowthWords tension={tension} power={saw.card.power} />
             </Box>
           )}
           <SawHistory tag={saw.tag} />
@@ -187,7 +188,15 @@ function stateWords(state: Schemas['FitState'], crew: string | undefined): strin
   return crew ? `${words.state[state]}, out with ${crew}` : words.state[state];
 }
 
-function Waiting({ tension, held }: { tension: Schemas['TensionPage']; held: boolean }) {
+function Waiting({
+  tension,
+  held,
+  power,
+}: {
+  tension: Schemas['TensionPage'];
+  held: boolean;
+  power: Schemas['Power'];
+}) {
   const since = tension.sincePass;
   // What is only near its limit stands in the schedule below, what holds it in the hold above.
   const waits = tension.work.filter((work) => work.what !== 'TASK_SOON' && !(held && work.state === 'HELD'));
@@ -200,20 +209,20 @@ function Waiting({ tension, held }: { tension: Schemas['TensionPage']; held: boo
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, columnGap: 3 }}>
         {waits.map((work, i) => (
           <Box key={i} sx={{ py: 0.5 }}>
-            <StateMark state={work.state}>{workTitle(work)}</StateMark>
-            <Box sx={{ color: 'text.secondary', fontSize: 14, pl: 2.75 }}>{workReason(work)}</Box>
+            <StateMark state={work.state}>{workTitle(work, power)}</StateMark>
+            <Box sx={{ color: 'text.secondary', fontSize: 14, pl: 2.75 }}>{workReason(work, power)}</Box>
           </Box>
         ))}
       </Box>
       <Box sx={{ display: 'flex', gap: 4, mt: 1.5, flexWrap: 'wrap' }}>
         <Box>
           <Box sx={{ fontSize: 13, color: 'text.secondary', fontWeight: 600, mb: 0.5 }}>
-            Tanks since the last good reading
+            {capital(BURNED[power])}s since the last good reading
           </Box>
           <TallyStrip
             used={since.tanks}
             limit={tension.limits.tanks}
-            text={`${tanks(since.tanks)} used, limit ${tanks(tension.limits.tanks)}`}
+            text={`${tanks(since.tanks, power)} used, limit ${tanks(tension.limits.tanks, power)}`}
           />
         </Box>
         {tension.newChain && tension.rechecksDone < 3 && (

@@ -3,7 +3,9 @@ import type { Schemas } from '../../api/client';
 import { TallyStrip } from '../../parts/TallyStrip';
 import { Heading } from '../../parts/Heading';
 import { dayAhead, dayOf, minutes, rounded } from '../../words/format';
-import { countWords, eventWords, familyWords, stageWords, taskWords } from '../../words/schedule';
+import { countWords, eventWords, familyWords, stageWords, taskWords, units } from '../../words/schedule';
+
+const LOOKED_AT_FIRST = 4;
 
 /** Every task of the saw by family: what is used up, why, when it will be due. */
 export function SchedulePanel({ schedule }: { schedule: Schemas['SchedulePage'] }) {
@@ -21,6 +23,7 @@ export function SchedulePanel({ schedule }: { schedule: Schemas['SchedulePage'] 
         {schedule.rideAlongs.length > 0 &&
           ` Rides along: ${schedule.rideAlongs.map((r) => `${taskWords[r.task].toLowerCase()}, saves ${rounded(r.savedMinutes, 0)} min`).join('; ')}.`}
       </Box>
+      <UnknownPast tasks={schedule.tasks.filter((t) => t.unknown)} />
       {families.map((family) => (
         <Box key={family} sx={{ mt: 1.25 }}>
           <Box component="h3" sx={{ fontSize: 14, fontWeight: 600, color: 'text.secondary', m: 0 }}>
@@ -58,15 +61,21 @@ function TaskLine({ task, power }: { task: Schemas['TaskView']; power: Schemas['
           {minutes(task.minutes)}, {stageWords[task.stage]}
         </Box>
       </Box>
-      <TallyStrip
-        used={binding.counted}
-        limit={binding.limit}
-        text={`${taskWords[task.task]}: ${countWords(binding, power)}`}
-        most={10}
-      />
+      {task.unknown ? (
+        <Box sx={{ fontSize: 13.5 }}>Unknown</Box>
+      ) : (
+        <TallyStrip
+          used={binding.counted}
+          limit={binding.limit}
+          text={`${taskWords[task.task]}: ${countWords(binding, power)}`}
+          most={10}
+        />
+      )}
       <Box sx={{ fontSize: 13.5, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
         {task.events.length > 0 && `At once: ${task.events.map((e) => eventWords[e]).join(', ')}. `}
-        {task.limits.map((limit) => countWords(limit, power)).join('; or ')}
+        {task.unknown
+          ? `No record of its past. Usual: ${task.limits.map((limit) => units(limit.limit, limit.unit, power)).join(' or ')}`
+          : task.limits.map((limit) => countWords(limit, power)).join('; or ')}
       </Box>
       <Box sx={{ fontSize: 13.5, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
         <Box sx={{ fontWeight: task.due ? 600 : 400 }}>{dueWords(task)}</Box>
@@ -78,8 +87,20 @@ function TaskLine({ task, power }: { task: Schemas['TaskView']; power: Schemas['
   );
 }
 
+/** An older saw without a past: what nobody knows is said, and where to look first, in the order of the handbook. */
+function UnknownPast({ tasks }: { tasks: Schemas['TaskView'][] }) {
+  if (tasks.length === 0) return null;
+  const first = tasks.slice(0, LOOKED_AT_FIRST).map((t) => taskWords[t.task].toLowerCase());
+  return (
+    <Box sx={{ mb: 0.5 }}>
+      Nobody wrote down what this saw had before its first record here. Look first at: {first.join('; ')}.
+    </Box>
+  );
+}
+
 function dueWords(task: Schemas['TaskView']): string {
   if (task.due) return 'due now';
+  if (task.unknown) return 'unknown';
   const expected = task.expected;
   if (!expected) return 'no date yet';
   const likely = dayAhead(expected.likely);

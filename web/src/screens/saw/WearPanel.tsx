@@ -12,7 +12,7 @@ import { costSentence, insightSentence } from '../../words/wear';
 const ORDINAL = ['', 'first', 'second', 'third', 'fourth', 'fifth', 'sixth'];
 
 /** How the fitted set wears: where each part has been, its readings, and how long it will last. */
-export function WearPanel({ tag }: { tag: string }) {
+export function WearPanel({ tag, power }: { tag: string; power: Schemas['Power'] }) {
   const { data: wear } = useSawWear(tag);
   if (!wear || wear.parts.length === 0) return null;
   // Growth has its own chart below, with the days on it.
@@ -43,7 +43,7 @@ export function WearPanel({ tag }: { tag: string }) {
         }}
       >
         {charts.map((w) => (
-          <WearChart key={w.kind} wear={w} />
+          <WearChart key={w.kind} wear={w} power={power} />
         ))}
       </Box>
       {notes(wear).map((note) => (
@@ -54,12 +54,13 @@ export function WearPanel({ tag }: { tag: string }) {
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, mt: 1 }}>
         {wear.parts.map((part) => (
           <Box component="li" key={part.tag} sx={{ py: 0.25 }}>
-            {partWord(part.kind)} <Link to={`/parts/${part.tag}`}>{part.tag}</Link>: {tanks(part.tanksAll)}
-            {part.stays > 1 && `, ${tanks(part.tanksHere)} of them here`}
+            {partWord(part.kind)} <Link to={`/parts/${part.tag}`}>{part.tag}</Link>:{' '}
+            {tanks(part.tanksAll, power)}
+            {part.stays > 1 && `, ${tanks(part.tanksHere, power)} of them here`}
             {part.loop !== undefined &&
               part.sprocket &&
               `, ${place(part.loop, part.loops ?? part.loop)} on ${part.sprocket}`}
-            {part.cost && `, ${costSentence(part.cost)}`}
+            {part.cost && `, ${costSentence(part.cost, power)}`}
           </Box>
         ))}
       </Box>

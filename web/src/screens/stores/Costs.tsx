@@ -17,8 +17,8 @@ export function Costs() {
         rows={data.saws.map((s) => ({
           to: `/saws/${s.saw}`,
           name: `Saw ${s.saw}`,
-          note: tanks(s.tanks),
-          value: costSentence(s.cost) || 'nothing priced yet',
+          note: tanks(s.tanks, s.power),
+          value: costSentence(s.cost, s.power) || 'nothing priced yet',
           order: s.cost?.cents ?? 0,
         }))}
       />
@@ -27,8 +27,8 @@ export function Costs() {
         rows={data.loops.map((l) => ({
           to: `/parts/${l.chain}`,
           name: l.chain,
-          note: `${money(l.costCents)}, ${tanks(l.tanks)}${l.saw ? `, on saw ${l.saw}` : ''}`,
-          value: costSentence(l.cost) || 'hardly run',
+          note: `${money(l.costCents)}, ${tanks(l.tanks, l.power)}${l.saw ? `, on saw ${l.saw}` : ''}`,
+          value: costSentence(l.cost, l.power) || 'hardly run',
           order: l.cost?.cents ?? 0,
         }))}
       />

@@ -50,7 +50,7 @@ export default function StoresScreen() {
               options={[
                 { value: 'SHELF', label: 'Shelf' },
                 { value: 'PARTS', label: 'Loops, bars, sprockets' },
-                { value: 'COSTS', label: 'What a tank costs' },
+                { value: 'COSTS', label: 'What use costs' },
               ]}
               onChange={(to) => {
                 setView(to);

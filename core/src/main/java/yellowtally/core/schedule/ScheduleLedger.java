@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
@@ -84,8 +85,27 @@ public record ScheduleLedger(
             List<LimitUse> limits = task.limits(saw).stream()
                     .map(limit -> since.use(limit.unit(), numbers.of(limit.setting())))
                     .toList();
-            TaskDue due = new TaskDue(task, limits, since.events(), last == null ? null : last.at(), null);
-            return due.due() ? due : new TaskDue(task, limits, due.events(), due.lastDone(), expected(task, limits));
+            TaskDue due = new TaskDue(
+                    task, limits, since.events(), last == null ? null : last.at(), null, since.used(), unknown(last));
+            // Of what was before the first record nobody can say how far it is.
+            return due.due() || due.unknown() ? due : due.expected(expected(task, limits));
+        }
+
+        /** Whether it has no record on a saw that was in use before its records begin. */
+        private boolean unknown(@Nullable StepEntry last) {
+            return last == null
+                    && recordsBegin().isAfter(inService.plusDays((long) numbers.of(ScheduleSetting.PAST_UNKNOWN)));
+        }
+
+        /** Outings are all at hand, steps from before the last weeks only where nothing came after them. */
+        private LocalDate recordsBegin() {
+            return Stream.concat(
+                            uses.stream()
+                                    .filter(use -> use.subjects().contains(Subject.SAW))
+                                    .map(UseEntry::firstDay),
+                            log.entries().stream().map(StepEntry::day))
+                    .min(Comparator.naturalOrder())
+                    .orElse(today);
         }
 
         /** The oldest of the latest records of the steps it takes: done only when all of them are. */
@@ -200,6 +220,13 @@ public record ScheduleLedger(
                 return uses.subList(i, uses.size());
             }
 
+            /** Whether the thing that it is about was used since. */
+            boolean used() {
+                return outings.stream()
+                        .anyMatch(outing ->
+                                outing.tanks() > 0 && outing.subjects().contains(task.subject()));
+            }
+
             Set<DueEvent> events() {
                 Set<DueEvent> events = EnumSet.noneOf(DueEvent.class);
                 for (UseEntry outing : outings) {
@@ -303,9 +330,9 @@ public record ScheduleLedger(
         }
     }
 
-    /** Days of an outing that no earlier outing has counted already. */
+    /** Days of an outing on which the saw ran and that no earlier outing has counted already. */
     private static double newDays(UseEntry use, LocalDate counted) {
         LocalDate first = use.firstDay().isAfter(counted) ? use.firstDay() : counted.plusDays(1);
-        return Math.max(0, ChronoUnit.DAYS.between(first, use.lastDay()) + 1);
+        return Math.min(use.mostDaysRun(), Math.max(0.0, (double) ChronoUnit.DAYS.between(first, use.lastDay()) + 1));
     }
 }

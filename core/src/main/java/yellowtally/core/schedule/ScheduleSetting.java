@@ -161,6 +161,13 @@ public enum ScheduleSetting implements LinedSetting {
             1,
             10,
             "From this share of its limit a task is worth doing while its stage is open.")),
+    PAST_UNKNOWN(SettingLine.estimate(
+            "schedule.past.unknown-from",
+            14,
+            SettingUnit.DAYS,
+            1,
+            365,
+            "A saw in service for longer than this before its first record has a past that nobody wrote down.")),
     PACE_DAYS(SettingLine.given(
             "schedule.pace.days",
             28,

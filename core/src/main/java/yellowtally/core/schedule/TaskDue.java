@@ -14,17 +14,41 @@ import org.jspecify.annotations.Nullable;
  * @param events what makes it due at once, whatever the limits say
  * @param lastDone when it was last done; {@code null} when there is no record
  * @param expected when it will fall due; {@code null} when it is due or when too little is known
+ * @param used whether the thing that it is about was used since it was last done
+ * @param unknown whether it has no record though the saw was in use before its records begin: nobody can say how far it is
  */
 public record TaskDue(
         Task task,
         List<LimitUse> limits,
         Set<DueEvent> events,
         @Nullable Instant lastDone,
-        @Nullable DueDate expected) {
+        @Nullable DueDate expected,
+        boolean used,
+        boolean unknown) {
 
     public TaskDue {
         limits = List.copyOf(limits);
         events = Set.copyOf(events);
+    }
+
+    /** Of a saw whose whole past is on record, and of whose use since nothing is said. */
+    public TaskDue(
+            Task task,
+            List<LimitUse> limits,
+            Set<DueEvent> events,
+            @Nullable Instant lastDone,
+            @Nullable DueDate expected) {
+        this(task, limits, events, lastDone, expected, false, false);
+    }
+
+    /** The same with the day on which it will fall due. */
+    TaskDue expected(@Nullable DueDate date) {
+        return new TaskDue(task, limits, events, lastDone, date, used, unknown);
+    }
+
+    /** Whether every one of its limits is a single use, day or sharpening: nothing is saved up for it (handbook section 10). */
+    public boolean oneUse() {
+        return limits.stream().allMatch(limit -> limit.limit() <= 1);
     }
 
     /** The limit that is nearest, or farthest over. */

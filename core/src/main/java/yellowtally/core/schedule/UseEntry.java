@@ -23,4 +23,13 @@ public record UseEntry(
         double tanks,
         Set<Condition> conditions,
         Set<DueEvent> events,
-        Set<Subject> subjects) {}
+        Set<Subject> subjects) {
+
+    /**
+     * The most days on which it can have run (est., general practice): a day with the saw running burns more than the end of a
+     * tank, so that there are no more of them than tanks begun. Out for a week with two tanks burned is two days in use.
+     */
+    public double mostDaysRun() {
+        return Math.ceil(tanks - 1e-9);
+    }
+}

@@ -94,14 +94,25 @@ public record VisitPlan(List<PlannedStep> steps, Bill bill, List<RideAlong> ride
         return limit.counted() + 1 >= limit.limit() - 1e-9;
     }
 
+    /**
+     * Minutes that doing a task now saves against a visit of its own: nearly due and its stage open anyway; or one that comes with
+     * every use and was used since, for which what is open already need not be opened once more (handbook section 10).
+     */
     private static double saved(TaskDue due, Draft draft, Set<Stage> opened, Numbers numbers) {
         Task task = due.task();
-        boolean near = !due.due() && due.fraction() >= numbers.of(ScheduleSetting.SOON_FROM);
-        if (!near || task == Task.STRIP_DOWN || draft.has(task.steps().get(0))) {
+        if (due.due() || task == Task.STRIP_DOWN || draft.has(task.steps().get(0))) {
             return 0;
         }
         Set<Stage> needs = Bill.opened(task.stages());
-        return opened.containsAll(needs) ? Bill.access(needs, numbers) : 0;
+        boolean near = due.fraction() >= numbers.of(ScheduleSetting.SOON_FROM);
+        boolean allOpen = opened.containsAll(needs);
+        if (!(near && allOpen) && !(due.oneUse() && due.used())) {
+            return 0;
+        }
+        Set<Stage> closed = EnumSet.noneOf(Stage.class);
+        closed.addAll(needs);
+        closed.removeAll(opened);
+        return Bill.access(needs, numbers) - Bill.access(closed, numbers);
     }
 
     /** The plan while it is made: each step once, with its strongest reason. */

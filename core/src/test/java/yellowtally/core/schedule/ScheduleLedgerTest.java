@@ -43,6 +43,36 @@ class ScheduleLedgerTest {
         return Uses.of(Uses.ledger(SAW, uses, done).assess(day(today), Seasons.STANDARD, Numbers.STANDARD), task);
     }
 
+    /** Days in use are days on which it ran: out from day 2 to day 8 with two tanks burned is two of them (est.). */
+    @ParameterizedTest
+    @CsvSource({"2, 8, 2.0, 2", "2, 8, 1.5, 2", "2, 3, 5, 2", "2, 2, 0.1, 1", "2, 8, 0, 0"})
+    void daysInUseAreDaysOnWhichItRan(int out, int back, double tanks, double days) {
+        UseEntry use = new UseEntry(
+                at(back, 16), day(out), day(back), tanks, Set.of(), Set.of(), EnumSet.allOf(Subject.class));
+        TaskDue card = assess(Task.OIL_CARD, List.of(use), allDone(1), 10);
+        assertThat(card.limits())
+                .filteredOn(limit -> limit.unit() == UseUnit.DAYS_IN_USE)
+                .singleElement()
+                .satisfies(limit -> assertThat(limit.raw()).isEqualTo(days));
+    }
+
+    /** In service for weeks before its first record, and never greased as far as anybody wrote down: nobody can say how far it is. */
+    @ParameterizedTest
+    @CsvSource({"14, false", "16, true", "30, true"})
+    void aPastThatNobodyWroteDownIsUnknown(int firstRecord, boolean unknown) {
+        List<StepEntry> greased = List.of(done(firstRecord, Step.TENSION));
+        TaskDue bearing =
+                assess(Task.BEARING, List.of(outing(firstRecord, 1), outing(firstRecord + 2, 1)), greased, 40);
+        assertThat(bearing.unknown()).isEqualTo(unknown);
+        assertThat(bearing.expected() == null)
+                .as("no date from an unknown past")
+                .isEqualTo(unknown);
+        assertThat(assess(Task.BEARING, List.of(outing(31, 1)), List.of(done(30, Step.BEARING)), 40)
+                        .unknown())
+                .as("done once is a beginning")
+                .isFalse();
+    }
+
     /** The table of handbook section 10: what uses the limit up, and what falls one unit short of it. */
     @ParameterizedTest
     @CsvSource({

@@ -72,6 +72,9 @@ class VisitPlanTest {
                         Step.INERTIA,
                         Step.CLEAN_COVER,
                         Step.BRAKE_BAND,
+                        Step.GROOVE,
+                        Step.RAILS,
+                        Step.NOSE,
                         Step.NOSE_GREASE,
                         Step.REFIT,
                         Step.TENSION,
@@ -85,6 +88,23 @@ class VisitPlanTest {
         assertThat(why(plan, Step.CLEAN_COVER)).isEqualTo(Why.DUE);
         assertThat(why(plan, Step.BRAKE_BAND)).isEqualTo(Why.COMPANY);
         assertThat(why(plan, Step.REFIT)).isEqualTo(Why.CLOSES);
+        assertThat(why(plan, Step.GROOVE))
+                .as("not sharpened since, and the bar is off anyway")
+                .isEqualTo(Why.RIDES_ALONG);
+        assertThat(plan.rideAlongs()).contains(new RideAlong(Task.GROOVE_FLIP, 7));
+    }
+
+    /** The cover is off for the brake: the groove and the turn of the bar save the cover's 1 + 3, and need the bar's 1 + 2. */
+    @Test
+    void whatComesWithEveryUseRidesAlongWithThePartThatIsOpen() {
+        SawProfile plain = Profiles.battery();
+        List<UseEntry> used = List.of(outing(35, 0.5));
+        VisitPlan plan = plan(plain, used, allDone(34));
+        assertThat(plan.rideAlongs()).contains(new RideAlong(Task.GROOVE_FLIP, 4));
+        assertThat(why(plan, Step.GROOVE)).isEqualTo(Why.RIDES_ALONG);
+        assertThat(plan.bill().accessMinutes()).as("the bill is without it").isEqualTo(4);
+        VisitPlan done = plan(plain, used, allDone(34, done(36, Step.GROOVE)));
+        assertThat(why(done, Step.GROOVE)).as("not used since").isNull();
     }
 
     /** Sharpening makes turning the bar over due at the same visit. */

@@ -154,6 +154,7 @@ class BoardController {
      */
     record WorkRow(
             String tag,
+            Power power,
             FitState state,
             @Nullable String crew,
             @Nullable BenchMark visit,
@@ -167,6 +168,7 @@ class BoardController {
             boolean something = work.stream().anyMatch(Waiting::forToday);
             return new WorkRow(
                     standing.fitted().saw().tag(),
+                    standing.profile().power(),
                     standing.account().state(),
                     crew,
                     BenchMark.of(standing),

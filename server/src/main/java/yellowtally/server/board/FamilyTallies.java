@@ -15,12 +15,19 @@ import yellowtally.core.schedule.UseUnit;
  */
 final class FamilyTallies {
 
-    /** Use against the limit that is nearest in a family. */
-    record Tally(Family family, Task task, UseUnit unit, double raw, double counted, double limit) {
+    /** Use against the limit that is nearest in a family; {@code unknown} where nobody can say how much was used. */
+    record Tally(Family family, Task task, UseUnit unit, double raw, double counted, double limit, boolean unknown) {
 
         static Tally of(TaskDue task) {
             LimitUse use = task.binding();
-            return new Tally(task.task().family(), task.task(), use.unit(), use.raw(), use.counted(), use.limit());
+            return new Tally(
+                    task.task().family(),
+                    task.task(),
+                    use.unit(),
+                    use.raw(),
+                    use.counted(),
+                    use.limit(),
+                    task.unknown());
         }
     }
 
@@ -33,6 +40,9 @@ final class FamilyTallies {
     }
 
     private static TaskDue toBeDrawn(TaskDue one, TaskDue other) {
+        if (one.unknown() != other.unknown()) {
+            return one.unknown() ? other : one;
+        }
         if (one.everyTime() != other.everyTime()) {
             return one.everyTime() ? other : one;
         }

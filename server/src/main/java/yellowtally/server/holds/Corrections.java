@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.fitness.MoreUsable;
 import yellowtally.core.fitness.SawAccount;
+import yellowtally.core.steps.Power;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
 import yellowtally.core.waiting.FitState;
@@ -72,7 +73,8 @@ public class Corrections implements WatchesSaws {
      * @param gained what would wait no more
      * @param lost what would wait from then on
      */
-    public record SawEffect(String tag, FitState before, FitState after, List<Waiting> gained, List<Waiting> lost) {}
+    public record SawEffect(
+            String tag, Power power, FitState before, FitState after, List<Waiting> gained, List<Waiting> lost) {}
 
     /**
      * What a correction does.
@@ -138,6 +140,7 @@ public class Corrections implements WatchesSaws {
             }
             effects.add(new SawEffect(
                     saw.tag(),
+                    after.profile().power(),
                     before.get(i).state(),
                     after.account().state(),
                     MoreUsable.gained(before.get(i), after.account()),

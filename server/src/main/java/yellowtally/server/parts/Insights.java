@@ -10,6 +10,7 @@ import yellowtally.core.comparison.CostlyStretch;
 import yellowtally.core.comparison.EdgeEater;
 import yellowtally.core.comparison.ShorterSide;
 import yellowtally.core.edge.Side;
+import yellowtally.core.steps.Power;
 import yellowtally.core.tension.TakeUp;
 import yellowtally.core.waiting.TakeUpWaits.TakeUpMatter;
 import yellowtally.core.wear.PartWear;
@@ -46,6 +47,7 @@ public class Insights {
     public record Insight(
             InsightKind kind,
             String saw,
+            Power power,
             String chain,
             double figure,
             @Nullable Double against,
@@ -88,7 +90,11 @@ public class Insights {
                     .toList();
             EdgeEater.of(own, others, standing.numbers())
                     .ifPresent(eater -> found.add(plain(
-                            InsightKind.EATS_EDGES, saw, chain.tag(), eater.mmPerTank(), eater.sistersMmPerTank())));
+                            InsightKind.EATS_EDGES,
+                            standing,
+                            chain.tag(),
+                            eater.mmPerTank(),
+                            eater.sistersMmPerTank())));
         });
         standing.wear()
                 .kind(WearKind.CUTTER)
@@ -96,6 +102,7 @@ public class Insights {
                         .forEach(stretch -> found.add(new Insight(
                                 InsightKind.COSTLY_OUTING,
                                 saw,
+                                standing.profile().power(),
                                 chain.tag(),
                                 stretch.mmPerTank(),
                                 stretch.usualMmPerTank(),
@@ -110,12 +117,13 @@ public class Insights {
             Double against = takeUp.state() == TakeUp.State.FASTER_THAN_ITS_PAST
                     ? takeUp.pastMmPerTank()
                     : takeUp.sistersMmPerTank();
-            found.add(plain(InsightKind.GROWS_FAST, saw, chain.tag(), takeUp.recentMmPerTank(), against));
+            found.add(plain(InsightKind.GROWS_FAST, standing, chain.tag(), takeUp.recentMmPerTank(), against));
         }
         ShorterSide.of(standing.parts().sideDifferences(), standing.numbers())
                 .ifPresent(side -> found.add(new Insight(
                         InsightKind.SHORTER_SIDE,
                         saw,
+                        standing.profile().power(),
                         chain.tag(),
                         side.meanMm(),
                         null,
@@ -127,8 +135,20 @@ public class Insights {
         return found;
     }
 
-    private static Insight plain(InsightKind kind, String saw, String chain, double figure, @Nullable Double against) {
-        return new Insight(kind, saw, chain, figure, against, null, null, null, null, null);
+    private static Insight plain(
+            InsightKind kind, Standing standing, String chain, double figure, @Nullable Double against) {
+        return new Insight(
+                kind,
+                standing.fitted().saw().tag(),
+                standing.profile().power(),
+                chain,
+                figure,
+                against,
+                null,
+                null,
+                null,
+                null,
+                null);
     }
 
     private static Optional<Double> perTank(Standing standing) {

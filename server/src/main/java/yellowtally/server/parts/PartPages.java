@@ -18,6 +18,7 @@ import yellowtally.core.drive.Rotation;
 import yellowtally.core.edge.EdgeLife;
 import yellowtally.core.fitness.SawWear;
 import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Power;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.stores.CostPerTank;
 import yellowtally.core.wear.WearKind;
@@ -84,6 +85,7 @@ class PartPages {
      * @param condemned whether something found on it keeps it from being fitted
      * @param wear absent readings leave the list empty
      * @param changes when it was retired and brought back, in order of time
+     * @param power how the saw burns that it hangs on; petrol on the shelf, where nobody can tell
      * @param cost absent while it has hardly run, or nobody said what it cost
      */
     record PartPage(
@@ -97,6 +99,7 @@ class PartPages {
             @Nullable String retiredBy,
             @Nullable String retiredReason,
             boolean condemned,
+            Power power,
             double tanks,
             List<PartChange> changes,
             List<StayView> stays,
@@ -183,6 +186,7 @@ class PartPages {
                 part.retiredBy() == null ? null : name(part.retiredBy()),
                 part.retiredReason(),
                 check.condemned(part.id(), kind),
+                standing == null ? Power.PETROL : standing.profile().power(),
                 tanks,
                 changes(part),
                 stays.stream().map(stay -> view(stay, part, kind)).toList(),

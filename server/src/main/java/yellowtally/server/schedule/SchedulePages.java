@@ -88,7 +88,12 @@ class SchedulePages {
             @Nullable UUID visitId,
             List<QuickStep> quick) {}
 
-    /** A task and where it stands; {@code binding} is the key of the limit that is nearest, or farthest over. */
+    /**
+     * A task and where it stands.
+     *
+     * @param binding the key of the limit that is nearest, or farthest over
+     * @param unknown whether nobody can say how far it is: no record, and a past that nobody wrote down
+     */
     record TaskView(
             Task task,
             Family family,
@@ -100,7 +105,8 @@ class SchedulePages {
             String binding,
             Set<DueEvent> events,
             @Nullable Instant lastDone,
-            @Nullable DueDate expected) {}
+            @Nullable DueDate expected,
+            boolean unknown) {}
 
     /** One limit of a task; {@code key} is the setting it comes from. */
     record LimitView(UseUnit unit, double raw, double counted, double limit, Set<Condition> heavier, String key) {}
@@ -203,7 +209,8 @@ class SchedulePages {
                 limits.get(due.limits().indexOf(due.binding())).key(),
                 due.events(),
                 due.lastDone(),
-                due.expected());
+                due.expected(),
+                due.unknown());
     }
 
     private List<OpenHold> holds(Saw saw, Standing standing) {

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Power;
 import yellowtally.core.stores.CostPerTank;
 import yellowtally.core.wear.PartWear;
 import yellowtally.server.fleet.Chain;
@@ -56,6 +57,7 @@ class CostPages {
     /** A saw; absent cost: hardly run, or nothing has a price. */
     record SawCost(
             String saw,
+            Power power,
             double tanks,
             double stockCents,
             @Nullable CostPerTank cost) {}
@@ -64,9 +66,19 @@ class CostPages {
     record LoopCost(
             String chain,
             @Nullable String saw,
+            Power power,
             double tanks,
             int costCents,
             @Nullable CostPerTank cost) {}
+
+    /** How the saw burns that a part hangs on; on the shelf nobody can tell, and most are petrol. */
+    private static Power powerOf(List<Standing> all, Part part) {
+        return all.stream()
+                .filter(standing -> standing.fitted().saw().id().equals(part.sawId()))
+                .map(standing -> standing.profile().power())
+                .findFirst()
+                .orElse(Power.PETROL);
+    }
 
     /** What went through a part while it hung on a saw. */
     private record TanksOfPart(UUID partId, UUID sawId, Double tanks) {}
@@ -121,6 +133,7 @@ class CostPages {
                                 ? null
                                 : Objects.requireNonNull(names.get(part.sawId()))
                                         .tag(),
+                        powerOf(all, part),
                         sum,
                         cents,
                         CostPerTank.ofLoop(cents, sum, still, numbers).orElse(null)));
@@ -136,7 +149,8 @@ class CostPages {
                     CostPerTank cost = own.isEmpty() && cents == 0
                             ? null
                             : CostPerTank.ofSaw(cents, own, tanks, numbers).orElse(null);
-                    return new SawCost(standing.fitted().saw().tag(), tanks, cents, cost);
+                    return new SawCost(
+                            standing.fitted().saw().tag(), standing.profile().power(), tanks, cents, cost);
                 })
                 .toList();
         return new CostPage(saws, loops);

@@ -26,6 +26,18 @@ class FamilyTalliesTest {
     }
 
     @Test
+    void whatNobodyKnowsHidesNothingThatIsKnown() {
+        LimitUse nought = new LimitUse(UseUnit.TANKS, 0, 0, 20, Set.of());
+        TaskDue unknown = new TaskDue(Task.BEARING, List.of(nought), Set.of(), null, null, true, true);
+        assertThat(FamilyTallies.of(List.of(unknown, task(Task.GROOVE_FLIP, 0, 1))))
+                .extracting(FamilyTallies.Tally::task)
+                .containsExactly(Task.GROOVE_FLIP);
+        assertThat(FamilyTallies.of(List.of(unknown)))
+                .singleElement()
+                .satisfies(tally -> assertThat(tally.unknown()).isTrue());
+    }
+
+    @Test
     void whatIsDueAfterEveryOutingHidesNothingThatLasts() {
         List<FamilyTallies.Tally> tallies = FamilyTallies.of(
                 List.of(task(Task.FULL_CLEAN, 1, 1), task(Task.OIL_CARD, 2, 5), task(Task.BRAKE, 1, 1)));
