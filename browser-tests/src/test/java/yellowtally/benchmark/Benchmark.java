@@ -9,12 +9,15 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import yellowtally.benchmark.Report.Repeats;
 import yellowtally.browser.Application;
 import yellowtally.browser.Lane;
 import yellowtally.core.fitness.SawWear;
 import yellowtally.core.schedule.ScheduleLedger;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.wear.WearTrial;
 
 /** Prints the figures of speed and size, each beside its limit, with the machine named. */
 public final class Benchmark {
@@ -31,6 +34,7 @@ public final class Benchmark {
         long began = System.nanoTime();
         System.out.println("Machine: " + machine());
         Benchmark benchmark = new Benchmark();
+        forecasts();
         Reference.warmUp();
         benchmark.computing();
         Path data = Files.createTempDirectory("yellow-tally-benchmark");
@@ -41,6 +45,18 @@ public final class Benchmark {
         }
         benchmark.years(data);
         System.exit(benchmark.report.end((System.nanoTime() - began) / 1e9) ? 0 : 1);
+    }
+
+    private static void forecasts() {
+        WearTrial.Result lives = new WearTrial(500, 2026).play(Numbers.STANDARD);
+        System.out.printf(
+                Locale.ROOT,
+                "Wear of 500 made-up lives: the true end lies in the range of %.0f %% (aim 75 to 85), before it %.0f %%;"
+                        + " its middle is %.1f %% off, a straight line through first and last %.1f %%%n",
+                lives.held() * 100,
+                lives.early() * 100,
+                lives.medianOff() * 100,
+                lives.lineOff() * 100);
     }
 
     /** What core works out from records that are loaded already. */

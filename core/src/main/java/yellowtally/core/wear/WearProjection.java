@@ -8,7 +8,8 @@ import yellowtally.core.settings.Numbers;
 
 /**
  * How fast a part wears, and what is left of it (general practice): the middle of the slopes between every two readings, so that one
- * slip of the caliper changes little; the range is that of the middle half of the slopes. An estimate, always.
+ * slip of the caliper changes little. The range of what is left is made to hold eight of ten lives ({@link WearTrial}). An estimate,
+ * always.
  *
  * @param readings how many it stands on
  * @param perUse wear per tank or per sharpening, mm; below zero where readings seem to heal
@@ -21,6 +22,12 @@ public record WearProjection(
     public static final int MOST_READINGS = 30;
 
     private static final double NO_USE = 1e-9;
+
+    /** Of eight of ten cases each way, in spreads of a bell curve. */
+    private static final double EIGHT_OF_TEN = 1.2816;
+
+    /** From the middle distance to the spread of a bell curve. */
+    private static final double TO_SPREAD = 1.4826;
 
     /**
      * Projects readings.
@@ -39,9 +46,22 @@ public record WearProjection(
         }
         double way = kind.rising() ? 1 : -1;
         double[] slopes = slopes(run, way);
-        Range perUse = new Range(quantile(slopes, 0.25), quantile(slopes, 0.5), quantile(slopes, 0.75));
-        double remaining = limitMm * way - worn(run, perUse.likely(), way);
-        return Optional.of(new WearProjection(run.size(), perUse, left(remaining, perUse)));
+        Range perUse = perUse(slopes, run.size());
+        double worn = worn(run, perUse.likely(), way);
+        boolean over = way * run.get(run.size() - 1).mm() >= limitMm * way;
+        double remaining = over ? 0 : limitMm * way - worn;
+        return Optional.of(new WearProjection(
+                run.size(), perUse, left(remaining, spread(run, worn, perUse, way), perUse, numbers)));
+    }
+
+    /**
+     * The middle of all slopes, and between which of them the true one lies in eight of ten cases: the order statistics that the
+     * chances of their signs give (Kendall), which no single slip moves far.
+     */
+    private static Range perUse(double[] slopes, int readings) {
+        double chance = EIGHT_OF_TEN * Math.sqrt(readings * (readings - 1.0) * (2.0 * readings + 5) / 18);
+        double share = Math.min(0.5, chance / 2 / slopes.length);
+        return new Range(quantile(slopes, 0.5 - share), quantile(slopes, 0.5), quantile(slopes, 0.5 + share));
     }
 
     /** What a projection looks at of a list in order of time: its latest {@value #MOST_READINGS}, or fewer. */
@@ -55,15 +75,41 @@ public record WearProjection(
         return of(points, kind, limitMm, numbers.of(WearSetting.LEAST_TANKS), numbers);
     }
 
-    private static @Nullable Range left(double remaining, Range perUse) {
+    /**
+     * Use left, as wide as eight of ten lives: by what is not known of the rate, of the wear now, and of how the rate goes on, each
+     * as a share of the use left.
+     */
+    private static @Nullable Range left(double remaining, double spreadMm, Range perUse, Numbers numbers) {
         if (remaining <= 0) {
             return Range.ZERO;
         }
         if (perUse.likely() <= 0) {
             return null;
         }
-        double late = perUse.low() <= 0 ? Double.POSITIVE_INFINITY : remaining / perUse.low();
-        return new Range(remaining / perUse.high(), remaining / perUse.likely(), late);
+        double goesOn = EIGHT_OF_TEN * numbers.of(WearSetting.RATE_CHANGES);
+        double now = EIGHT_OF_TEN * spreadMm / remaining;
+        double faster = perUse.high() / perUse.likely() - 1;
+        double likely = remaining / perUse.likely();
+        double low = likely / (1 + norm(faster, now, goesOn));
+        if (perUse.low() <= 0) {
+            return new Range(low, likely, Double.POSITIVE_INFINITY);
+        }
+        double slower = perUse.likely() / perUse.low() - 1;
+        return new Range(low, likely, likely * (1 + norm(slower, now, goesOn)));
+    }
+
+    private static double norm(double... parts) {
+        return Math.sqrt(Arrays.stream(parts).map(part -> part * part).sum());
+    }
+
+    /** How far the wear now may be off, mm: what the readings scatter around their line, as the middle of them does. */
+    private static double spread(List<WearPoint> run, double worn, Range perUse, double way) {
+        WearPoint last = run.get(run.size() - 1);
+        double[] off = run.stream()
+                .mapToDouble(p -> Math.abs(way * p.mm() + Math.max(0, perUse.likely()) * (last.use() - p.use()) - worn))
+                .sorted()
+                .toArray();
+        return TO_SPREAD * quantile(off, 0.5) / Math.sqrt(run.size());
     }
 
     private static long distinct(List<WearPoint> run) {
@@ -88,14 +134,14 @@ public record WearProjection(
         return sorted;
     }
 
-    /** The wear now: the worse of the last reading and of where all of them point. */
+    /** The wear now: the middle of where all readings point. */
     private static double worn(List<WearPoint> run, double slope, double way) {
         WearPoint last = run.get(run.size() - 1);
         double[] pointed = run.stream()
                 .mapToDouble(p -> way * p.mm() + Math.max(0, slope) * (last.use() - p.use()))
                 .sorted()
                 .toArray();
-        return Math.max(way * last.mm(), quantile(pointed, 0.5));
+        return quantile(pointed, 0.5);
     }
 
     private static double quantile(double[] sorted, double share) {

@@ -19,7 +19,14 @@ public enum WearSetting implements LinedSetting {
             SettingUnit.TANKS,
             0.5,
             50,
-            "Readings must lie at least this much use apart, from first to last."));
+            "Readings must lie at least this much use apart, from first to last.")),
+    RATE_CHANGES(SettingLine.estimate(
+            "wear.rate.changes",
+            0.3,
+            SettingUnit.FACTOR,
+            0,
+            1,
+            "How much the rate of wear changes in what is left of a life: other wood, other hands."));
 
     private final SettingLine line;
 

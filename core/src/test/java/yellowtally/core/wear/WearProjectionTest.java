@@ -38,6 +38,20 @@ class WearProjectionTest {
         assertThat(cutter.left().likely()).isCloseTo((7.70 - 4.0) / 0.15, within(1e-6));
     }
 
+    /** Three readings on one line leave the rate to change: 30 tanks ± 1.28 × 0.3 of them, 30 / 1.384 to 30 × 1.384. */
+    @Test
+    void theRangeIsAsWideAsEightOfTenLives() {
+        Range left =
+                of(WearKind.SPROCKET, 0.5, points(0, 0.0, 10, 0.10, 20, 0.20)).left();
+        assertThat(left.low()).isCloseTo(30 / (1 + 1.2816 * 0.3), within(1e-6));
+        assertThat(left.high()).isCloseTo(30 * (1 + 1.2816 * 0.3), within(1e-6));
+        Range noisy = of(WearKind.SPROCKET, 0.5, points(0, 0.0, 10, 0.13, 20, 0.20, 30, 0.27))
+                .left();
+        assertThat(noisy.high() / noisy.likely())
+                .as("readings that scatter say less")
+                .isGreaterThan(1.39);
+    }
+
     @ParameterizedTest
     @CsvSource({"2, too few readings", "1, too few readings", "0, none"})
     void isSilentWithTooFewReadings(int readings) {
