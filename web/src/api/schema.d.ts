@@ -3616,7 +3616,7 @@ export interface components {
             until?: string;
         };
         /** @enum {string} */
-        Step: "MAKE_SAFE" | "OUTSIDE_LOOK" | "ELECTRIC_LOOK" | "BRAKE_LEVER" | "INERTIA" | "NEW_GUARD" | "NEW_CATCHER" | "NEW_POWER_PART" | "CLEAN_COVER" | "BRAKE_BAND" | "NEW_BAND" | "GROOVE" | "RAILS" | "BLUING_CAUSE" | "DRESS_RAILS" | "NOSE" | "NOSE_GREASE" | "CHAIN_LOOK" | "SPROCKET" | "BEARING" | "NEW_CASE_PART" | "STRIP_DOWN" | "REPLACE_SPROCKET" | "REPLACE_BAR" | "REPLACE_CHAIN" | "SHARPEN" | "EQUALISE" | "DEPTH_GAUGES" | "TIGHTEN" | "REFIT" | "TENSION" | "NUTS" | "AIR_FILTER" | "PLUG" | "TUNE" | "NEW_SCREEN" | "ARRESTOR" | "STARTER" | "NEW_HOSE" | "TANKS" | "NEW_CONTROL_PART" | "FILL" | "BRAKE_RUNNING" | "CONTROLS" | "OIL_CARD";
+        Step: "MAKE_SAFE" | "OUTSIDE_LOOK" | "ELECTRIC_LOOK" | "BRAKE_LEVER" | "INERTIA" | "NEW_GUARD" | "NEW_CATCHER" | "NEW_POWER_PART" | "CLEAN_COVER" | "BRAKE_BAND" | "NEW_BAND" | "GROOVE" | "RAILS" | "BLUING_CAUSE" | "DRESS_RAILS" | "NOSE" | "NOSE_GREASE" | "CHAIN_LOOK" | "SPROCKET" | "BEARING" | "NEW_CASE_PART" | "STRIP_DOWN" | "REPLACE_SPROCKET" | "REPLACE_BAR" | "REPLACE_CHAIN" | "SHARPEN" | "EQUALISE" | "DEPTH_GAUGES" | "NEW_MOUNT" | "TIGHTEN" | "REFIT" | "TENSION" | "NUTS" | "AIR_FILTER" | "PLUG" | "TUNE" | "NEW_SCREEN" | "ARRESTOR" | "NEW_ROPE" | "STARTER" | "NEW_CAP_SEAL" | "NEW_HOSE" | "TANKS" | "NEW_CONTROL_PART" | "FILL" | "BRAKE_RUNNING" | "CONTROLS" | "OIL_CARD";
         StepAnswer: {
             doubts: components["schemas"]["Doubt"][];
             figures: {
@@ -3707,7 +3707,7 @@ export interface components {
             why: components["schemas"]["Why"];
         };
         /** @enum {string} */
-        StockKind: "PLUG" | "AIR_FILTER" | "FILE" | "NEEDLE_BEARING" | "BAR_OIL" | "TWO_STROKE_OIL" | "GREASE" | "BAR_GUARD" | "ARRESTOR_SCREEN" | "PICK_UP_FILTER";
+        StockKind: "PLUG" | "AIR_FILTER" | "FILE" | "NEEDLE_BEARING" | "BAR_OIL" | "TWO_STROKE_OIL" | "GREASE" | "BAR_GUARD" | "ARRESTOR_SCREEN" | "PICK_UP_FILTER" | "STARTER_ROPE" | "HAND_GUARD" | "CATCHER" | "CAP_SEAL" | "CONTROL_PART" | "MOUNT" | "FASTENER";
         StockTake: {
             /** Format: double */
             amount: number;

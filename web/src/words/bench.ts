@@ -154,6 +154,21 @@ export const stepWords: Record<Step, StepWords> = {
     how: 'Drain the tank, fit the hose, fill and look for the wet place.',
     caution: 'No open fuel near sparks.',
   },
+  NEW_ROPE: {
+    title: 'New starter rope',
+    how: 'Starter off. Wind the new rope on the wheel, two turns of load, and let it home slowly.',
+    caution: 'The spring of the starter is under load: eyes.',
+  },
+  NEW_CAP_SEAL: {
+    title: 'New seal of the cap',
+    how: 'Wipe neck and thread, fit the seal, close it. A leak is closed only by a dry day on card.',
+    caution: 'No open fuel near sparks.',
+  },
+  NEW_MOUNT: {
+    title: 'New vibration mount',
+    how: 'The maker’s own mount, its bolts snug. Then press and twist the handles against the housing.',
+    caution: GLOVES,
+  },
   NEW_CONTROL_PART: {
     title: 'New trigger, lock or switch part',
     how: 'Fit the maker’s own part. Then try idle, lock and stop switch, running.',

@@ -12,6 +12,13 @@ export const stockWords: Record<Schemas['StockKind'], string> = {
   BAR_GUARD: 'Bar guard',
   ARRESTOR_SCREEN: 'Arrestor screen',
   PICK_UP_FILTER: 'Pick-up filter',
+  STARTER_ROPE: 'Starter rope',
+  HAND_GUARD: 'Hand guard',
+  CATCHER: 'Chain catcher',
+  CAP_SEAL: 'Seal of a cap',
+  CONTROL_PART: 'Trigger, lock or switch part',
+  MOUNT: 'Vibration mount',
+  FASTENER: 'Nut, bolt or stud',
 };
 
 /** What the "fits" of a kind means. */

@@ -231,6 +231,7 @@ class FaultBrowserTest {
         button(page, "Issue saw F4").click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Saw F4 is held and must not go out");
 
+        record(page, screens, "F4", "New brake band", null);
         record(page, screens, "F4", "Brake band and drum", "Fine");
         // A retest that fails holds on: nobody releases around it.
         page.navigate(screens.application().address() + "/saws/F4/record");

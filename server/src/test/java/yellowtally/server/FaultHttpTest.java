@@ -255,6 +255,7 @@ class FaultHttpTest {
         assertThat(api.post("/api/outings/issue", Checks.issue(api, tag)).status())
                 .isEqualTo(409);
         act(id, "cause", ",\"cause\":\"brake-band-worn\"");
+        record("NEW_BAND", "FINE", "");
         record("BRAKE_BAND", "FINE", "");
         record("BRAKE_RUNNING", "FAIL", "\"CHAIN_NOT_STOPPED\"");
         Answer release = api.post("/api/saws/" + tag + "/release", Checks.release(api, api.officer()));
@@ -408,7 +409,8 @@ class FaultHttpTest {
     void aLeakIsNotClosedAfterAnHour() {
         String id = complain("oil-lost");
         act(id, "cause", ",\"cause\":\"oil-cap-seal-worn\"");
-        record("TANKS", "FINE", "");
+        record("NEW_CAP_SEAL", "FINE", "");
+        record("OUTSIDE_LOOK", "FINE", "");
         assertThat(fault(id).path("stage").asString()).isEqualTo("STAND");
         assertThat(act(id, "close", "").body().path("detail").asString())
                 .isEqualTo("A leak is closed only by a dry day on fresh card: 24 hours, and a dry look at their end."

@@ -14,6 +14,7 @@ import yellowtally.core.drive.DriveSetting;
 import yellowtally.core.edge.EdgeSetting;
 import yellowtally.core.engine.EngineSetting;
 import yellowtally.core.oiling.OilingSetting;
+import yellowtally.core.schedule.RepairSetting;
 import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.settings.NumberSetting;
 import yellowtally.core.settings.Numbers;
@@ -49,6 +50,7 @@ public final class HouseNumbers {
         List<NumberSetting> all = new ArrayList<>();
         all.addAll(List.of(TensionSetting.values()));
         all.addAll(List.of(ScheduleSetting.values()));
+        all.addAll(List.of(RepairSetting.values()));
         all.addAll(List.of(StageSetting.values()));
         all.addAll(List.of(BarSetting.values()));
         all.addAll(List.of(EdgeSetting.values()));

@@ -210,8 +210,6 @@ public enum ScheduleSetting implements LinedSetting {
                     1,
                     90,
                     "A saw that nobody used for so many days is looked over before it is used; no test stands longer than that.")),
-    REPAIR_MINUTES(SettingLine.estimate(
-            "schedule.repair.minutes", 10, SettingUnit.MINUTES, 1, 120, "Minutes of a small repair in place.")),
     PACE_SPAN(SettingLine.estimate(
             "schedule.pace.least-days",
             7,

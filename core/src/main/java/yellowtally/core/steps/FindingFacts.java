@@ -78,6 +78,12 @@ record FindingFacts(
                 step, outcome, condemned, opened, measure, mending, seenBy, seasonal, told, openedToo, possible);
     }
 
+    /** The look that decides whether it is right again, where that is another than the one that found it. */
+    FindingFacts provedBy(Step look) {
+        return new FindingFacts(
+                step, outcome, condemned, opened, measure, repair, look, seasonal, told, openedToo, possible);
+    }
+
     FindingFacts lookedAtBy(Step look) {
         return new FindingFacts(
                 step, outcome, condemned, look, measure, repair, look, seasonal, told, openedToo, possible);

@@ -42,6 +42,7 @@ public enum Step {
     EQUALISE(StepGroup.EDGE, StepKind.FILE, Stage.BAR_OFF, Step::hasChain),
     DEPTH_GAUGES(StepGroup.EDGE, StepKind.MEASURE, Stage.CLOSED, Step::hasChain),
 
+    NEW_MOUNT(StepGroup.CLOSING, StepKind.REPAIR, Stage.CLOSED, saw -> true),
     TIGHTEN(StepGroup.CLOSING, StepKind.REPAIR, Stage.CLOSED, saw -> true),
     REFIT(StepGroup.CLOSING, StepKind.CONFIRM, Stage.COVER_OFF, saw -> true),
     TENSION(StepGroup.CLOSING, StepKind.TENSION, Stage.CLOSED, Step::hasChain),
@@ -52,7 +53,9 @@ public enum Step {
     TUNE(StepGroup.ENGINE, StepKind.REPAIR, Stage.CLOSED, SawProfile::petrol),
     NEW_SCREEN(StepGroup.ENGINE, StepKind.REPAIR, Stage.SCREEN_OUT, Step::hasArrestor),
     ARRESTOR(StepGroup.ENGINE, StepKind.LOOK, Stage.SCREEN_OUT, Step::hasArrestor),
+    NEW_ROPE(StepGroup.ENGINE, StepKind.REPAIR, Stage.STARTER_OFF, SawProfile::petrol),
     STARTER(StepGroup.ENGINE, StepKind.CLEAN, Stage.STARTER_OFF, SawProfile::petrol),
+    NEW_CAP_SEAL(StepGroup.ENGINE, StepKind.REPAIR, Stage.CLOSED, saw -> true),
     NEW_HOSE(StepGroup.ENGINE, StepKind.REPAIR, Stage.TANKS_DRAINED, saw -> true),
     TANKS(StepGroup.ENGINE, StepKind.LOOK, Stage.TANKS_DRAINED, saw -> true),
     NEW_CONTROL_PART(StepGroup.ENGINE, StepKind.REPAIR, Stage.CLOSED, saw -> true),

@@ -13,8 +13,15 @@ public enum StockKind {
     TWO_STROKE_OIL(StockUnit.LITRE, true, Step.FILL),
     GREASE(StockUnit.SHOT, false, Step.NOSE_GREASE, Step.BEARING),
     BAR_GUARD(StockUnit.PIECE, false, Step.OUTSIDE_LOOK),
-    ARRESTOR_SCREEN(StockUnit.PIECE, true, Step.ARRESTOR),
-    PICK_UP_FILTER(StockUnit.PIECE, false, Step.TANKS);
+    ARRESTOR_SCREEN(StockUnit.PIECE, true, Step.ARRESTOR, Step.NEW_SCREEN),
+    PICK_UP_FILTER(StockUnit.PIECE, false, Step.TANKS),
+    STARTER_ROPE(StockUnit.PIECE, true, Step.NEW_ROPE),
+    HAND_GUARD(StockUnit.PIECE, false, Step.NEW_GUARD),
+    CATCHER(StockUnit.PIECE, false, Step.NEW_CATCHER),
+    CAP_SEAL(StockUnit.PIECE, false, Step.NEW_CAP_SEAL),
+    CONTROL_PART(StockUnit.PIECE, false, Step.NEW_CONTROL_PART),
+    MOUNT(StockUnit.PIECE, false, Step.NEW_MOUNT),
+    FASTENER(StockUnit.PIECE, false, Step.TIGHTEN);
 
     private final StockUnit unit;
     private final boolean petrolOnly;

@@ -1,18 +1,22 @@
 package yellowtally.core.visit;
 
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.Set;
+import yellowtally.core.schedule.RepairSetting;
 import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.stages.Bill;
 import yellowtally.core.stages.Stage;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepKind;
 
 /** The bill of a set of steps (handbook section 10): the minutes of their tasks, and each opened stage once. */
 public final class StepMinutes {
+
+    /** Part of opening and closing, and of every visit. */
+    private static final Set<Step> WITHIN_OTHERS = EnumSet.of(Step.MAKE_SAFE, Step.REFIT, Step.NUTS, Step.FILL);
 
     private StepMinutes() {}
 
@@ -28,11 +32,22 @@ public final class StepMinutes {
             work += billed && task.steps().stream().anyMatch(steps::contains) ? numbers.of(task.minutes()) : 0;
         }
         for (Step step : steps) {
-            work += step.kind() == StepKind.REPLACE ? numbers.of(ScheduleSetting.REPLACE_MINUTES) : 0;
-            work += step.kind() == StepKind.REPAIR ? numbers.of(ScheduleSetting.REPAIR_MINUTES) : 0;
-            work += step == Step.BLUING_CAUSE ? numbers.of(ScheduleSetting.STEP_MINUTES) : 0;
+            work += switch (step.kind()) {
+                case REPLACE -> numbers.of(ScheduleSetting.REPLACE_MINUTES);
+                case REPAIR -> numbers.of(RepairSetting.of(step));
+                default -> alone(step, steps) ? numbers.of(ScheduleSetting.STEP_MINUTES) : 0;
+            };
         }
         return Bill.of(stages, work, numbers);
+    }
+
+    /** Whether no task of these steps has its minutes: a look at the band for itself takes its time too. */
+    private static boolean alone(Step step, Collection<Step> steps) {
+        return !WITHIN_OTHERS.contains(step)
+                && Arrays.stream(Task.values())
+                        .filter(task -> task.steps().stream().anyMatch(steps::contains))
+                        .noneMatch(task ->
+                                task.steps().contains(step) || task.company().contains(step));
     }
 
     static Set<Stage> stages(Step step) {

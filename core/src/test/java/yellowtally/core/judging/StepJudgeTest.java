@@ -319,6 +319,7 @@ class StepJudgeTest {
                         Step.PLUG,
                         Step.NEW_SCREEN,
                         Step.ARRESTOR,
+                        Step.NEW_ROPE,
                         Step.STARTER);
         assertThat(missing(Profiles.bare()))
                 .contains(Step.GROOVE, Step.SHARPEN, Step.TENSION)

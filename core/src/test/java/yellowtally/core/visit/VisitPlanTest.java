@@ -14,6 +14,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import yellowtally.core.log.StepEntry;
 import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.schedule.Seasons;
@@ -22,6 +23,7 @@ import yellowtally.core.schedule.TaskDue;
 import yellowtally.core.schedule.UseEntry;
 import yellowtally.core.schedule.Uses;
 import yellowtally.core.settings.Numbers;
+import yellowtally.core.stages.Bill;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.SawProfile;
@@ -240,6 +242,41 @@ class VisitPlanTest {
                 .filteredOn(planned -> planned.step() == Step.DRESS_RAILS)
                 .extracting(PlannedStep::finding)
                 .containsExactly(Finding.BURR);
+    }
+
+    /** A loose bolt is no strip-down: three minutes, nothing opened. */
+    @ParameterizedTest
+    @CsvSource({
+        "SPIKE_BOLTS_LOOSE, TIGHTEN,      3,  0",
+        "MUFFLER_LOOSE,     TIGHTEN,      3,  0",
+        "FASTENER_LOOSE,    TIGHTEN,      3,  0",
+        "MOUNT_TORN,        NEW_MOUNT,    12, 0",
+        "ROPE_FRAYED,       NEW_ROPE,     8,  4",
+        "CAP_SEAL_WORN,     NEW_CAP_SEAL, 2,  0",
+    })
+    void aSmallRepairIsBilledAsSmallAsItIs(Finding finding, Step repair, double work, double access) {
+        assertThat(finding.opens()).isEqualTo(repair);
+        Bill bill = StepMinutes.bill(List.of(Step.MAKE_SAFE, repair), Numbers.STANDARD);
+        assertThat(bill.workMinutes()).isEqualTo(work);
+        assertThat(bill.accessMinutes()).isEqualTo(access);
+    }
+
+    /** What holds and what waits has a step, and that step its minutes; filling is part of every visit. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Finding.class,
+            mode = EnumSource.Mode.EXCLUDE,
+            names = {"FUEL_OLD", "OIL_NOT_FOR_BARS"})
+    void everyFindingHasItsMinutes(Finding finding) {
+        double minutes = StepMinutes.bill(List.of(finding.answeredBy()), Numbers.STANDARD)
+                .totalMinutes();
+        assertThat(minutes).isPositive();
+    }
+
+    /** Rich: the filter and the mix are looked at first. */
+    @Test
+    void aDarkPlugOpensFilterAndMix() {
+        assertThat(Finding.PLUG_DARK_OILY.opensAll()).containsExactly(Step.AIR_FILTER, Step.FILL);
     }
 
     /** A replaced part costs its minutes, and once only. */

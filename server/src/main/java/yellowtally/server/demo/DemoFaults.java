@@ -71,7 +71,8 @@ final class DemoFaults {
     private void leak() {
         Saw saw = saw("06");
         Instant found = hours(5).minusSeconds(1200);
-        done(saw, Step.TANKS, hours(5).minusSeconds(600), "Oil cap seal renewed");
+        done(saw, Step.NEW_CAP_SEAL, hours(5).minusSeconds(600), "Oil cap seal renewed");
+        done(saw, Step.OUTSIDE_LOOK, hours(5).minusSeconds(540), "Dry round the cap");
         FaultSeed.of(
                         records,
                         saw.id(),
