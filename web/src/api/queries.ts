@@ -100,6 +100,17 @@ export const useSharpening = (tag: string) => useAsked('/api/saws/{tag}/sharpeni
 export const usePart = (tag: string) => useAsked('/api/parts/{tag}', { path: { tag } });
 export const useStores = () => useAsked('/api/stores', {});
 export const useCosts = () => useAsked('/api/stores/costs', {});
+/** Cans that have fuel in them, the oldest first. */
+export const useCans = () => useAsked('/api/fuel/cans', {});
+/** The oil for an amount of fuel; asked at typing speed, and not at all while a figure is missing. */
+export function useMix(asked: { amount: number; unit: Schemas['FuelUnit']; ratio: number } | undefined) {
+  const settled = useSettled(asked ?? null);
+  return useAsked(
+    '/api/fuel/mix',
+    { query: settled ?? { amount: 0, unit: 'LITRE', ratio: 0 } },
+    { enabled: settled !== null, retry: false },
+  );
+}
 export const useInsights = () => useAsked('/api/insights', {});
 export const useMoves = (itemId: string) =>
   useAsked('/api/stores/items/{itemId}/moves', { path: { itemId } });

@@ -388,6 +388,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fuel/cans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cans"];
+        put?: never;
+        post: operations["mixed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fuel/cans/{canId}/empty": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["emptied"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fuel/mix": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mix"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/insights": {
         parameters: {
             query?: never;
@@ -1637,6 +1685,21 @@ export interface components {
             struck?: components["schemas"]["StrikeLine"];
             tag: string;
         };
+        CanView: {
+            age: components["schemas"]["FuelAge"];
+            by: string;
+            /** Format: double */
+            fuelMl: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            mixedOn: string;
+            name: string;
+            /** Format: double */
+            oilMl: number;
+            /** Format: int32 */
+            ratio: number;
+        };
         Card: {
             /** Format: int32 */
             costCents?: number;
@@ -1961,6 +2024,12 @@ export interface components {
             officer: boolean;
             saws: components["schemas"]["SawEffect"][];
         };
+        Emptied: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+        };
         End: {
             /** Format: uuid */
             id: string;
@@ -2239,6 +2308,23 @@ export interface components {
             cause: string;
             note?: string;
         };
+        FuelAge: {
+            /** Format: int64 */
+            days: number;
+            /** Format: int64 */
+            daysLeft: number;
+            old: boolean;
+        };
+        FuelMix: {
+            /** Format: double */
+            fuelMl: number;
+            /** Format: double */
+            oil: number;
+            /** Format: double */
+            oilMl: number;
+        };
+        /** @enum {string} */
+        FuelUnit: "LITRE" | "US_GALLON";
         /** @enum {string} */
         Gauge: "G_043" | "G_050" | "G_058" | "G_063";
         /** @enum {string} */
@@ -2605,6 +2691,21 @@ export interface components {
             /** Format: uuid */
             personId: string;
             step: components["schemas"]["Step"];
+        };
+        NewMix: {
+            /** Format: double */
+            amount: number;
+            device: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            mixedOn?: string;
+            name: string;
+            /** Format: uuid */
+            personId: string;
+            /** Format: int32 */
+            ratio: number;
+            unit: components["schemas"]["FuelUnit"];
         };
         NewPart: {
             newChain?: boolean;
@@ -4640,6 +4741,96 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["FitAnswer"];
+                };
+            };
+        };
+    };
+    cans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CanView"][];
+                };
+            };
+        };
+    };
+    mixed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewMix"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    emptied: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                canId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Emptied"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    mix: {
+        parameters: {
+            query: {
+                amount: number;
+                unit: components["schemas"]["FuelUnit"];
+                ratio: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FuelMix"];
                 };
             };
         };

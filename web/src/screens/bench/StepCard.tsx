@@ -165,6 +165,7 @@ function StepForm({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDon
       <StepDrawing visit={visit} step={step} answer={form.answer} />
       <StepInputs
         tag={visit.tag}
+        ratio={visit.saw.mix?.ratio}
         step={step}
         draft={form.draft}
         problemAt={form.problemAt}

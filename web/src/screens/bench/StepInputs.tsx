@@ -7,11 +7,17 @@ import { TakeFields } from '../../parts/TakeFields';
 import { Tick } from '../../parts/Tick';
 import { figureUnit, findingWords, measureWords, saidWords } from '../../words/bench';
 import { barLength } from '../../words/format';
+import { CanChoice } from './CanChoice';
 import type { StepDraft, StepShown } from './stepDraft';
 import { saidOf } from './stepDraft';
 
+/** How a record says from which can the saw was filled. */
+const FROM_CAN = 'From can ';
+
 interface Props {
   tag: string;
+  /** Parts of fuel to one of oil; left out where the saw takes none, or nobody said. */
+  ratio?: number | undefined;
   step: StepShown;
   draft: StepDraft;
   problemAt: (field: string) => string | undefined;
@@ -20,13 +26,25 @@ interface Props {
 }
 
 /** The input of one step, by what the hand does in it: keys to say, figures to measure, words to find. */
-export function StepInputs({ tag, step, draft, problemAt, onChange, onEnter }: Props) {
+export function StepInputs({ tag, ratio, step, draft, problemAt, onChange, onEnter }: Props) {
   const said = saidOf(draft, step.kind);
   const options = saidWords(step.kind);
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>
       {step.kind === 'REPLACE' && (
         <PartChoice step={step.step} draft={draft} problemAt={problemAt} onChange={onChange} />
+      )}
+      {step.measures.some((m) => m.measure === 'FUEL_AGE') && (
+        <CanChoice
+          ratio={ratio}
+          chosen={draft.note.startsWith(FROM_CAN) ? draft.note.slice(FROM_CAN.length) : undefined}
+          onChoose={(can) =>
+            onChange({
+              figures: { ...draft.figures, FUEL_AGE: String(can.age.days) },
+              note: `${FROM_CAN}${can.name}`,
+            })
+          }
+        />
       )}
       {step.measures.length > 0 && (
         <Figures

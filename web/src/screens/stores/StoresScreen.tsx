@@ -15,10 +15,11 @@ import { insightSentence } from '../../words/wear';
 import { AddItem } from './AddItem';
 import { AddPart } from './AddPart';
 import { Costs } from './Costs';
+import { Fuel } from './Fuel';
 import { ItemLine } from './ItemLine';
 import { PartGroups } from './PartGroups';
 
-type View = 'SHELF' | 'PARTS' | 'COSTS';
+type View = 'SHELF' | 'PARTS' | 'FUEL' | 'COSTS';
 
 /** What to order and why; what lies on the shelf; the parts; what a tank costs. */
 export default function StoresScreen() {
@@ -32,7 +33,7 @@ export default function StoresScreen() {
         <Box component="h1" sx={{ typography: 'h1', m: 0, flexGrow: 1 }}>
           Stores
         </Box>
-        {view !== 'COSTS' && (
+        {(view === 'SHELF' || view === 'PARTS') && (
           <Button variant="outlined" aria-expanded={adding} onClick={() => setAdding(!adding)}>
             {view === 'PARTS' ? 'Add a part' : 'Add an item'}
           </Button>
@@ -50,6 +51,7 @@ export default function StoresScreen() {
               options={[
                 { value: 'SHELF', label: 'Shelf' },
                 { value: 'PARTS', label: 'Loops, bars, sprockets' },
+                { value: 'FUEL', label: 'Fuel' },
                 { value: 'COSTS', label: 'What use costs' },
               ]}
               onChange={(to) => {
@@ -69,6 +71,7 @@ export default function StoresScreen() {
             </Box>
           )}
           {view === 'PARTS' && <PartGroups groups={data.parts} />}
+          {view === 'FUEL' && <Fuel />}
           {view === 'COSTS' && <Costs />}
         </>
       )}

@@ -1,14 +1,32 @@
 package yellowtally.core.engine;
 
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import yellowtally.core.settings.Numbers;
 
-/** Whether the fuel in the can is still good (handbook section 9). */
-public final class FuelAge {
-
-    private FuelAge() {}
+/**
+ * How old mixed fuel is, and whether it is still good (handbook section 9: its age is counted, not typed).
+ *
+ * @param days since it was mixed, zero or more
+ * @param old whether it is not filled any more
+ * @param daysLeft until it is old; zero when it is
+ */
+public record FuelAge(long days, boolean old, long daysLeft) {
 
     /**
-     * Whether the mix is too old.
+     * The age of a mix.
+     *
+     * @param mixedOn the day on which it was mixed, today or before
+     */
+    public static FuelAge of(LocalDate mixedOn, LocalDate today, Numbers numbers) {
+        long days = Math.max(0, ChronoUnit.DAYS.between(mixedOn, today));
+        boolean old = tooOld((double) days, numbers);
+        long left = (long) Math.ceil(numbers.of(EngineSetting.FUEL_OLD)) - days;
+        return new FuelAge(days, old, old ? 0 : left);
+    }
+
+    /**
+     * Whether a mix is too old.
      *
      * @param days since it was mixed, zero or more
      */

@@ -4,11 +4,13 @@ import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.stores.StockKind;
+import yellowtally.server.stores.FuelCan;
 import yellowtally.server.stores.StockItem;
 import yellowtally.server.stores.StockMove;
 import yellowtally.server.stores.StockMove.MoveCause;
@@ -64,6 +66,7 @@ final class DemoStores {
             new Line(StockKind.PICK_UP_FILTER, "Pick-up filter", null, 2, 5, 210, 60, 1, 6));
 
     void fill(List<UUID> saws) {
+        cans();
         for (Line line : LINES) {
             StockItem item = new StockItem(
                     UUID.randomUUID(),
@@ -82,6 +85,23 @@ final class DemoStores {
                 move(item, line.left() + taken - first, MoveCause.COUNTED, null, 1, "Counted: a can had leaked");
             }
         }
+    }
+
+    /** Two cans of this month, and one that nobody emptied. */
+    private void cans() {
+        can("Red 1", 41, 5000);
+        can("Red 2", 12, 5000);
+        can("Yard drum", 3, 20000);
+    }
+
+    private void can(String name, int daysAgo, double fuelMl) {
+        Instant at = clock.instant().minus(Duration.ofDays(daysAgo));
+        records.persist(new FuelCan(
+                UUID.randomUUID(),
+                new FuelCan.Mixed(name, 50, fuelMl, LocalDate.ofInstant(at, clock.getZone())),
+                at,
+                officer,
+                "demo"));
     }
 
     private void move(

@@ -27,6 +27,10 @@ final class StockRepositories {
     /** What a saw has used of an item. */
     record UsedBySaw(UUID sawId, UUID itemId, Double amount) {}
 
+    interface Cans extends ListCrudRepository<FuelCan, UUID> {
+        List<FuelCan> findAllByEmptiedAtIsNull();
+    }
+
     interface Items extends ListCrudRepository<StockItem, UUID> {
 
         /** Two hands at one shelf: the second waits until the first has put down what it took. */

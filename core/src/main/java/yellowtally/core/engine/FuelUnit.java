@@ -1,0 +1,27 @@
+package yellowtally.core.engine;
+
+/** What fuel is measured in, and the oil that goes with it (handbook section 9: litres and US units). */
+public enum FuelUnit {
+    /** Litres of fuel, millilitres of oil. */
+    LITRE(1000, 1),
+    /** US gallons of fuel, US fluid ounces of oil. */
+    US_GALLON(3785.411784, 29.5735295625);
+
+    private final double fuelMl;
+    private final double oilMl;
+
+    FuelUnit(double fuelMl, double oilMl) {
+        this.fuelMl = fuelMl;
+        this.oilMl = oilMl;
+    }
+
+    /** An amount of fuel in mL. */
+    public double toMl(double amount) {
+        return amount * fuelMl;
+    }
+
+    /** So much oil, mL, in the unit in which it is measured out beside this fuel. */
+    public double oil(double ml) {
+        return ml / oilMl;
+    }
+}
