@@ -40,8 +40,8 @@ describe('fuel', () => {
     const cans = within(await screen.findByRole('list', { name: 'Cans' }));
     expect(cans.getByText(/34 days old: too old, do not fill it/)).toBeTruthy();
     expect(cans.getByText(/3 days old, good for 27 more/)).toBeTruthy();
-    await fuel.user.clear(screen.getByLabelText('Fuel'));
-    await fuel.user.type(screen.getByLabelText('Fuel'), '2.5');
+    await fuel.user.clear(screen.getByLabelText('How much fuel'));
+    await fuel.user.type(screen.getByLabelText('How much fuel'), '2.5');
     await fuel.user.type(screen.getByLabelText('Can'), 'Red 3');
     await fuel.user.click(screen.getByRole('button', { name: 'It is mixed, write it down' }));
     await waitFor(() =>

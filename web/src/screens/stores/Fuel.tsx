@@ -78,7 +78,13 @@ function MixForm({ onDone }: { onDone: () => void }) {
             mt: 1.5,
           }}
         >
-          <FormField control={control} name="amount" label="Fuel" inputMode="decimal" check={notANumber} />
+          <FormField
+            control={control}
+            name="amount"
+            label="How much fuel"
+            inputMode="decimal"
+            check={notANumber}
+          />
           <FormPick control={control} name="unit" label="Unit" options={optionsOf(fuelUnitWords)} />
           <FormField
             control={control}

@@ -183,4 +183,35 @@ class WearBrowserTest {
         button(page, "Put it on the shelf").click();
         assertThat(order).not().containsText("Filter K45");
     }
+
+    /** Mixed in US gallons, written down, and filled from at the bench: the age is counted, not typed. */
+    @Test
+    void fuelIsMixedWrittenDownAndFilledFromItsCan(Screens.Opener screens) {
+        Fleet fleet = new Fleet(screens.application());
+        fleet.addSaw("W40", "PETROL", "AUTOMATIC_FIXED");
+        Page page = screens.open("/stores");
+        page.getByText("Fuel", new Page.GetByTextOptions().setExact(true)).click();
+        Locator cans = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Cans"));
+        assertThat(cans).containsText("too old, do not fill it");
+        page.getByLabel("How much fuel").fill("2.5");
+        page.getByLabel("Unit").selectOption("US gal");
+        assertThat(page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Oil")))
+                .hasText("6.4 US fl oz of oil (189 mL)");
+        page.getByLabel("Can", new Page.GetByLabelOptions().setExact(true)).fill("Gang 4");
+        button(page, "It is mixed, write it down").click();
+        assertThat(cans).containsText("Gang 4");
+
+        page.navigate(screens.application().address() + "/saws/W40/record");
+        page.getByLabel("What was done").selectOption("Fill fuel and bar oil together");
+        Locator can =
+                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Can Gang 4")));
+        can.click();
+        assertThat(page.getByLabel(Pattern.compile("^Age of the mix"))).hasValue("0");
+        Locator old = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("too old")));
+        assertThat(old.first()).isVisible();
+        button(page, "Save the record").click();
+        assertThat(page).hasURL(Pattern.compile("/saws/W40$"));
+        page.navigate(screens.application().address() + "/log?saw=W40");
+        assertThat(page.getByText("From can Gang 4")).isVisible();
+    }
 }
