@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Schemas } from '../../api/client';
 import { useCans } from '../../api/queries';
+import { StateMark } from '../../parts/StateMark';
 import { canSentence } from '../../words/fuel';
 
 /** Which can it is filled from: its age is counted, and fuel that is too old is flagged before it is in the tank. */
@@ -33,10 +34,13 @@ export function CanChoice({
             '&:hover': chosen === can.name ? { background: t.vars.palette.house.beam } : {},
           })}
         >
-          <Box component="span">
-            <strong>Can {can.name}</strong> <Box component="span">{canSentence(can)}</Box>
+          <Box component="span" sx={{ fontWeight: 400 }}>
+            <Box component="span" sx={{ display: 'block', fontWeight: 600 }}>
+              {can.age.old ? <StateMark state="HELD">{`Can ${can.name}`}</StateMark> : `Can ${can.name}`}
+            </Box>
+            {canSentence(can)}
             {ratio !== undefined && can.ratio !== ratio && (
-              <Box component="span" sx={{ display: 'block' }}>
+              <Box component="span" sx={{ display: 'block', fontWeight: 600 }}>
                 Not the ratio of this saw, which is {ratio}:1.
               </Box>
             )}

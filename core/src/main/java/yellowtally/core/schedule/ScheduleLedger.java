@@ -30,6 +30,7 @@ import yellowtally.core.steps.Subject;
  * @param log steps on record; those that failed do not count as done
  * @param loopsFitted when a loop was fitted on the sprocket that is on the saw now, the first one left out
  * @param newSprocketAt when another sprocket came on this saw last; {@code null} while it has its first
+ * @param newLoop whether the loop was new when it was fitted: then all of its past is on record
  */
 public record ScheduleLedger(
         SawProfile saw,
@@ -37,11 +38,23 @@ public record ScheduleLedger(
         List<UseEntry> uses,
         SawLog log,
         List<Instant> loopsFitted,
-        @Nullable Instant newSprocketAt) {
+        @Nullable Instant newSprocketAt,
+        boolean newLoop) {
 
     public ScheduleLedger {
         uses = uses.stream().sorted(Comparator.comparing(UseEntry::backAt)).toList();
         loopsFitted = List.copyOf(loopsFitted);
+    }
+
+    /** Of a saw whose loop was used before it came here. */
+    public ScheduleLedger(
+            SawProfile saw,
+            LocalDate inService,
+            List<UseEntry> uses,
+            SawLog log,
+            List<Instant> loopsFitted,
+            @Nullable Instant newSprocketAt) {
+        this(saw, inService, uses, log, loopsFitted, newSprocketAt, false);
     }
 
     /** Where every task that this saw can have stands, in the order of the handbook. Cost grows in proportion to records. */
@@ -86,14 +99,26 @@ public record ScheduleLedger(
                     .map(limit -> since.use(limit.unit(), numbers.of(limit.setting())))
                     .toList();
             TaskDue due = new TaskDue(
-                    task, limits, since.events(), last == null ? null : last.at(), null, since.used(), unknown(last));
+                    task,
+                    limits,
+                    since.events(),
+                    last == null ? null : last.at(),
+                    null,
+                    since.used(),
+                    unknown(task, last));
             // Of what was before the first record nobody can say how far it is.
             return due.due() || due.unknown() ? due : due.expected(expected(task, limits));
         }
 
         /** Whether it has no record on a saw that was in use before its records begin. */
-        private boolean unknown(@Nullable StepEntry last) {
+        private boolean unknown(Task task, @Nullable StepEntry last) {
+            boolean newPart = switch (task.subject()) {
+                case CHAIN -> newLoop;
+                case SPROCKET -> newSprocketAt != null;
+                default -> false;
+            };
             return last == null
+                    && !newPart
                     && recordsBegin().isAfter(inService.plusDays((long) numbers.of(ScheduleSetting.PAST_UNKNOWN)));
         }
 

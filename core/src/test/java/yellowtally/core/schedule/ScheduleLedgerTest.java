@@ -73,6 +73,23 @@ class ScheduleLedgerTest {
                 .isFalse();
     }
 
+    /** A loop that was new when it was fitted has its whole past on record, however old its saw is. */
+    @ParameterizedTest
+    @CsvSource({"true, false", "false, true"})
+    void aNewLoopHasNoUnknownPast(boolean newLoop, boolean unknown) {
+        ScheduleLedger ledger = new ScheduleLedger(
+                SAW,
+                Uses.START,
+                List.of(outing(31, 1)),
+                SawLog.of(List.of(done(30, Step.TENSION))),
+                List.of(),
+                null,
+                newLoop);
+        List<TaskDue> tasks = ledger.assess(day(40), Seasons.STANDARD, Numbers.STANDARD);
+        assertThat(Uses.of(tasks, Task.SHARPEN).unknown()).isEqualTo(unknown);
+        assertThat(Uses.of(tasks, Task.PLUG).unknown()).as("of the saw").isTrue();
+    }
+
     /** The table of handbook section 10: what uses the limit up, and what falls one unit short of it. */
     @ParameterizedTest
     @CsvSource({

@@ -100,7 +100,8 @@ final class LedgerMaker {
                 uses,
                 records.log(),
                 records.loopsFitted(),
-                records.newSprocketAt());
+                records.newSprocketAt(),
+                fitted.newChain());
     }
 
     private UseEntry use(FittedSaw fitted, EndedOuting outing) {
