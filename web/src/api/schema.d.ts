@@ -3817,6 +3817,11 @@ export interface components {
         };
         /** @enum {string} */
         StockUnit: "PIECE" | "LITRE" | "SHOT";
+        Stood: {
+            by: components["schemas"]["By"];
+            full: boolean;
+            note?: string;
+        };
         StoresPage: {
             items: components["schemas"]["ItemView"][];
             parts: components["schemas"]["PartGroup"][];
@@ -4684,7 +4689,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Noted"];
+                "application/json": components["schemas"]["Stood"];
             };
         };
         responses: {

@@ -12,12 +12,16 @@ import { useKeys } from '../../shell/keys';
 import { checkCaution } from '../../words/faults';
 import { capital, rounded } from '../../words/format';
 import { stageWords } from '../../words/schedule';
+import { LeakStand } from './LeakStand';
 import { ToMechanic } from './ToMechanic';
 import { useFaultAct } from './useFaultAct';
 import { COMMANDS, useCommands } from '../../shell/commands';
 
 /** Given where the tank was not full: nothing is concluded, and the check is made again. */
 const TANK_NOT_FULL = 'tank-not-full';
+
+/** The check that is a stand on card: it is begun and looked at right there, and its look answers it. */
+const CARD_STAND = 'card-stand';
 
 /** The next check: what the hand does, its caution, and the answers as large keys. */
 export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
@@ -127,6 +131,7 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
           small={clear}
         />
       )}
+      {check?.code === CARD_STAND && <LeakStand fault={fault} act={act} pending={pending} />}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
         <Button variant="outlined" disabled={asked === 0 || pending} onClick={back}>
           Take the last answer back&nbsp;

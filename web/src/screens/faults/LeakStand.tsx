@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Field } from '../../parts/Field';
 import { Panel } from '../../parts/Panel';
+import { Tick } from '../../parts/Tick';
 import { watchSentence, wetWords } from '../../words/faults';
 import type { FaultAct } from './useFaultAct';
 
@@ -20,6 +21,7 @@ export function LeakStand({
   pending: boolean;
 }) {
   const [note, setNote] = useState('');
+  const [full, setFull] = useState(false);
   const { watch } = fault;
   const stands = watch.state !== 'NOT_STANDING';
   return (
@@ -50,8 +52,10 @@ export function LeakStand({
         component="form"
         onSubmit={(e: React.SyntheticEvent) => {
           e.preventDefault();
-          void act('/api/faults/{id}/stand', note.trim() ? { note } : {}).then((done) => {
-            if (done) setNote('');
+          void act('/api/faults/{id}/stand', { full, ...(note.trim() ? { note } : {}) }).then((done) => {
+            if (!done) return;
+            setNote('');
+            setFull(false);
           });
         }}
         sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'end' }}
@@ -59,7 +63,8 @@ export function LeakStand({
         <Box sx={{ width: 260 }}>
           <Field label="What was swapped before" value={note} onChange={setNote} />
         </Box>
-        <Button type="submit" variant="outlined" disabled={pending}>
+        <Tick label="The oil tank is full" checked={full} onChange={setFull} />
+        <Button type="submit" variant="outlined" disabled={pending || !full}>
           {stands ? 'Stand it again on fresh card' : 'Stand it on fresh card'}
         </Button>
       </Box>

@@ -70,11 +70,11 @@ class PracticeCopyBrowserTest {
         String fault = page.url();
         button(page, "Choose: Seal of the oil cap worn").click();
         button(page, "Yes, this is the cause").click();
-        assertThat(page.getByText("Still to do: tanks, caps, hoses, pick-ups").first())
-                .isVisible();
-        fleet.did("K1", "TANKS");
+        assertThat(page.getByText("Still to do: new seal of the cap").first()).isVisible();
+        fleet.did("K1", "NEW_CAP_SEAL", "OUTSIDE_LOOK");
         page.reload();
         page.getByLabel("What was swapped before").fill("New cap seal");
+        page.getByLabel("The oil tank is full").check();
         button(page, "Stand it on fresh card").click();
         assertThat(page.getByText(Pattern.compile("Stands since today"))).isVisible();
 

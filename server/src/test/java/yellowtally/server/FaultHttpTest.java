@@ -311,7 +311,7 @@ class FaultHttpTest {
         String unknown = RunningServer.id();
         assertThat(api.get("/api/faults/" + unknown).status()).isEqualTo(404);
         for (String what : List.of("back", "drop", "close", "stand")) {
-            Answer gone = act(unknown, what, "");
+            Answer gone = act(unknown, what, what.equals("stand") ? ",\"full\":true" : "");
             assertThat(gone.status()).as(what).isEqualTo(404);
             assertThat(gone.body().path("detail").asString()).isEqualTo("There is no such fault.");
         }
@@ -417,7 +417,9 @@ class FaultHttpTest {
                         + " It has not been stood on card since its repair.");
         assertThat(act(id, "look", ",\"wet\":\"DRY\"").body().path("detail").asString())
                 .isEqualTo("Saw " + tag + " does not stand on card. Stand it there first.");
-        act(id, "stand", ",\"note\":\"New cap seal\"");
+        assertThat(act(id, "stand", ",\"full\":false").sentenceAt("full"))
+                .isEqualTo("An empty tank proves nothing about where it leaks. Fill the oil, then stand it.");
+        act(id, "stand", ",\"full\":true,\"note\":\"New cap seal\"");
         act(id, "look", ",\"wet\":\"DRY\"");
         assertThat(act(id, "close", "").body().path("detail").asString()).endsWith("It has stood 0 hours.");
         JsonNode onCard = null;

@@ -119,10 +119,10 @@ class FaultController {
         once(id, "mechanic", given.by(), given, () -> faults.mechanic(id, given));
     }
 
-    /** Stands the saw on fresh card; the note says what was swapped before. */
+    /** Stands the saw on fresh card with its oil tank full. */
     @PostMapping("/api/faults/{id}/stand")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void stand(@PathVariable UUID id, @RequestBody Faults.Noted given) {
+    void stand(@PathVariable UUID id, @RequestBody Faults.Stood given) {
         once(id, "stand", given.by(), given, () -> faults.stand(id, given));
     }
 

@@ -42,6 +42,9 @@ class Faults {
     /** An act with a note. */
     record Noted(By by, @Nullable String note) {}
 
+    /** Stood on card; {@code full} says that the oil tank is full, the note what was swapped before. */
+    record Stood(By by, boolean full, @Nullable String note) {}
+
     /** An act that says no more than who. */
     record Act(By by) {}
 
@@ -215,9 +218,13 @@ class Faults {
         live.write(given.by(), FaultEventKind.TO_MECHANIC, null, null, null, null, note);
     }
 
-    void stand(UUID faultId, Noted given) {
+    /** A wet place needs a full tank: an empty one proves nothing (handbook section 12). */
+    void stand(UUID faultId, Stood given) {
         Live live = live(faultId);
         live.refuseClosed();
+        if (!given.full()) {
+            throw Refusal.unfit("full", "fault.tankNotFull");
+        }
         if (outings.findByOpenSawId(live.saw.id()).isPresent()) {
             throw Refusal.conflict("", "fault.standsOut", live.saw.tag());
         }
