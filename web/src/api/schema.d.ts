@@ -2113,6 +2113,8 @@ export interface components {
             /** Format: double */
             minutes: number;
             more: components["schemas"]["FinderCheck"][];
+            /** Format: int32 */
+            near: number;
             nearest: components["schemas"]["ComplaintChoice"][];
             next?: components["schemas"]["FinderCheck"];
             open: components["schemas"]["Stage"][];

@@ -72,7 +72,7 @@ function Head({ fault }: { fault: Schemas['FaultPage'] }) {
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 2, py: 1.5 }}>
       <TagPlate tag={fault.tag} size="large" />
-      <Box sx={{ flexGrow: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
+      <Box sx={{ flex: '1 1 240px', minWidth: 0, overflowWrap: 'anywhere' }}>
         <Heading level={1} why={12}>
           {fault.complaint.title}
         </Heading>

@@ -49,6 +49,7 @@ function fault(more: Partial<Schemas['FaultPage']> = {}): Schemas['FaultPage'] {
     known: [],
     seenToo: [],
     nearest: [],
+    near: 0,
     open: [],
     unproved: [],
     happened: [],
@@ -148,7 +149,7 @@ describe('the finder', () => {
       title: `Chain ${code}`,
       holds: code === 'thrown',
     }));
-    const sort = show(<Sort fault={fault({ stage: 'SORT', nearest })} />);
+    const sort = show(<Sort fault={fault({ stage: 'SORT', nearest, near: 2 })} />);
     expect(screen.queryByRole('button', { name: 'Chain grabs' })).toBeNull();
     await sort.user.click(screen.getByRole('button', { name: 'Show all 5' }));
     expect(screen.getByRole('button', { name: 'Chain grabs' })).toBeTruthy();

@@ -11,13 +11,17 @@ const NEAREST_SHOWN = 4;
 export function Sort({ fault }: { fault: Schemas['FaultPage'] }) {
   const { act, problem, pending } = useFaultAct(fault);
   const [all, setAll] = useState(false);
-  const shown = all ? fault.nearest : fault.nearest.slice(0, NEAREST_SHOWN);
+  // Words that nobody knows are near to nothing: then all are shown.
+  const most = fault.near === 0 ? fault.nearest.length : Math.min(fault.near, NEAREST_SHOWN);
+  const shown = all ? fault.nearest : fault.nearest.slice(0, most);
   return (
     <Box component="section" aria-label="Which complaint is it" sx={{ display: 'grid', gap: 1.5 }}>
       <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
         Which complaint is it?
       </Box>
-      <Box sx={{ fontSize: 17 }}>Nearest by its words first. Then the finder asks for its cause.</Box>
+      <Box sx={{ fontSize: 17 }}>
+        {fault.near > 0 ? 'Nearest by its words first. ' : ''}Then the finder asks for its cause.
+      </Box>
       <ProblemNote sentences={problem ? [problem.message] : []} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         {shown.map((choice) => (
@@ -38,7 +42,7 @@ export function Sort({ fault }: { fault: Schemas['FaultPage'] }) {
           </Button>
         ))}
       </Box>
-      {!all && fault.nearest.length > NEAREST_SHOWN && (
+      {!all && fault.nearest.length > most && (
         <Box>
           <Button variant="text" onClick={() => setAll(true)}>
             Show all {fault.nearest.length}

@@ -74,7 +74,7 @@ function TaskLine({ task, power }: { task: Schemas['TaskView']; power: Schemas['
       <Box sx={{ fontSize: 13.5, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
         {task.events.length > 0 && `At once: ${task.events.map((e) => eventWords[e]).join(', ')}. `}
         {task.unknown
-          ? `No record of its past. Usual: ${task.limits.map((limit) => units(limit.limit, limit.unit, power)).join(' or ')}`
+          ? `${task.events.length === 0 ? 'No record of its past. ' : ''}Usual: ${task.limits.map((limit) => units(limit.limit, limit.unit, power)).join(' or ')}`
           : task.limits.map((limit) => countWords(limit, power)).join('; or ')}
       </Box>
       <Box sx={{ fontSize: 13.5, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
@@ -100,7 +100,7 @@ function UnknownPast({ tasks }: { tasks: Schemas['TaskView'][] }) {
 
 function dueWords(task: Schemas['TaskView']): string {
   if (task.due) return 'due now';
-  if (task.unknown) return 'unknown';
+  if (task.unknown) return 'no date';
   const expected = task.expected;
   if (!expected) return 'no date yet';
   const likely = dayAhead(expected.likely);

@@ -36,10 +36,23 @@ class DemoDataHttpTest {
         "16, HELD, NOT_SET_BACK",
         "17, HELD, FINDING_HOLDS",
         "18, HELD, RESTED",
+        "19, DUE,  TASK_DUE",
     })
     void everyStoryIsOnTheBoard(String tag, String state, String headline) {
         assertThat(api.plate(tag).path("state").asString()).isEqualTo(state);
         assertThat(api.plate(tag).path("headline").path("what").asString()).isEqualTo(headline);
+    }
+
+    /** A used saw with no past: what nobody knows is unknown, not "0 of 3". */
+    @Test
+    void aSawWithoutAPastSaysSo() {
+        Set<String> unknown = new HashSet<>();
+        api.get("/api/saws/19/schedule").body().path("tasks").forEach(task -> {
+            if (task.path("unknown").asBoolean()) {
+                unknown.add(task.path("task").asString());
+            }
+        });
+        assertThat(unknown).contains("SHARPEN", "SPROCKET", "PLUG").doesNotContain("BRAKE", "OUTSIDE_LOOK", "TENSION");
     }
 
     @Test

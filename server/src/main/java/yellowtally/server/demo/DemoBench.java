@@ -85,6 +85,11 @@ final class DemoBench {
         uses.add(new UseEntry(back, day(out), day(back), tanksBurned, conditions, events, ALL));
     }
 
+    /** Some steps outside a visit, all of them fine. */
+    void did(Instant at, Step... steps) {
+        record(List.of(steps), at, null);
+    }
+
     /** Everything there is, as before a saw goes out for the first time. */
     void serveAll(Instant at) {
         record(List.of(Step.values()), at, null);

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -55,6 +56,8 @@ class DemoLoader implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
     private static final int WEEKS = 8;
     private static final int REST_DAYS = 44;
+
+    private static final int DAYS_SINCE_IT_CAME = 5;
     private static final int OLD_CHAIN_WEEKS = 26;
 
     private final EntityManager records;
@@ -138,9 +141,16 @@ class DemoLoader implements SmartInitializingSingleton {
         records.persist(sprocket);
         records.persist(chain);
         boolean old = line.story() == DemoSaw.Story.NEARLY_GROWN_OUT;
-        int start = 7 * (old ? OLD_CHAIN_WEEKS : WEEKS);
+        boolean noPast = line.story() == DemoSaw.Story.NO_PAST;
+        int start = noPast ? DAYS_SINCE_IT_CAME : 7 * (old ? OLD_CHAIN_WEEKS : WEEKS);
         SetFitting first = fitting(
-                saw, chain, bar, sprocket, startOf(start), 14, people.officers().get(0));
+                saw,
+                chain,
+                bar,
+                sprocket,
+                startOf(start),
+                noPast ? null : 14.0,
+                people.officers().get(0));
         FleetSeed.hang(saw, first, chain, bar, sprocket);
 
         TensionSubject subject = new TensionSubject(
@@ -152,6 +162,19 @@ class DemoLoader implements SmartInitializingSingleton {
         DemoBench bench =
                 new DemoBench(records, saw, profile(saw, chain, bar), set, clock.getZone(), people.officers());
         DemoHistory history = new DemoHistory(records, clock, saw, subject, set, bench, people);
+        if (noPast) {
+            // Looked over when it came, and out once: all else is unknown.
+            bench.did(
+                    startOf(start).plusSeconds(300),
+                    Step.OUTSIDE_LOOK,
+                    Step.BRAKE_LEVER,
+                    Step.REFIT,
+                    Step.NUTS,
+                    Step.BRAKE_RUNNING);
+            history.firstCheck(startOf(start).plusSeconds(1200));
+            history.outing(1, 0.15);
+            return;
+        }
         bench.serveAll(startOf(start).plusSeconds(300));
         history.firstCheck(startOf(start).plusSeconds(1200));
         history.recheck(startOf(start).plusSeconds(1800), CheckOccasion.RECHECK_ONE_MINUTE);
@@ -216,7 +239,7 @@ class DemoLoader implements SmartInitializingSingleton {
                         history.use(
                                 4, EnumSet.of(Wood.HARD), true, "Pulls to the left and had to be pushed at the end"));
             case RELEASE_FELL -> releaseThatFell(bench, history, people);
-            case LONG_REST -> {
+            case LONG_REST, NO_PAST -> {
                 // Nothing since.
             }
             case ON_THE_BENCH -> {
@@ -232,7 +255,7 @@ class DemoLoader implements SmartInitializingSingleton {
                         bar,
                         sprocket,
                         history.day(1, 14, 0),
-                        13,
+                        13.0,
                         people.officers().get(1));
                 FleetSeed.unhang(saw, records);
                 FleetSeed.hang(saw, record, next, bar, sprocket);
@@ -346,15 +369,16 @@ class DemoLoader implements SmartInitializingSingleton {
                 .toInstant();
     }
 
+    /** A new loop was soaked, a used one was not. */
     private SetFitting fitting(
-            Saw saw, Chain chain, Bar bar, Sprocket sprocket, Instant at, double soakHours, UUID person) {
+            Saw saw, Chain chain, Bar bar, Sprocket sprocket, Instant at, @Nullable Double soakHours, UUID person) {
         SetFitting record = new SetFitting(
                 UUID.randomUUID(),
                 saw.id(),
                 chain.id(),
                 bar.id(),
                 sprocket.id(),
-                true,
+                soakHours != null,
                 soakHours,
                 null,
                 at,

@@ -215,6 +215,8 @@ record DemoSaw(String tag, Model model, Work work, @Nullable TensionMethod ownMe
         /** Failed, retested, released; the retest was struck out, and the release fell with it. */
         RELEASE_FELL,
         /** Nobody has used it for weeks. */
-        LONG_REST
+        LONG_REST,
+        /** Came used from another depot: nobody knows what was done to it before. */
+        NO_PAST
     }
 }

@@ -29,7 +29,8 @@ import yellowtally.core.waiting.FitState;
  * @param known answers that stand without having been asked for
  * @param clash two answers that do not go together; absent when all do
  * @param seenToo what a look has shown beside the first cause
- * @param nearest complaints that are nearest to what was told in words
+ * @param nearest complaints of which one was told in words, the nearest first
+ * @param near how many of them share words with it
  * @param minutes spent on checks so far (est.)
  * @param unproved what is still to do, or to prove
  */
@@ -55,6 +56,7 @@ record FaultPage(
         @Nullable ClashView clash,
         List<String> seenToo,
         List<ComplaintChoice> nearest,
+        int near,
         Set<Stage> open,
         double minutes,
         @Nullable CauseView cause,

@@ -117,6 +117,7 @@ class FaultPages {
                 stands.clash() == null ? null : clash(stands.clash()),
                 stands.seenToo().stream().map(ranked -> ranked.cause().title()).toList(),
                 nearest(read),
+                near(read).size(),
                 stands.open(),
                 stands.minutes(),
                 causeView(read, names),
@@ -211,19 +212,23 @@ class FaultPages {
         return Objects.requireNonNull(knowledge.base().checks().get(check)).title();
     }
 
+    /** Complaints that share words with what was told; none where nothing is left to sort. */
+    private List<Complaint> near(FaultReader.Read read) {
+        return read.complaint().told()
+                ? NearestComplaints.of(String.valueOf(read.fault().seen()), possible(read.traits())).stream()
+                        .map(NearestComplaints.Near::complaint)
+                        .toList()
+                : List.of();
+    }
+
     /** Every complaint that this saw can make, those first that share words with what was told. */
     private List<ComplaintChoice> nearest(FaultReader.Read read) {
-        if (!read.complaint().told()) {
-            return List.of();
-        }
-        List<Complaint> possible = possible(read.traits());
-        List<Complaint> near = NearestComplaints.of(String.valueOf(read.fault().seen()), possible).stream()
-                .map(NearestComplaints.Near::complaint)
-                .toList();
-        return Stream.concat(near.stream(), possible.stream())
-                .distinct()
-                .map(FaultPages::choice)
-                .toList();
+        return read.complaint().told()
+                ? Stream.concat(near(read).stream(), possible(read.traits()).stream())
+                        .distinct()
+                        .map(FaultPages::choice)
+                        .toList()
+                : List.of();
     }
 
     /** Answers that stand, with who gave them. */
