@@ -21,7 +21,7 @@ class FleetBrowserTest {
     @Test
     void aNewSawIsAddedOnceItsSetFitsAndIsHeldUntilRead(Screens.Opener screens) {
         Page page = screens.open("/saws/new");
-        page.getByLabel("Tag", new Page.GetByLabelOptions().setExact(true)).fill("19");
+        page.getByLabel("Tag", new Page.GetByLabelOptions().setExact(true)).fill("29");
         page.getByLabel("Make").fill("Kestrup");
         page.getByLabel("Model").fill("K50");
         page.getByLabel("Bar tag").fill("YB-40");
@@ -32,7 +32,7 @@ class FleetBrowserTest {
                 .fill("66");
         page.getByLabel("Sprocket tag").fill("YS-40");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("This loop has 66 drive links, the bar asks for 68.");
-        button(page, "Add saw 19").click();
+        button(page, "Add saw 29").click();
         assertThat(page).hasURL(Pattern.compile("/saws/new$"));
 
         page.getByLabel("Drive links", new Page.GetByLabelOptions().setExact(true))
@@ -41,14 +41,14 @@ class FleetBrowserTest {
         page.getByLabel("Displacement, cc").fill("fifty");
         assertThat(page.getByText("This is not a number.")).isVisible();
         page.getByLabel("Displacement, cc").fill("50");
-        button(page, "Add saw 19").click();
-        assertThat(page).hasURL(Pattern.compile("/saws/19$"));
+        button(page, "Add saw 29").click();
+        assertThat(page).hasURL(Pattern.compile("/saws/29$"));
         Locator hold = region(page, "Hold");
         assertThat(hold).containsText("Set it back: the set was apart");
         assertThat(hold).containsText("Test the chain brake: there is no test on record");
         page.keyboard().press("b");
-        assertThat(rail(page, "Held").getByLabel(Pattern.compile("^Saw 19,")))
-                .hasAccessibleName("Saw 19, 18 in, Held: Untested");
+        assertThat(rail(page, "Held").getByLabel(Pattern.compile("^Saw 29,")))
+                .hasAccessibleName("Saw 29, 18 in, Held: Untested");
     }
 
     @Test
