@@ -227,10 +227,20 @@ public final class KnownFacts {
                 });
     }
 
-    /** By the date of the can at the last fill and the days since. */
+    /**
+     * By the age of the can at the last fill before it came back, and the days since. What was filled after that says nothing of
+     * the fuel that it ran on.
+     */
     private void addFuel(Instant now) {
-        ledger.parts().figures().latest(Measure.FUEL_AGE).ifPresent(fill -> {
-            double days = fill.figure() + Duration.between(fill.at(), now).toDays();
+        List<Reading> fills = ledger.parts().readings(Measure.FUEL_AGE);
+        Optional<Reading> ranOn = fills.stream()
+                .filter(fill -> lastBack == null || !fill.at().isAfter(lastBack))
+                .max(Comparator.comparing(Reading::at));
+        boolean refilled =
+                lastBack != null && fills.stream().anyMatch(fill -> fill.at().isAfter(lastBack));
+        Instant until = refilled ? lastBack : now;
+        ranOn.ifPresent(fill -> {
+            double days = fill.mm() + Duration.between(fill.at(), until).toDays();
             facts.put(FuelAge.tooOld(days, numbers) ? KnownFact.FUEL_OLD : KnownFact.FUEL_FRESH, fill.at());
         });
     }

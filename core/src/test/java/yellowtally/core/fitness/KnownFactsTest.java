@@ -150,6 +150,18 @@ class KnownFactsTest {
                 .containsEntry(fact, at(2, 7));
     }
 
+    /** Filled fresh after it came back: that it ran on old fuel stays known, and a fill alone says nothing of what it ran on. */
+    @Test
+    void aFillAfterTheReturnSaysNothingOfTheFuelItRanOn() {
+        MeasureEntry old = new MeasureEntry(0, "f", Measure.FUEL_AGE, at(2, 7), 40);
+        MeasureEntry fresh = new MeasureEntry(1, "g", Measure.FUEL_AGE, at(5, 7), 0);
+        assertThat(known(read(4, TensionOutcome.RIGHT), OUT, List.of(), NONE, old, fresh))
+                .containsEntry(KnownFact.FUEL_OLD, at(2, 7))
+                .doesNotContainKey(KnownFact.FUEL_FRESH);
+        assertThat(known(read(4, TensionOutcome.RIGHT), OUT, List.of(), NONE, fresh))
+                .doesNotContainKeys(KnownFact.FUEL_OLD, KnownFact.FUEL_FRESH);
+    }
+
     @ParameterizedTest
     @CsvSource({"1.0, OIL_RAN_OUT", "0.5, OIL_LEFT"})
     void theReturnTellsTheOil(double used, KnownFact fact) {
