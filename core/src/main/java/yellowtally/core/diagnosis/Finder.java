@@ -87,7 +87,7 @@ public final class Finder {
         Cause lookAt =
                 first != null && clash == null && !first.seen() && first.share() >= clearFrom ? first.cause() : null;
         List<OfferedCheck> offers = nextChecks().offers(belief, walk.made, walk.open, lookAt, shown);
-        boolean clear = shown != null && !nextChecks().asksBeforeTheEnd(offers, walk.made, shown);
+        boolean clear = shown != null && !nextChecks().asksBeforeTheEnd(offers, shown);
         boolean looks = lookAt != null
                 && !offers.isEmpty()
                 && known.looks(lookAt).contains(offers.get(0).check().code());
@@ -116,7 +116,7 @@ public final class Finder {
             offers.add(stands.next());
             offers.addAll(stands.others());
         }
-        return nextChecks().allowed(offers, walked(path).made);
+        return nextChecks().allowed(offers);
     }
 
     private NextChecks nextChecks() {

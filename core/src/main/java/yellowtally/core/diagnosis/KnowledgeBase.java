@@ -45,6 +45,18 @@ public record KnowledgeBase(Map<String, Complaint> complaints, Map<String, Cause
                 .toList();
     }
 
+    /** Whether a saw of this kind can make a complaint, and has something that can be behind it. */
+    public boolean possible(Complaint complaint, Set<SawTrait> saw) {
+        return complaint.possibleOn(saw) && !behind(complaint, saw).isEmpty();
+    }
+
+    /** Complaints that a saw of this kind can make, in the order of the file. */
+    public List<Complaint> possible(Set<SawTrait> saw) {
+        return complaints.values().stream()
+                .filter(complaint -> possible(complaint, saw))
+                .toList();
+    }
+
     /** Checks that can be made of a complaint on a saw of this kind, and tell two of these causes apart or look at one of them. */
     public List<Check> telling(Complaint complaint, List<Cause> among, Set<SawTrait> saw) {
         return checks.values().stream()

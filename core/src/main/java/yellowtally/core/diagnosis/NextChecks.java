@@ -41,14 +41,14 @@ record NextChecks(KnowledgeBase known, Complaint complaint, List<Check> checks, 
                     .ifPresent(look -> lead(worth, look));
         }
         restFirst(worth);
-        together(left, made, shown).ifPresent(other -> lead(worth, other));
-        firstOfAll(left, made).ifPresent(first -> lead(worth, first));
+        together(left, shown).ifPresent(other -> lead(worth, other));
+        firstOfAll(left).ifPresent(first -> lead(worth, first));
         return List.copyOf(worth);
     }
 
     /** Of these offers those that may be made now, whatever they tell. */
-    List<OfferedCheck> allowed(List<OfferedCheck> offers, Set<String> made) {
-        Optional<OfferedCheck> first = firstOfAll(offers, made);
+    List<OfferedCheck> allowed(List<OfferedCheck> offers) {
+        Optional<OfferedCheck> first = firstOfAll(offers);
         if (first.isPresent()) {
             return List.of(first.get());
         }
@@ -59,26 +59,23 @@ record NextChecks(KnowledgeBase known, Complaint complaint, List<Check> checks, 
     }
 
     /** Whether the next check is made before a cause stands clear that a look has shown. */
-    boolean asksBeforeTheEnd(List<OfferedCheck> offers, Set<String> made, Cause shown) {
-        return firstOfAll(offers, made).isPresent()
-                || together(offers, made, shown).isPresent();
+    boolean asksBeforeTheEnd(List<OfferedCheck> offers, Cause shown) {
+        return firstOfAll(offers).isPresent() || together(offers, shown).isPresent();
     }
 
     /** What goes wrong together with the thing that was seen: a dull chain and high gauges, packed fins and a blocked screen. */
-    private Optional<OfferedCheck> together(List<OfferedCheck> left, Set<String> made, @Nullable Cause shown) {
+    private Optional<OfferedCheck> together(List<OfferedCheck> left, @Nullable Cause shown) {
         Set<String> group = complaint.order().together();
         if (shown == null || known.looks(shown).stream().noneMatch(group::contains)) {
             return Optional.empty();
         }
         return left.stream()
-                .filter(offer -> group.contains(offer.check().code())
-                        && !made.contains(offer.check().code()))
+                .filter(offer -> group.contains(offer.check().code()))
                 .findFirst();
     }
 
-    private Optional<OfferedCheck> firstOfAll(List<OfferedCheck> left, Set<String> made) {
+    private Optional<OfferedCheck> firstOfAll(List<OfferedCheck> left) {
         return complaint.order().first().stream()
-                .filter(code -> !made.contains(code))
                 .flatMap(code ->
                         left.stream().filter(offer -> offer.check().code().equals(code)))
                 .findFirst();

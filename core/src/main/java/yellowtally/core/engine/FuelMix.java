@@ -32,7 +32,18 @@ public record FuelMix(double fuelMl, double oilMl, double oil) {
         if (ratio < LEAST_RATIO || ratio > MOST_RATIO) {
             throw new IllegalArgumentException("ratio " + ratio);
         }
-        double oilMl = fuelMl / ratio;
+        double oilMl = oilMl(fuelMl, ratio);
         return new FuelMix(fuelMl, oilMl, unit.oil(oilMl));
+    }
+
+    /**
+     * The oil in a mix that was made.
+     *
+     * @param fuelMl fuel, mL
+     * @param ratio parts of fuel to one of oil, over zero
+     * @return oil, mL
+     */
+    public static double oilMl(double fuelMl, int ratio) {
+        return fuelMl / ratio;
     }
 }

@@ -20,6 +20,11 @@ public enum FuelUnit {
         return amount * fuelMl;
     }
 
+    /** So much fuel, mL, in this unit. */
+    public double ofMl(double ml) {
+        return ml / fuelMl;
+    }
+
     /** So much oil, mL, in the unit in which it is measured out beside this fuel. */
     public double oil(double ml) {
         return ml / oilMl;

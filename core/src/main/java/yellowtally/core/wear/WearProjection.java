@@ -47,11 +47,12 @@ public record WearProjection(
         double way = kind.rising() ? 1 : -1;
         double[] slopes = slopes(run, way);
         Range perUse = perUse(slopes, run.size());
-        double worn = worn(run, perUse.likely(), way);
+        double[] pointed = pointed(run, perUse.likely(), way);
+        double worn = quantile(pointed, 0.5);
         boolean over = way * run.get(run.size() - 1).mm() >= limitMm * way;
         double remaining = over ? 0 : limitMm * way - worn;
-        return Optional.of(new WearProjection(
-                run.size(), perUse, left(remaining, spread(run, worn, perUse, way), perUse, numbers)));
+        return Optional.of(
+                new WearProjection(run.size(), perUse, left(remaining, spread(pointed, worn), perUse, numbers)));
     }
 
     /**
@@ -103,13 +104,11 @@ public record WearProjection(
     }
 
     /** How far the wear now may be off, mm: what the readings scatter around their line, as the middle of them does. */
-    private static double spread(List<WearPoint> run, double worn, Range perUse, double way) {
-        WearPoint last = run.get(run.size() - 1);
-        double[] off = run.stream()
-                .mapToDouble(p -> Math.abs(way * p.mm() + Math.max(0, perUse.likely()) * (last.use() - p.use()) - worn))
-                .sorted()
-                .toArray();
-        return TO_SPREAD * quantile(off, 0.5) / Math.sqrt(run.size());
+    private static double spread(double[] pointed, double worn) {
+        double[] off = new double[pointed.length];
+        Arrays.setAll(off, i -> Math.abs(pointed[i] - worn));
+        Arrays.sort(off);
+        return TO_SPREAD * quantile(off, 0.5) / Math.sqrt(off.length);
     }
 
     private static long distinct(List<WearPoint> run) {
@@ -134,14 +133,13 @@ public record WearProjection(
         return sorted;
     }
 
-    /** The wear now: the middle of where all readings point. */
-    private static double worn(List<WearPoint> run, double slope, double way) {
+    /** Where each reading points to by now, in rising order; the middle of them is the wear now. */
+    private static double[] pointed(List<WearPoint> run, double slope, double way) {
         WearPoint last = run.get(run.size() - 1);
-        double[] pointed = run.stream()
+        return run.stream()
                 .mapToDouble(p -> way * p.mm() + Math.max(0, slope) * (last.use() - p.use()))
                 .sorted()
                 .toArray();
-        return quantile(pointed, 0.5);
     }
 
     private static double quantile(double[] sorted, double share) {

@@ -106,10 +106,7 @@ class Complaints implements TakesComplaints, SeesFindings {
                 outingId,
                 null)));
         Set<SawTrait> traits = SawTrait.of(standings.of(saw).profile());
-        List<Complaint> possible = knowledge.base().complaints().values().stream()
-                .filter(complaint -> complaint.possibleOn(traits))
-                .toList();
-        NearestComplaints.of(words, possible).stream()
+        NearestComplaints.of(words, knowledge.base().possible(traits)).stream()
                 .findFirst()
                 .map(NearestComplaints.Near::complaint)
                 .filter(Complaint::holds)
@@ -189,8 +186,7 @@ class Complaints implements TakesComplaints, SeesFindings {
                 knowledge.offered(said.complaint()).orElseThrow(() -> Refusal.unfit("complaint", "complaint.unknown"));
         Standing standing = standings.of(saw);
         var traits = SawTrait.of(standing.profile());
-        if (!complaint.possibleOn(traits)
-                || knowledge.base().behind(complaint, traits).isEmpty()) {
+        if (!knowledge.base().possible(complaint, traits)) {
             throw Refusal.unfit("complaint", "complaint.impossible");
         }
         repository.add(new Fault(said));

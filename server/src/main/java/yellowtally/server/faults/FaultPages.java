@@ -72,13 +72,8 @@ class FaultPages {
 
     List<ComplaintChoice> complaints(String tag) {
         Set<SawTrait> traits = SawTrait.of(standings.of(fleet.sawInService(tag)).profile());
-        return possible(traits).stream().map(FaultPages::choice).toList();
-    }
-
-    private List<Complaint> possible(Set<SawTrait> traits) {
-        return knowledge.base().complaints().values().stream()
-                .filter(complaint -> complaint.possibleOn(traits)
-                        && !knowledge.base().behind(complaint, traits).isEmpty())
+        return knowledge.base().possible(traits).stream()
+                .map(FaultPages::choice)
                 .toList();
     }
 
@@ -208,14 +203,19 @@ class FaultPages {
                 again, title(again), said(clash.again()), clash.with() == null ? null : said(clash.with()));
     }
 
+    /** What a check is called; its code when it is known no more. */
     private String title(String check) {
-        return Objects.requireNonNull(knowledge.base().checks().get(check)).title();
+        Check known = knowledge.base().checks().get(check);
+        return known == null ? check : known.title();
     }
 
     /** Complaints that share words with what was told; none where nothing is left to sort. */
     private List<Complaint> near(FaultReader.Read read) {
         return read.complaint().told()
-                ? NearestComplaints.of(String.valueOf(read.fault().seen()), possible(read.traits())).stream()
+                ? NearestComplaints.of(
+                                String.valueOf(read.fault().seen()),
+                                knowledge.base().possible(read.traits()))
+                        .stream()
                         .map(NearestComplaints.Near::complaint)
                         .toList()
                 : List.of();
@@ -224,7 +224,7 @@ class FaultPages {
     /** Every complaint that this saw can make, those first that share words with what was told. */
     private List<ComplaintChoice> nearest(FaultReader.Read read) {
         return read.complaint().told()
-                ? Stream.concat(near(read).stream(), possible(read.traits()).stream())
+                ? Stream.concat(near(read).stream(), knowledge.base().possible(read.traits()).stream())
                         .distinct()
                         .map(FaultPages::choice)
                         .toList()

@@ -137,8 +137,7 @@ class Faults {
         live.require(FaultStage.SORT, "fault.sorted");
         Complaint complaint = knowledge
                 .offered(given.complaint())
-                .filter(known -> known.possibleOn(live.read.traits())
-                        && !knowledge.base().behind(known, live.read.traits()).isEmpty())
+                .filter(known -> knowledge.base().possible(known, live.read.traits()))
                 .orElseThrow(() -> Refusal.unfit("complaint", "complaint.impossible"));
         live.write(given.by(), FaultEventKind.SORTED, null, null, complaint.code(), null, null);
         if (complaint.holds()) {

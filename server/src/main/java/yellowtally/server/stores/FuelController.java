@@ -87,7 +87,7 @@ class FuelController {
                             mixed.name(),
                             mixed.ratio(),
                             mixed.fuelMl(),
-                            mixed.fuelMl() / mixed.ratio(),
+                            FuelMix.oilMl(mixed.fuelMl(), mixed.ratio()),
                             mixed.mixedOn(),
                             FuelAge.of(mixed.mixedOn(), today, numbers),
                             names.getOrDefault(can.personId(), ""));
@@ -153,7 +153,7 @@ class FuelController {
     }
 
     private static FuelMix mix(double amount, FuelUnit unit, int ratio, Violations wrong) {
-        double most = FuelMix.MOST_ML / unit.toMl(1);
+        double most = unit.ofMl(FuelMix.MOST_ML);
         if (!(amount > 0 && amount <= most)) {
             wrong.add("amount", "fuel.amount", Math.floor(most));
         }

@@ -17,7 +17,6 @@ import yellowtally.core.edge.EdgeLife;
 import yellowtally.core.edge.GaugeTarget;
 import yellowtally.core.engine.EngineSetting;
 import yellowtally.core.engine.FuelMix;
-import yellowtally.core.engine.FuelUnit;
 import yellowtally.core.fitness.BluingSuspects;
 import yellowtally.core.holds.Need;
 import yellowtally.core.schedule.Task;
@@ -293,12 +292,7 @@ class VisitPages {
 
     private static @Nullable Mix mix(@Nullable Integer ratio, Numbers numbers) {
         double can = numbers.of(EngineSetting.CAN);
-        return ratio == null
-                ? null
-                : new Mix(
-                        ratio,
-                        can,
-                        FuelMix.of(can / 1000, FuelUnit.LITRE, ratio).oilMl());
+        return ratio == null ? null : new Mix(ratio, can, FuelMix.oilMl(can, ratio));
     }
 
     private static @Nullable Ended ended(Visit visit, Map<UUID, String> names) {
