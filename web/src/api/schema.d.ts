@@ -4024,7 +4024,7 @@ export interface components {
         /** @enum {string} */
         UseUnit: "TANKS" | "OUTINGS" | "DAYS" | "DAYS_IN_USE" | "FIRE_SEASON_DAYS" | "SHARPENINGS" | "LOOPS";
         /** @enum {string} */
-        UsualSource: "GIVEN" | "LEARNED" | "ESTIMATE";
+        UsualSource: "GIVEN" | "LEARNED" | "MODEL" | "ESTIMATE";
         VisitEnded: {
             /** Format: date-time */
             at: string;

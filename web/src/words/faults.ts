@@ -223,6 +223,8 @@ export function usualWords(usual: Schemas['OilUsual'], power: Schemas['Power']):
       return figure;
     case 'LEARNED':
       return `${figure}, learned from proven use`;
+    case 'MODEL':
+      return `${figure}, learned from proven use of its model`;
     case 'ESTIMATE':
       return `${figure} (est.)`;
   }

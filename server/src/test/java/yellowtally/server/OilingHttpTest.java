@@ -1,6 +1,7 @@
 package yellowtally.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -53,10 +54,7 @@ class OilingHttpTest {
     /** A battery saw that oils well uses a quarter of a tank a charge: no saw is held for being none that burns fuel. */
     @Test
     void aBatterySawHasLimitsOfItsOwn() {
-        String tag = "W" + RunningServer.id().substring(0, 6);
-        api.post("/api/saws", Checks.newSaw(api, RunningServer.id(), tag, 68, "BATTERY", "AUTOMATIC_FIXED"));
-        Checks.serve(api, tag);
-        api.post("/api/saws/" + tag + "/tension-checks", Checks.check(api, RunningServer.id(), Checks.reading("6")));
+        String tag = battery("Plover");
         burns(tag, 4, 1.08);
         JsonNode page = oiling(tag);
         assertThat(page.path("ratio").path("verdict").asString()).isEqualTo("RIGHT");
@@ -64,6 +62,36 @@ class OilingHttpTest {
         assertThat(page.path("limits").path("noneUnder").asDouble()).isLessThan(0.27);
         assertThat(api.get("/api/saws/" + tag + "/tension").body().path("work").toString())
                 .doesNotContain("NOT_OILING", "OIL_USE_LOW");
+    }
+
+    /** A saw that has just come is judged by what another of its model used while it oiled well. */
+    @Test
+    void aModelThatOilsWellSaysWhatIsUsual() {
+        String proven = battery("Gannet");
+        burns(proven, 6, 1.2);
+        assertThat(oiling(proven).path("usual").path("source").asString()).isEqualTo("ESTIMATE");
+        api.post("/api/saws/" + proven + "/records", Checks.step(api, "OIL_CARD", "FINE", "", ""));
+        assertThat(oiling(proven).path("usual").path("source").asString()).isEqualTo("LEARNED");
+        String fresh = battery("Gannet");
+        burns(fresh, 4, 0.44);
+        JsonNode page = oiling(fresh);
+        assertThat(page.path("usual").path("source").asString()).isEqualTo("MODEL");
+        assertThat(page.path("usual").path("perTank").asDouble()).isCloseTo(0.2, within(1e-9));
+        // 0.11 a charge is 0.55 of 0.2 and would be 0.37 of the estimate.
+        assertThat(page.path("ratio").path("share").asDouble()).isCloseTo(0.55, within(1e-9));
+        assertThat(oiling(battery("Dunlin")).path("usual").path("source").asString())
+                .isEqualTo("ESTIMATE");
+    }
+
+    private String battery(String model) {
+        String tag = "M" + RunningServer.id().substring(0, 6);
+        api.post(
+                "/api/saws",
+                Checks.newSaw(api, RunningServer.id(), tag, 68, "BATTERY", "AUTOMATIC_FIXED")
+                        .replace("\"K50\"", "\"" + model + "\""));
+        Checks.serve(api, tag);
+        api.post("/api/saws/" + tag + "/tension-checks", Checks.check(api, RunningServer.id(), Checks.reading("6")));
+        return tag;
     }
 
     /** Only an engine makes pressure in a crankcase. */

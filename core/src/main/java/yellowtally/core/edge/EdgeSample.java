@@ -24,6 +24,18 @@ public record EdgeSample(double leftShortest, double leftLongest, double rightSh
     }
 
     /**
+     * The shortest of all, mm; of the side whose short one is left out the longest is left.
+     *
+     * @param shortestLeftOut whether the shortest stands for itself alone
+     */
+    public double shortestMm(boolean shortestLeftOut) {
+        if (!shortestLeftOut) {
+            return Math.min(leftShortest, rightShortest);
+        }
+        return shortestPlace() == 0 ? Math.min(leftLongest, rightShortest) : Math.min(leftShortest, rightLongest);
+    }
+
+    /**
      * Strokes for the shortest and the longest of each side; those between get strokes between.
      *
      * @param shortestLeftOut whether the shortest of all is not brought to one length with the others: it stands alone

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,23 +34,27 @@ import yellowtally.core.wear.UseAccount.Reading;
  * @param turns when the bar was turned over
  * @param loops loops that ran on its sprocket and on its bar
  * @param newChainAt when a new chain was fitted on the bar last; {@code null} when none was
+ * @param shortLeftOut records of sharpenings that left their shortest cutter out
  */
 public record PartLedger(
         Figures figures,
         List<Instant> dressings,
         List<Instant> turns,
         LoopsRun loops,
-        @Nullable Instant newChainAt) {
+        @Nullable Instant newChainAt,
+        Set<Object> shortLeftOut) {
 
     /** The saw's own figure that lasts; all others that wear are of its parts. */
     private static final Set<Measure> OF_THE_SAW = EnumSet.of(Measure.BAND_THICKNESS);
 
     /** Nothing measured. */
-    public static final PartLedger EMPTY = new PartLedger(Figures.NONE, List.of(), List.of(), LoopsRun.NONE, null);
+    public static final PartLedger EMPTY =
+            new PartLedger(Figures.NONE, List.of(), List.of(), LoopsRun.NONE, null, Set.of());
 
     public PartLedger {
         dressings = dressings.stream().sorted().toList();
         turns = turns.stream().sorted().toList();
+        shortLeftOut = Set.copyOf(shortLeftOut);
     }
 
     /** The same of figures given in any order. */
@@ -59,7 +64,19 @@ public record PartLedger(
             List<Instant> turns,
             LoopsRun loops,
             @Nullable Instant newChainAt) {
-        return new PartLedger(Figures.of(measures, dressings), dressings, turns, loops, newChainAt);
+        return of(measures, Set.of(), dressings, turns, loops, newChainAt);
+    }
+
+    /** The same where some records left their shortest cutter out. */
+    public static PartLedger of(
+            List<MeasureEntry> measures,
+            Set<Object> shortLeftOut,
+            List<Instant> dressings,
+            List<Instant> turns,
+            LoopsRun loops,
+            @Nullable Instant newChainAt) {
+        Figures figures = Figures.of(ShortLeftOut.without(measures, shortLeftOut), dressings);
+        return new PartLedger(figures, dressings, turns, loops, newChainAt, shortLeftOut);
     }
 
     /** The steps whose figures tell over the whole life of a chain, a bar, a sprocket or the saw itself how it wears. */
@@ -71,19 +88,25 @@ public record PartLedger(
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Step.class)));
     }
 
-    /** The shortest healthy cutter of each record that measured any, mm. */
+    /** The shortest healthy cutter of each record that measured any, mm: after filing where that was measured too. */
     public List<Reading> cutterReadings() {
         Map<Object, Reading> shortest = new LinkedHashMap<>();
+        Set<Object> filed = new HashSet<>();
         for (MeasureEntry entry : figures.believed()) {
-            boolean shortestOfSome = switch (entry.measure()) {
-                case SHORTEST_CUTTER, EQUALISED_LENGTH, LEFT_SHORTEST, RIGHT_SHORTEST, FILED_SHORTEST -> true;
-                default -> false;
-            };
-            if (shortestOfSome) {
-                shortest.merge(
-                        entry.record(),
-                        new Reading(entry.at(), entry.figure()),
-                        (one, other) -> one.mm() <= other.mm() ? one : other);
+            Reading reading = new Reading(entry.at(), entry.figure());
+            switch (entry.measure()) {
+                case FILED_SHORTEST -> {
+                    shortest.put(entry.record(), reading);
+                    filed.add(entry.record());
+                }
+                case SHORTEST_CUTTER, EQUALISED_LENGTH, LEFT_SHORTEST, RIGHT_SHORTEST -> {
+                    if (!filed.contains(entry.record())) {
+                        shortest.merge(entry.record(), reading, (one, other) -> one.mm() <= other.mm() ? one : other);
+                    }
+                }
+                default -> {
+                    // Not a length of the shortest.
+                }
             }
         }
         return List.copyOf(shortest.values());
@@ -118,14 +141,14 @@ public record PartLedger(
         return differences;
     }
 
-    /** What a stroke took off in each sharpening that measured the shortest cutter before and after, by its record, mm. */
+    /** What a stroke took off in each sharpening that measured the same shortest cutter before and after, by its record, mm. */
     public Map<Object, Double> filingRates() {
         Map<Object, Double> rates = new LinkedHashMap<>();
         byRecord().forEach((record, of) -> {
             Double left = of.get(Measure.LEFT_SHORTEST);
             Double right = of.get(Measure.RIGHT_SHORTEST);
             Double filed = of.get(Measure.FILED_SHORTEST);
-            if (left != null && right != null && filed != null) {
+            if (left != null && right != null && filed != null && !shortLeftOut.contains(record)) {
                 Double strokes = of.get(left <= right ? Measure.STROKES_LEFT : Measure.STROKES_RIGHT);
                 FilingRate.perStroke(Math.min(left, right) - filed, strokes == null ? 0 : Math.round(strokes))
                         .ifPresent(rate -> rates.put(record, rate));

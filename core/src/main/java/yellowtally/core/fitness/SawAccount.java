@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.holds.HoldBook;
 import yellowtally.core.oiling.OilRatio;
+import yellowtally.core.oiling.OilUsual;
 import yellowtally.core.schedule.TaskDue;
 import yellowtally.core.steps.OpenFinding;
 import yellowtally.core.waiting.FitState;
@@ -21,6 +22,7 @@ import yellowtally.core.waiting.Waiting;
  * @param tasks where every task of the schedule stands
  * @param findings what was found and still waits
  * @param oil how much bar oil goes beside the fuel; {@code null} with too few tanks to tell
+ * @param oilUsual how much it is to use
  * @param holds its holds, and what is missing until they may end
  */
 public record SawAccount(
@@ -30,6 +32,7 @@ public record SawAccount(
         List<TaskDue> tasks,
         List<OpenFinding> findings,
         @Nullable OilRatio oil,
+        OilUsual oilUsual,
         HoldBook holds) {
 
     public SawAccount {
@@ -50,6 +53,6 @@ public record SawAccount(
         List<Waiting> more = new ArrayList<>(work);
         more.add(RecordWaits.of(records));
         more.sort(Urgency.MOST_URGENT_FIRST);
-        return new SawAccount(FitState.HELD, more, tension, tasks, findings, oil, holds);
+        return new SawAccount(FitState.HELD, more, tension, tasks, findings, oil, oilUsual, holds);
     }
 }

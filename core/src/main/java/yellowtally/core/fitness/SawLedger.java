@@ -29,6 +29,7 @@ import yellowtally.core.log.StepEntry;
 import yellowtally.core.oiling.OilRatio;
 import yellowtally.core.oiling.OilUse;
 import yellowtally.core.oiling.OilUsual;
+import yellowtally.core.oiling.ProvenOil;
 import yellowtally.core.schedule.DueEvent;
 import yellowtally.core.schedule.LimitUse;
 import yellowtally.core.schedule.ScheduleLedger;
@@ -45,7 +46,6 @@ import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
-import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.SlackSuspect;
 import yellowtally.core.tension.TensionRun;
 import yellowtally.core.waiting.EdgeWaits;
@@ -102,10 +102,10 @@ public record SawLedger(
     public record Rules(Numbers numbers, Seasons seasons, LocalDate today) {}
 
     /** Fit, due or held, and why. Nothing known means held. */
-    public SawAccount assess(SisterPaces sisters, Rules rules) {
+    public SawAccount assess(Sisters sisters, Rules rules) {
         SawProfile saw = schedule.saw();
         SetBack setBack = SetBack.of(schedule.log(), holds.fittedAt(), saw);
-        TensionAccount loop = tension.assess(sisters, rules.numbers(), setBack.wantsTension());
+        TensionAccount loop = tension.assess(sisters.paces(), rules.numbers(), setBack.wantsTension());
         List<TaskDue> tasks = schedule.assess(rules.today(), rules.seasons(), rules.numbers());
         JudgedFigures judged = JudgedFigures.of(parts.figures(), saw, rules.numbers());
         HoldBook book = HoldBook.of(holds.holds(), evidence(judged, rules));
@@ -113,7 +113,8 @@ public record SawLedger(
         List<Waiting> work = new ArrayList<>(loop.fitness().work());
         addRun(work, loop.run(), rules.numbers());
         addEdge(work, rules.numbers());
-        OilRatio ratio = oilRatio(rules.numbers());
+        OilUsual usual = OilUsual.of(saw.power(), provenOil(), sisters.oil(), rules.numbers());
+        OilRatio ratio = OilRatio.of(oil, lastCard(), usual, rules.numbers()).orElse(null);
         addOil(work, ratio);
         addHolds(work, book);
         addFailing(work, book, judged);
@@ -136,7 +137,7 @@ public record SawLedger(
         List<Waiting> sorted =
                 work.stream().distinct().sorted(Urgency.MOST_URGENT_FIRST).toList();
         FitState worst = sorted.isEmpty() ? FitState.FIT : sorted.get(0).state();
-        return new SawAccount(worst, sorted, loop, tasks, findings, ratio, book);
+        return new SawAccount(worst, sorted, loop, tasks, findings, ratio, usual, book);
     }
 
     /** What the set has been through calls for looks, until each of them is on record after it (handbook section 3). */
@@ -272,20 +273,12 @@ public record SawLedger(
         }
     }
 
-    /** How much bar oil goes beside the fuel since the last passing oil card; {@code null} with too few tanks to tell. */
-    private @Nullable OilRatio oilRatio(Numbers numbers) {
-        return OilRatio.of(oil, lastCard(), schedule.saw().power(), numbers).orElse(null);
-    }
-
-    /** How much bar oil this saw is to use. */
-    public OilUsual oilUsual(Numbers numbers) {
+    /** What it used before its last passing oil card. */
+    public ProvenOil provenOil() {
         Instant card = lastCard();
-        return OilUsual.of(
-                schedule.saw().power(),
-                oil.stream()
-                        .filter(use -> card != null && !use.at().isAfter(card))
-                        .toList(),
-                numbers);
+        return ProvenOil.of(oil.stream()
+                .filter(use -> card != null && !use.at().isAfter(card))
+                .toList());
     }
 
     /** When an oil card passed last without anything to attend to. */

@@ -94,37 +94,38 @@ final class EdgeFigures implements PartFigures {
     }
 
     /** Stone or metal: filed back on every cutter, if that leaves the loop above its mark. */
-    private static @Nullable FileBack damage(Sheet sheet) {
+    private static @Nullable FileBack damage(Sheet sheet, @Nullable EdgeSample sample) {
         LoopCutters loop = sheet.saw().cutters();
         if (loop == null) {
             return null;
         }
-        Double shortest = SampleRule.shortest(sheet.figures()).orElse(loop.latestMm());
+        Double shortest = sample == null ? loop.latestMm() : Double.valueOf(sample.shortestMm(leavesOut(sheet)));
         return FileBack.pastDamage(sheet.figure(Measure.DAMAGE_DEPTH), shortest, sheet.removalMm(), loop);
     }
 
+    /** Whether the officer chose that the short one stands alone. */
+    private static boolean leavesOut(Sheet sheet) {
+        return sheet.report().findings().contains(Finding.SHORT_ONE_LEFT_OUT);
+    }
+
     private static void readSample(Sheet sheet, Reading reading) {
-        FileBack back = damage(sheet);
+        EdgeSample sample = SampleRule.of(sheet.figures()).orElse(null);
+        FileBack back = damage(sheet, sample);
         if (back != null) {
             reading.fileBack(back);
             reading.found(back.scrap(), Finding.DAMAGE_PAST_MARK);
         }
-        Double leftShortest = sheet.figure(Measure.LEFT_SHORTEST);
-        Double leftLongest = sheet.figure(Measure.LEFT_LONGEST);
-        Double rightShortest = sheet.figure(Measure.RIGHT_SHORTEST);
-        Double rightLongest = sheet.figure(Measure.RIGHT_LONGEST);
-        if (leftShortest == null || leftLongest == null || rightShortest == null || rightLongest == null) {
+        if (sample == null) {
             return;
         }
         Set<Finding> chosen = sheet.report().findings();
         boolean dull = chosen.contains(Finding.FOUND_DULL) || chosen.contains(Finding.FOUND_STRUCK);
-        SharpeningPlan plan = new EdgeSample(leftShortest, leftLongest, rightShortest, rightLongest)
-                .plan(
-                        chosen.contains(Finding.SHORT_ONE_LEFT_OUT),
-                        sheet.removalMm(),
-                        BaseStrokes.of(dull, back, sheet.numbers()),
-                        mark(sheet),
-                        sheet.numbers());
+        SharpeningPlan plan = sample.plan(
+                leavesOut(sheet),
+                sheet.removalMm(),
+                BaseStrokes.of(dull, back, sheet.numbers()),
+                mark(sheet),
+                sheet.numbers());
         reading.plan(plan);
         Set<SharpeningPlan.PlanReason> reasons = plan.reasons();
         reading.found(reasons.contains(SharpeningPlan.PlanReason.SIDES_LEAD_IN_A_CURVE), Finding.SIDES_LEAD_IN_A_CURVE);

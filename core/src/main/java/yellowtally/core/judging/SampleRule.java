@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import yellowtally.core.edge.EdgeSample;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.StepRefusal;
 import yellowtally.core.steps.StepRefusal.Reason;
@@ -36,8 +37,12 @@ final class SampleRule {
         return Optional.empty();
     }
 
-    /** The shortest cutter of a sample, mm. */
-    static Optional<Double> shortest(Map<Measure, Double> figures) {
-        return SAMPLE.stream().map(figures::get).filter(Objects::nonNull).min(Double::compare);
+    /** The sample of four; empty while one of them is missing. */
+    static Optional<EdgeSample> of(Map<Measure, Double> figures) {
+        List<Double> four =
+                SAMPLE.stream().map(figures::get).filter(Objects::nonNull).toList();
+        return four.size() < SAMPLE.size()
+                ? Optional.empty()
+                : Optional.of(new EdgeSample(four.get(0), four.get(1), four.get(2), four.get(3)));
     }
 }

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.settings.Numbers;
-import yellowtally.core.steps.Power;
 
 /**
  * How much bar oil goes beside the fuel (handbook section 7): over the last outings that reach the least number of tanks
@@ -49,9 +48,10 @@ public record OilRatio(
      *
      * @param uses outings with both figures, any order
      * @param since the last passing oil card; {@code null} for none
+     * @param usual what this saw is to use
      * @return empty with too few tanks to tell
      */
-    public static Optional<OilRatio> of(List<OilUse> uses, @Nullable Instant since, Power power, Numbers numbers) {
+    public static Optional<OilRatio> of(List<OilUse> uses, @Nullable Instant since, OilUsual usual, Numbers numbers) {
         List<OilUse> latestFirst = uses.stream()
                 .filter(use -> use.tanks() > 0)
                 .sorted(Comparator.comparing(OilUse::at).reversed())
@@ -59,8 +59,6 @@ public record OilRatio(
         List<OilUse> sinceCard = latestFirst.stream()
                 .filter(use -> since == null || use.at().isAfter(since))
                 .toList();
-        List<OilUse> proven = latestFirst.subList(sinceCard.size(), latestFirst.size());
-        OilUsual usual = OilUsual.of(power, proven, numbers);
         double least = numbers.of(OilingSetting.LEAST_TANKS);
         boolean full = full(sinceCard, numbers);
         Window now = Window.of(sinceCard, least);

@@ -1,6 +1,5 @@
 package yellowtally.core.oiling;
 
-import java.util.List;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Power;
 
@@ -19,27 +18,39 @@ public record OilUsual(double perTank, UsualSource source) {
         GIVEN,
         /** From what this saw used while its oil cards passed. */
         LEARNED,
+        /** From what saws of its model used while theirs passed. */
+        MODEL,
         ESTIMATE
     }
+
+    /** A tank of oil beside each of fuel. */
+    public static final OilUsual TOGETHER = new OilUsual(1, UsualSource.GIVEN);
 
     /** A learned figure never goes further from the estimate than by this factor either way: an oiler may fail slowly. */
     private static final double FARTHEST = 2;
 
     /**
-     * What is usual for a saw.
+     * What is usual for a saw: its own use before that of its model, and that before the estimate.
      *
-     * @param proven what it used before its last passing oil card, any order
+     * @param own what it used itself
+     * @param ofModel what saws of its model used together
      */
-    public static OilUsual of(Power power, List<OilUse> proven, Numbers numbers) {
+    public static OilUsual of(Power power, ProvenOil own, ProvenOil ofModel, Numbers numbers) {
         if (power == Power.PETROL) {
-            return new OilUsual(1, UsualSource.GIVEN);
+            return TOGETHER;
         }
         double estimate = numbers.of(power == Power.BATTERY ? OilingSetting.PER_CHARGE : OilingSetting.PER_HOUR);
-        double used = proven.stream().mapToDouble(OilUse::tanks).sum();
-        if (used < numbers.of(OilingSetting.LEARN) - 1e-9) {
-            return new OilUsual(estimate, UsualSource.ESTIMATE);
+        double enough = numbers.of(OilingSetting.LEARN) - 1e-9;
+        if (own.tanks() >= enough) {
+            return learned(own, estimate, UsualSource.LEARNED);
         }
-        double learned = proven.stream().mapToDouble(OilUse::oilTanks).sum() / used;
-        return new OilUsual(Math.max(estimate / FARTHEST, Math.min(estimate * FARTHEST, learned)), UsualSource.LEARNED);
+        return ofModel.tanks() >= enough
+                ? learned(ofModel, estimate, UsualSource.MODEL)
+                : new OilUsual(estimate, UsualSource.ESTIMATE);
+    }
+
+    private static OilUsual learned(ProvenOil from, double estimate, UsualSource source) {
+        double perTank = from.oilTanks() / from.tanks();
+        return new OilUsual(Math.max(estimate / FARTHEST, Math.min(estimate * FARTHEST, perTank)), source);
     }
 }

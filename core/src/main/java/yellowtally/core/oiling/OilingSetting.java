@@ -14,20 +14,22 @@ public enum OilingSetting implements LinedSetting {
             .over(NONE_UNDER)),
     HIGH_OVER(ratio("oiling.ratio.high-over", 1.3, "Over this the oil runs out before the fuel does, or leaks.")
             .over(LOW_UNDER)),
-    PER_CHARGE(SettingLine.estimate(
-            "oiling.usual.charge",
-            0.3,
-            SettingUnit.FACTOR,
-            0.02,
-            3,
-            "Tanks of bar oil that a battery saw uses for each charge, until its own use is learned.")),
-    PER_HOUR(SettingLine.estimate(
-            "oiling.usual.hour",
-            0.6,
-            SettingUnit.FACTOR,
-            0.02,
-            6,
-            "Tanks of bar oil that a corded saw uses for each run hour, until its own use is learned.")),
+    PER_CHARGE(
+            SettingLine.estimate(
+                    "oiling.usual.charge",
+                    0.3,
+                    SettingUnit.FACTOR,
+                    0.02,
+                    3,
+                    "Tanks of bar oil that a battery saw uses for each charge, until it is learned from its own use or its model's.")),
+    PER_HOUR(
+            SettingLine.estimate(
+                    "oiling.usual.hour",
+                    0.6,
+                    SettingUnit.FACTOR,
+                    0.02,
+                    6,
+                    "Tanks of bar oil that a corded saw uses for each run hour, until it is learned from its own use or its model's.")),
     LEARN(SettingLine.estimate(
             "oiling.usual.learn",
             6,

@@ -38,7 +38,6 @@ import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
-import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.waiting.FitState;
 
@@ -198,7 +197,7 @@ class HoldHistoriesTest {
                             List.of(),
                             List.of(),
                             PartLedger.of(figures, List.of(), List.of(), LoopsRun.NONE, null))
-                    .assess(SisterPaces.NONE, new SawLedger.Rules(numbers(), Seasons.STANDARD, today));
+                    .assess(Sisters.NONE, new SawLedger.Rules(numbers(), Seasons.STANDARD, today));
         }
 
         private Numbers numbers() {

@@ -34,7 +34,6 @@ import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.Step;
 import yellowtally.core.tension.CheckOccasion;
-import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.tension.Work;
 
@@ -56,7 +55,7 @@ class KnownFactsTest {
                 Profiles.petrol(), Uses.START, uses, SawLog.of(List.of(done(1, Step.SHARPEN))), List.of(), null);
         PartLedger parts = PartLedger.of(List.of(measured), List.of(), List.of(), LoopsRun.NONE, null);
         SawLedger ledger = new SawLedger(tension, schedule, HoldRecords.NONE, oil, List.of(), parts);
-        SawAccount account = ledger.assess(SisterPaces.NONE, new SawLedger.Rules(STANDARD, Seasons.STANDARD, day(6)));
+        SawAccount account = ledger.assess(Sisters.NONE, new SawLedger.Rules(STANDARD, Seasons.STANDARD, day(6)));
         SawWear wear = SawWear.of(
                 new SawWear.Ledgers(parts, schedule, tension),
                 account.tension().growth(),

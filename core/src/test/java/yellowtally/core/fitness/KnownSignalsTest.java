@@ -34,7 +34,6 @@ import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
-import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TensionOutcome;
 
 /** What the finder is told of a saw before its first question. */
@@ -70,7 +69,7 @@ class KnownSignalsTest {
                 new ScheduleLedger(Profiles.petrol(), Uses.START, uses, SawLog.of(records), List.of(), null);
         PartLedger parts = PartLedger.of(List.of(measured), List.of(), List.of(), LoopsRun.NONE, newChainAt);
         SawLedger ledger = new SawLedger(tension, schedule, HoldRecords.NONE, oil, List.of(), parts);
-        SawAccount account = ledger.assess(SisterPaces.NONE, new SawLedger.Rules(STANDARD, Seasons.STANDARD, day(5)));
+        SawAccount account = ledger.assess(Sisters.NONE, new SawLedger.Rules(STANDARD, Seasons.STANDARD, day(5)));
         SawWear wear = SawWear.of(
                 new SawWear.Ledgers(parts, schedule, tension),
                 account.tension().growth(),

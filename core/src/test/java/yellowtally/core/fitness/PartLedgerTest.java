@@ -7,6 +7,7 @@ import static yellowtally.core.schedule.Uses.at;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -79,6 +80,42 @@ class PartLedgerTest {
                 .isCloseTo(0.1, within(1e-9));
         more.add(entry("b", 3, Measure.EQUALISED_LENGTH, 7.0));
         assertThat(of(List.of(), more.toArray(MeasureEntry[]::new)).sides(0.06)).isEqualTo(SidesOfLoop.EVEN);
+    }
+
+    /** One bad cutter of 6.1 that was left out: the loop is as long as the rest, no side is accused, no stroke took a millimetre. */
+    @ParameterizedTest
+    @CsvSource({"true, 7.2, 0, 0.2, 0", "false, 6.1, -0.6, 1.2, 1"})
+    void aShortCutterThatWasLeftOutStandsForItselfAlone(
+            boolean leftOut, double shortest, double leftLess, double spread, int rates) {
+        List<MeasureEntry> sample = List.of(
+                entry("a", 2, Measure.LEFT_SHORTEST, 6.1),
+                entry("a", 2, Measure.LEFT_LONGEST, 7.3),
+                entry("a", 2, Measure.RIGHT_SHORTEST, 7.2),
+                entry("a", 2, Measure.RIGHT_LONGEST, 7.4),
+                entry("a", 2, Measure.STROKES_LEFT, 3),
+                entry("a", 2, Measure.STROKES_RIGHT, 3));
+        assertThat(leftOut(leftOut, sample).latestCutterMm()).contains(shortest);
+        assertThat(leftOut(leftOut, sample).sides(0.06).leftLessRightMm()).isCloseTo(leftLess, within(1e-9));
+        assertThat(leftOut(leftOut, sample).sides(0.06).spreadMm()).isCloseTo(spread, within(1e-9));
+        List<MeasureEntry> filed = new ArrayList<>(sample);
+        filed.add(entry("a", 2, Measure.FILED_SHORTEST, 5.9));
+        assertThat(leftOut(leftOut, filed).filingRates()).hasSize(rates);
+        assertThat(leftOut(leftOut, filed).latestCutterMm()).contains(5.9);
+    }
+
+    private static PartLedger leftOut(boolean leftOut, List<MeasureEntry> measures) {
+        return PartLedger.of(measures, leftOut ? Set.of("a") : Set.of(), List.of(), List.of(), LoopsRun.NONE, null);
+    }
+
+    /** Measured again after filing: that is its length, though it was found shorter by a slip of the gauge. */
+    @Test
+    void theLengthAfterFilingIsTheNewest() {
+        PartLedger ledger = of(
+                List.of(),
+                entry("a", 2, Measure.FILED_SHORTEST, 7.0),
+                entry("a", 2, Measure.LEFT_SHORTEST, 6.9),
+                entry("a", 2, Measure.RIGHT_SHORTEST, 7.1));
+        assertThat(ledger.latestCutterMm()).contains(7.0);
     }
 
     /** What a stroke took: the shortest cutter before less after, over the strokes of its side. */

@@ -18,7 +18,6 @@ import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.Measured;
-import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.tension.TensionRun;
 import yellowtally.core.waiting.FitState;
@@ -48,9 +47,7 @@ class RunWaitsTest {
                         .toArray(StepEntry[]::new))
                 .ledger();
         return new SawLedger(loop, told.schedule(), told.holds(), told.oil(), told.faults(), told.parts())
-                        .assess(SisterPaces.NONE, new SawLedger.Rules(Numbers.STANDARD, Seasons.STANDARD, day(5)))
-                        .work()
-                        .stream()
+                .assess(Sisters.NONE, new SawLedger.Rules(Numbers.STANDARD, Seasons.STANDARD, day(5))).work().stream()
                         .flatMap(work -> work instanceof RunWaits run ? Stream.of(run) : Stream.empty())
                         .toList();
     }

@@ -26,7 +26,6 @@ import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
-import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.tension.TensionOutcome;
 
 /**
@@ -85,7 +84,7 @@ record Served(
     }
 
     SawAccount assess(int onDay) {
-        return ledger().assess(SisterPaces.NONE, new SawLedger.Rules(Numbers.STANDARD, Seasons.STANDARD, day(onDay)));
+        return ledger().assess(Sisters.NONE, new SawLedger.Rules(Numbers.STANDARD, Seasons.STANDARD, day(onDay)));
     }
 
     SawLedger ledger() {

@@ -12,7 +12,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 import yellowtally.core.oiling.OilRatio.OilVerdict;
 import yellowtally.core.oiling.OilRatio.Trend;
 import yellowtally.core.settings.Numbers;
-import yellowtally.core.steps.Power;
 
 /** The lines of the oil ratio (handbook section 7): 0.3 is low and no hold, 0.6 and 1.3 are right. */
 class OilRatioBoundsTest {
@@ -42,11 +41,11 @@ class OilRatioBoundsTest {
     /** Three tanks tell, less does not; an outing without fuel is none. */
     @Test
     void threeTanksTell() {
-        assertThat(OilRatio.of(uses(1.5, 1, 1.5, 1), null, Power.PETROL, Numbers.STANDARD))
+        assertThat(OilRatio.of(uses(1.5, 1, 1.5, 1), null, OilUsual.TOGETHER, Numbers.STANDARD))
                 .isPresent();
-        assertThat(OilRatio.of(uses(1.5, 1, 1.4, 1), null, Power.PETROL, Numbers.STANDARD))
+        assertThat(OilRatio.of(uses(1.5, 1, 1.4, 1), null, OilUsual.TOGETHER, Numbers.STANDARD))
                 .isEmpty();
-        assertThat(OilRatio.of(uses(0, 9, 3, 3), null, Power.PETROL, Numbers.STANDARD)
+        assertThat(OilRatio.of(uses(0, 9, 3, 3), null, OilUsual.TOGETHER, Numbers.STANDARD)
                         .orElseThrow()
                         .ratio())
                 .isCloseTo(1, within(1e-9));
@@ -56,22 +55,22 @@ class OilRatioBoundsTest {
     @Test
     void theCardBeginsAnew() {
         List<OilUse> uses = uses(3, 0.3, 3, 3);
-        assertThat(OilRatio.of(uses, uses.get(0).at(), Power.PETROL, Numbers.STANDARD)
+        assertThat(OilRatio.of(uses, uses.get(0).at(), OilUsual.TOGETHER, Numbers.STANDARD)
                         .orElseThrow()
                         .verdict())
                 .isEqualTo(OilVerdict.RIGHT);
-        assertThat(OilRatio.of(uses, uses.get(1).at(), Power.PETROL, Numbers.STANDARD))
+        assertThat(OilRatio.of(uses, uses.get(1).at(), OilUsual.TOGETHER, Numbers.STANDARD))
                 .isEmpty();
     }
 
     @ParameterizedTest
     @CsvSource({"3, STEADY", "0.9, FALLING", "4.5, RISING"})
     void theTrendIsSeenOverTwoStretches(double oilOfLate, Trend trend) {
-        assertThat(OilRatio.of(uses(3, 3, 3, oilOfLate), null, Power.PETROL, Numbers.STANDARD)
+        assertThat(OilRatio.of(uses(3, 3, 3, oilOfLate), null, OilUsual.TOGETHER, Numbers.STANDARD)
                         .orElseThrow()
                         .trend())
                 .isEqualTo(trend);
-        assertThat(OilRatio.of(uses(3, oilOfLate), null, Power.PETROL, Numbers.STANDARD)
+        assertThat(OilRatio.of(uses(3, oilOfLate), null, OilUsual.TOGETHER, Numbers.STANDARD)
                         .orElseThrow()
                         .trend())
                 .isEqualTo(Trend.UNKNOWN);

@@ -39,6 +39,10 @@ class OilingRulesTest {
         return uses;
     }
 
+    private static ProvenOil proven(String written) {
+        return written.isEmpty() ? ProvenOil.NONE : ProvenOil.of(uses(written));
+    }
+
     /** Turns as noted, a dash where the adjuster was left alone. */
     @ParameterizedTest
     @CsvSource({
@@ -93,7 +97,7 @@ class OilingRulesTest {
     })
     void ratioOverTheLastTanks(String written, double ratio, OilVerdict verdict, Trend trend) {
         OilRatio found =
-                OilRatio.of(uses(written), null, Power.PETROL, STANDARD).orElseThrow();
+                OilRatio.of(uses(written), null, OilUsual.TOGETHER, STANDARD).orElseThrow();
         assertThat(found.ratio()).isCloseTo(ratio, within(1e-9));
         assertThat(found.verdict()).isEqualTo(verdict);
         assertThat(found.trend()).isEqualTo(trend);
@@ -102,7 +106,8 @@ class OilingRulesTest {
     @ParameterizedTest
     @CsvSource({"2/0.2", "0.4/0 0.5/0", "1/0.2 1/0.1 0.9/0.1", "0/1 0/1 0/1"})
     void tooFewTanksSayNothing(String written) {
-        assertThat(OilRatio.of(uses(written), null, Power.PETROL, STANDARD)).isEmpty();
+        assertThat(OilRatio.of(uses(written), null, OilUsual.TOGETHER, STANDARD))
+                .isEmpty();
     }
 
     /** A whole tank burned and the oil still full is an alarm at once; oil that was used since is the newer word. */
@@ -117,7 +122,7 @@ class OilingRulesTest {
         "3/3 1/0, true"
     })
     void oilStillFullIsSaidAtOnce(String written, boolean full) {
-        Optional<OilRatio> found = OilRatio.of(uses(written), null, Power.PETROL, STANDARD);
+        Optional<OilRatio> found = OilRatio.of(uses(written), null, OilUsual.TOGETHER, STANDARD);
         assertThat(found.map(OilRatio::stillFull).orElse(false)).isEqualTo(full);
         if (full) {
             assertThat(found.orElseThrow().verdict()).isEqualTo(OilVerdict.NOT_OILING);
@@ -134,7 +139,7 @@ class OilingRulesTest {
                 .get(uses(parts[0].strip()).size() - 1)
                 .at()
                 .plusSeconds(60);
-        assertThat(OilRatio.of(all, card, Power.PETROL, STANDARD)
+        assertThat(OilRatio.of(all, card, OilUsual.TOGETHER, STANDARD)
                         .map(found -> found.verdict().name())
                         .orElse("-"))
                 .isEqualTo(verdict);
@@ -153,22 +158,27 @@ class OilingRulesTest {
     })
     void theLimitsArePerKindOfPower(Power power, double perTank, OilVerdict verdict, OilUsual.UsualSource source) {
         List<OilUse> uses = uses("2/" + 2 * perTank + " 2/" + 2 * perTank);
-        OilRatio found = OilRatio.of(uses, null, power, STANDARD).orElseThrow();
+        OilRatio found = OilRatio.of(uses, null, OilUsual.of(power, ProvenOil.NONE, ProvenOil.NONE, STANDARD), STANDARD)
+                .orElseThrow();
         assertThat(found.verdict()).isEqualTo(verdict);
         assertThat(found.usual().source()).isEqualTo(source);
         assertThat(found.share()).isCloseTo(perTank / found.usual().perTank(), within(1e-9));
     }
 
-    /** Learned from what a saw used while its cards passed, never further from the estimate than twice. */
+    /** Learned from what a saw used while its cards passed, else its model; never further from the estimate than twice. */
     @ParameterizedTest
     @CsvSource({
-        "3/0.6 2/0.4, 0.3, ESTIMATE",
-        "4/0.8 2/0.4, 0.2, LEARNED",
-        "4/0.1 2/0.1, 0.15, LEARNED",
-        "4/9 2/9, 0.6, LEARNED"
+        "3/0.6 2/0.4, '',          0.3,  ESTIMATE",
+        "3/0.6 2/0.4, 3/0.6 2/0.4, 0.3,  ESTIMATE",
+        "3/0.6 2/0.4, 4/1 2/0.8,   0.3,  MODEL",
+        "'',          4/0.8 4/0.8, 0.2,  MODEL",
+        "'',          4/0.1 2/0.1, 0.15, MODEL",
+        "4/0.8 2/0.4, 9/4.5,       0.2,  LEARNED",
+        "4/0.1 2/0.1, '',          0.15, LEARNED",
+        "4/9 2/9,     '',          0.6,  LEARNED"
     })
-    void theUsualIsLearnedFromProvenUse(String proven, double perTank, OilUsual.UsualSource source) {
-        OilUsual usual = OilUsual.of(Power.BATTERY, uses(proven), STANDARD);
+    void theUsualIsLearnedFromProvenUse(String own, String ofModel, double perTank, OilUsual.UsualSource source) {
+        OilUsual usual = OilUsual.of(Power.BATTERY, proven(own), proven(ofModel), STANDARD);
         assertThat(usual.perTank()).isCloseTo(perTank, within(1e-9));
         assertThat(usual.source()).isEqualTo(source);
     }
@@ -176,9 +186,9 @@ class OilingRulesTest {
     @Test
     void aPassingCardBeginsAnew() {
         List<OilUse> dry = uses("3/0.3 3/0.3 2/2");
-        assertThat(OilRatio.of(dry, at(2, 19), Power.PETROL, STANDARD)).isEmpty();
+        assertThat(OilRatio.of(dry, at(2, 19), OilUsual.TOGETHER, STANDARD)).isEmpty();
         dry.add(new OilUse(at(9, 16), 2, 2));
-        assertThat(OilRatio.of(dry, at(2, 19), Power.PETROL, STANDARD)
+        assertThat(OilRatio.of(dry, at(2, 19), OilUsual.TOGETHER, STANDARD)
                         .orElseThrow()
                         .ratio())
                 .isCloseTo(1, within(1e-9));

@@ -107,7 +107,7 @@ class OilingController {
         Saw saw = fleet.sawInService(tag);
         Standing standing = standings.of(saw);
         Numbers numbers = standing.numbers();
-        OilUsual usual = standing.ledger().oilUsual(numbers);
+        OilUsual usual = standing.account().oilUsual();
         return new OilingPage(
                 saw.tag(),
                 standing.profile().power(),

@@ -51,6 +51,12 @@ final class PartRows {
             r.bar_id = ? and r.step =""" + Rows.word(Finding.BAR_TURNED_OVER.step()) + " and f.finding = "
                     + Rows.word(Finding.BAR_TURNED_OVER);
 
+    private static final String SHORT_LEFT_OUT =
+            """
+            select r.id from work_record r join work_finding f on f.record_id = r.id""" + Rows.STANDING + """
+            r.chain_id = ? and r.step =""" + Rows.word(Finding.SHORT_ONE_LEFT_OUT.step()) + " and f.finding = "
+                    + Rows.word(Finding.SHORT_ONE_LEFT_OUT);
+
     private static final String DRESSINGS =
             """
             select r.at from work_record r""" + Rows.STANDING + """
@@ -66,19 +72,25 @@ final class PartRows {
         for (Subject part : Subject.values()) {
             measures.addAll(measures(rows, on, part));
         }
+        Set<Object> shortLeftOut = shortLeftOut(rows, on.id(Subject.CHAIN));
         UUID bar = on.id(Subject.BAR);
         LoopsRun loops = loopsRun(on, outings);
         if (bar == null) {
-            return PartLedger.of(measures, List.of(), List.of(), loops, null);
+            return PartLedger.of(measures, shortLeftOut, List.of(), List.of(), loops, null);
         }
         return PartLedger.of(
                 measures,
+                shortLeftOut,
                 rows.read(DRESSINGS, row -> row.instant("at"), bar),
                 rows.read(TURNS, row -> row.instant("at"), bar),
                 loops,
                 rows.read(NEW_CHAIN, row -> Optional.ofNullable(row.instantOrNull("at")), bar)
                         .get(0)
                         .orElse(null));
+    }
+
+    private static Set<Object> shortLeftOut(Rows rows, @Nullable UUID chain) throws SQLException {
+        return chain == null ? Set.of() : Set.copyOf(rows.read(SHORT_LEFT_OUT, row -> row.id("id"), chain));
     }
 
     /** Tanks of each loop that ran with the sprocket and with the bar that hang on the saw now. */

@@ -7,7 +7,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,13 +30,13 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
-import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.fitness.SawAccount;
 import yellowtally.core.fitness.SawLedger;
 import yellowtally.core.fitness.SawWear;
+import yellowtally.core.fitness.Sisters;
+import yellowtally.core.oiling.ProvenOil;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.SawProfile;
-import yellowtally.core.tension.SisterPaces;
 import yellowtally.core.visit.VisitPlan;
 import yellowtally.core.waiting.FitState;
 import yellowtally.core.waiting.Waiting;
@@ -101,18 +100,17 @@ public class Standings implements MayGoOut, SmartLifecycle {
     /** A saw with its records as they were read last; the same one until a write touches the saw. */
     private record Read(FittedSaw fitted, SawRecords records) {}
 
-    /** The ledger of a saw, and how fast its loop grows. */
+    /** The ledger of a saw, and what it tells of its sisters. */
     private record Booked(
-            Read read, SawLedger ledger, @Nullable Double pace) {
+            Read read, SawLedger ledger, @Nullable Double pace, ProvenOil oil) {
 
-        /** Whether a loop of this pitch hangs on the saw. */
-        boolean runs(Pitch pitch) {
-            return read.fitted().chain() != null && read.fitted().chain().spec().pitch() == pitch;
+        void addTo(SisterBook sisters) {
+            sisters.add(read.fitted(), pace, oil);
         }
     }
 
     /** One standing and what it was worked out from, to be used again while that is the same. */
-    private record Worked(Booked booked, SisterPaces sisters, Standing standing) {}
+    private record Worked(Booked booked, Sisters sisters, Standing standing) {}
 
     /** What was worked out, from what. */
     private record Kept(
@@ -252,7 +250,7 @@ public class Standings implements MayGoOut, SmartLifecycle {
             Booked book = booked(
                     new Read(alone, reader.read(alone, this::day)),
                     new LedgerMaker(rules, settingsNow, knowledge, today, this::day));
-            return standing(book, SisterPaces.NONE, rules, settingsNow, today);
+            return standing(book, Sisters.NONE, rules, settingsNow, today);
         });
     }
 
@@ -284,19 +282,18 @@ public class Standings implements MayGoOut, SmartLifecycle {
                 .toList();
     }
 
-    /** How fast sisters take up is a suspicion and no hold: a write does not read the whole fleet anew for it. */
-    private SisterPaces sistersOf(FittedSaw fitted) {
-        if (fitted.chain() == null) {
-            return SisterPaces.NONE;
-        }
+    /**
+     * How fast sisters take up is a suspicion and no hold, and what their oilers use moves slowly and within bounds: a write does
+     * not read the whole fleet anew for it.
+     */
+    private Sisters sistersOf(FittedSaw fitted) {
         Kept known = kept.get();
-        Pitch pitch = fitted.chain().spec().pitch();
-        return new SisterPaces((known != null && writing() ? known : worked(LocalDate.now(clock)))
-                .worked().values().stream()
-                        .map(Worked::booked)
-                        .filter(other -> other.runs(pitch))
-                        .flatMap(other -> Optional.ofNullable(other.pace()).stream())
-                        .toList());
+        SisterBook sisters = new SisterBook();
+        (known != null && writing() ? known : worked(LocalDate.now(clock)))
+                .worked()
+                .values()
+                .forEach(other -> other.booked().addTo(sisters));
+        return sisters.of(fitted);
     }
 
     /** Works everything out from the records alone, as after a restart. */
@@ -380,29 +377,21 @@ public class Standings implements MayGoOut, SmartLifecycle {
                         : Map.of();
         LedgerMaker maker = new LedgerMaker(rules, settingsNow, knowledge, today, this::day);
         List<Booked> books = new ArrayList<>();
-        Map<Pitch, List<Double>> paces = new EnumMap<>(Pitch.class);
+        SisterBook sisterBook = new SisterBook();
         for (Read read : reads) {
             Worked last = known.get(read.fitted().saw().id());
             Booked book = last != null && last.booked().read() == read ? last.booked() : booked(read, maker);
             books.add(book);
-            if (read.fitted().chain() != null && book.pace() != null) {
-                paces.computeIfAbsent(read.fitted().chain().spec().pitch(), p -> new ArrayList<>())
-                        .add(book.pace());
-            }
+            book.addTo(sisterBook);
         }
         // In the order of the saws: what is read anew takes the place that it had.
         Map<UUID, Worked> worked = new LinkedHashMap<>();
-        Map<Pitch, SisterPaces> sistersOf = new EnumMap<>(Pitch.class);
         List<Standing> all = new ArrayList<>();
         for (Booked book : books) {
             FittedSaw fitted = book.read().fitted();
             Worked last =
                     before == null ? null : before.worked().get(fitted.saw().id());
-            SisterPaces sisters = fitted.chain() == null
-                    ? SisterPaces.NONE
-                    : sistersOf.computeIfAbsent(
-                            fitted.chain().spec().pitch(),
-                            pitch -> sameAs(last, new SisterPaces(paces.getOrDefault(pitch, List.of()))));
+            Sisters sisters = sisterBook.of(fitted);
             Worked next =
                     last != null && last.booked() == book && last.sisters().equals(sisters)
                             ? last
@@ -441,11 +430,6 @@ public class Standings implements MayGoOut, SmartLifecycle {
         return reads;
     }
 
-    /** The very same one where nothing has changed: comparing it with itself takes no time. */
-    private static SisterPaces sameAs(@Nullable Worked last, SisterPaces fresh) {
-        return last != null && last.sisters().equals(fresh) ? last.sisters() : fresh;
-    }
-
     private Read read(FittedSaw fitted) {
         if (keeper.isShutdown()) {
             throw new IllegalStateException("ending");
@@ -455,7 +439,7 @@ public class Standings implements MayGoOut, SmartLifecycle {
 
     private static Booked booked(Read read, LedgerMaker maker) {
         SawLedger ledger = maker.ledger(read.fitted(), read.records());
-        return new Booked(read, ledger, ledger.tension().growthPerTank());
+        return new Booked(read, ledger, ledger.tension().growthPerTank(), ledger.provenOil());
     }
 
     private LocalDate day(Instant at) {
@@ -463,7 +447,7 @@ public class Standings implements MayGoOut, SmartLifecycle {
     }
 
     private static Standing standing(
-            Booked book, SisterPaces sisters, HouseRules rules, SettingsInForce settingsNow, LocalDate today) {
+            Booked book, Sisters sisters, HouseRules rules, SettingsInForce settingsNow, LocalDate today) {
         FittedSaw fitted = book.read().fitted();
         SawLedger ledger = book.ledger();
         Numbers numbers = settingsNow.numbers(fitted.saw());
