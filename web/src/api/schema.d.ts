@@ -628,6 +628,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parts/{tag}/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["figures"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parts/{tag}/price": {
         parameters: {
             query?: never;
@@ -2174,6 +2190,14 @@ export interface components {
         };
         /** @enum {string} */
         FigureKind: "LENGTH" | "COUNT" | "DAYS" | "PERCENT" | "CELSIUS" | "TURNS";
+        FiguresChange: {
+            after: components["schemas"]["OfItsMaker"];
+            /** Format: date-time */
+            at: string;
+            before: components["schemas"]["OfItsMaker"];
+            by: string;
+            reason: string;
+        };
         FileBack: {
             /** Format: double */
             endsAtMm?: number;
@@ -2581,6 +2605,17 @@ export interface components {
             check: string;
             title: string;
         };
+        MakersFigures: {
+            file?: string;
+            /** Format: uuid */
+            id: string;
+            newCutter?: string;
+            /** Format: uuid */
+            personId: string;
+            reason: string;
+            tangDepth?: string;
+            wearMark?: string;
+        };
         Mark: {
             estimated: boolean;
             method: components["schemas"]["TensionMethod"];
@@ -2842,6 +2877,16 @@ export interface components {
             value: number;
             why: string;
         };
+        OfItsMaker: {
+            /** Format: double */
+            fileMm?: number;
+            /** Format: double */
+            newCutterMm?: number;
+            /** Format: double */
+            tangDepthMm?: number;
+            /** Format: double */
+            wearMarkMm?: number;
+        };
         /** @enum {string} */
         OilGrade: "THIN_WINTER" | "THIRTY";
         /** @enum {string} */
@@ -3030,6 +3075,7 @@ export interface components {
             /** Format: int32 */
             costCents?: number;
             edge?: components["schemas"]["EdgeLife"];
+            figures: components["schemas"]["FiguresChange"][];
             kind: components["schemas"]["Subject"];
             power: components["schemas"]["Power"];
             /** Format: date-time */
@@ -5153,6 +5199,30 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["PartPage"];
                 };
+            };
+        };
+    };
+    figures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MakersFigures"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -20,6 +20,13 @@ export const words = {
     CORDED: 'Unplugged.',
   } satisfies Record<Schemas['Power'], string>,
 
+  loop: {
+    wearMark: 'Cutter length at its mark',
+    file: 'Round file it asks for, mm',
+    newCutter: 'Cutter length when new, if measured',
+    tangDepth: 'Tang depth, if measured',
+  },
+
   fuel: {
     PETROL: 'Tanks',
     BATTERY: 'Charges',

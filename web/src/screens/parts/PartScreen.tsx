@@ -14,6 +14,7 @@ import { costSentence, money } from '../../words/wear';
 import { centsOf, notANumber } from '../../words/number';
 import { useSignedForm } from '../../parts/form/useSignedForm';
 import { FormField } from '../../parts/form/fields';
+import { LoopFigures } from './LoopFigures';
 
 /** One part: what it is, where it has been, how it wears, what it costs, and its end. */
 export default function PartScreen() {
@@ -93,6 +94,7 @@ export default function PartScreen() {
           )}
         </Box>
         <Box sx={{ display: 'grid', gap: 2 }}>
+          {part.chain && <LoopFigures key={part.figures.length} part={part} chain={part.chain} />}
           <Price part={part} />
           {!part.retiredAt && !onSaw && (
             <End

@@ -159,28 +159,28 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
               onChange={(cutterProfile) => onChange({ chain: { ...chain, cutterProfile } })}
             />
             <Field
-              label="Tang depth, if measured"
+              label={words.loop.tangDepth}
               hint="Else by pitch (est.)"
               value={chain.tangDepth}
               problem={problemAt('set.chain.tangDepth')}
               onChange={(tangDepth) => onChange({ chain: { ...chain, tangDepth } })}
             />
             <Field
-              label="Cutter length when new, if measured"
+              label={words.loop.newCutter}
               hint="Else by pitch (est.)"
               value={chain.newCutter}
               problem={problemAt('set.chain.newCutter')}
               onChange={(newCutter) => onChange({ chain: { ...chain, newCutter } })}
             />
             <Field
-              label="Cutter length at its mark"
+              label={words.loop.wearMark}
               hint="Else that of an unmarked loop"
               value={chain.wearMark}
               problem={problemAt('set.chain.wearMark')}
               onChange={(wearMark) => onChange({ chain: { ...chain, wearMark } })}
             />
             <Field
-              label="Round file it asks for, mm"
+              label={words.loop.file}
               hint="Else by pitch"
               value={chain.file}
               problem={problemAt('set.chain.file')}

@@ -182,4 +182,75 @@ class EdgeHttpTest {
         assertThat(page.path("known").path("markMm").asDouble()).isEqualTo(5);
         assertThat(page.path("file").path("fileMm").asDouble()).isEqualTo(4.6);
     }
+
+    private Answer figures(String part, String person, String figures) {
+        return api.post(
+                "/api/parts/" + part + "/figures",
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"Misread on the packet\"%s}"
+                        .formatted(RunningServer.id(), person, figures));
+    }
+
+    /** A mark that was misread is told anew by the officer, with a reason, and the part's page keeps what stood there. */
+    @Test
+    void whatTheMakerSaysCanBeToldAnew() {
+        String loop = "C-" + tag;
+        assertThat(figures(loop, api.operator(), ",\"wearMark\":\"3.6\"").status())
+                .isEqualTo(409);
+        assertThat(figures(loop, api.officer(), "").body().path("detail").asString())
+                .startsWith("That is what stands there already.");
+        assertThat(figures("B-" + tag, api.officer(), ",\"wearMark\":\"3.6\"").status())
+                .isEqualTo(409);
+        assertThat(figures(loop, api.officer(), ",\"wearMark\":\"9\",\"newCutter\":\"8.5\"")
+                        .sentenceAt("wearMark"))
+                .isEqualTo("The mark lies under the length of a new cutter.");
+        assertThat(figures(loop, api.officer(), ",\"wearMark\":\"0.142 in\",\"file\":\"4.6\"")
+                        .status())
+                .isEqualTo(204);
+        assertThat(figures(loop, api.officer(), ",\"wearMark\":\"3.5\",\"file\":\"4.6\"")
+                        .status())
+                .isEqualTo(204);
+        JsonNode page = api.get("/api/saws/" + tag + "/sharpening").body();
+        assertThat(page.path("known").path("markMm").asDouble()).isEqualTo(3.5);
+        assertThat(page.path("file").path("fileMm").asDouble()).isEqualTo(4.6);
+        JsonNode told = api.get("/api/parts/" + loop).body().path("figures");
+        assertThat(told.size()).isEqualTo(2);
+        assertThat(told.get(0).path("before").has("wearMarkMm")).isFalse();
+        assertThat(told.get(1).path("before").path("wearMarkMm").asDouble()).isCloseTo(3.6, within(0.01));
+        assertThat(told.get(1).path("after").path("wearMarkMm").asDouble()).isEqualTo(3.5);
+        assertThat(told.get(1).path("reason").asString()).isEqualTo("Misread on the packet");
+    }
+
+    /** What a mark held stays held when the mark is set lower. */
+    @Test
+    void aLowerMarkLiftsNoHold() {
+        assertThat(figures("C-" + tag, api.officer(), ",\"wearMark\":\"7.2\"").status())
+                .isEqualTo(204);
+        record("SHARPEN", strokes(2, 2) + "," + SAMPLE);
+        assertThat(api.plate(tag).path("state").asString()).isEqualTo("HELD");
+        assertThat(figures("C-" + tag, api.officer(), ",\"wearMark\":\"4\"").status())
+                .isEqualTo(204);
+        assertThat(api.plate(tag).path("state").asString()).isEqualTo("HELD");
+    }
+
+    /** The short one that was left out is no measure of the loop. */
+    @Test
+    void aShortCutterThatWasLeftOutIsNotTheLengthOfTheLoop() {
+        api.post(
+                "/api/saws/" + tag + "/records",
+                Checks.stepOf(
+                        api,
+                        RunningServer.id(),
+                        "SHARPEN",
+                        "FINE",
+                        "\"SHORT_ONE_LEFT_OUT\"",
+                        "{" + strokes(2, 2)
+                                + ",\"LEFT_SHORTEST\":\"6.1\",\"LEFT_LONGEST\":\"7.3\",\"RIGHT_SHORTEST\":\"7.2\",\"RIGHT_LONGEST\":\"7.4\"}",
+                        ""));
+        assertThat(api.get("/api/saws/" + tag + "/sharpening")
+                        .body()
+                        .path("known")
+                        .path("latestMm")
+                        .asDouble())
+                .isEqualTo(7.2);
+    }
 }

@@ -10,6 +10,7 @@ import yellowtally.core.steps.Power;
 import yellowtally.server.fleet.Bar;
 import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Model;
+import yellowtally.server.fleet.OfItsMaker;
 import yellowtally.server.fleet.SawChoices;
 import yellowtally.server.fleet.SawDetails;
 import yellowtally.server.fleet.Sprocket;
@@ -62,7 +63,7 @@ final class DemoParts {
                 30,
                 large ? 10 : 0,
                 // The oldest model's loops are marked, and want a file of their own.
-                new Chain.OfItsMaker(
+                new OfItsMaker(
                         null,
                         EdgeSetting.newLengthOf(m.pitch).standard(),
                         m.strength >= 90 ? Double.valueOf(4.5) : null,

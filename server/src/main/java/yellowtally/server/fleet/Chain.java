@@ -45,19 +45,6 @@ public class Chain extends Part {
 
     protected Chain() {}
 
-    /**
-     * What was measured on the new loop or is marked on it, mm; for what is absent that of its pitch holds.
-     *
-     * @param newCutterMm length of its cutters when new
-     * @param wearMarkMm length at its wear mark
-     * @param fileMm diameter of the file that its maker asks for
-     */
-    public record OfItsMaker(
-            @Nullable Double tangDepthMm,
-            @Nullable Double newCutterMm,
-            @Nullable Double wearMarkMm,
-            @Nullable Double fileMm) {}
-
     public Chain(
             UUID id,
             String tag,
@@ -77,6 +64,11 @@ public class Chain extends Part {
         this.cutterProfile = cutterProfile;
         this.topPlateAngle = topPlateAngle;
         this.downTilt = downTilt;
+        madeAs(maker);
+    }
+
+    /** Its maker says something else of it than was written down. */
+    final void madeAs(OfItsMaker maker) {
         this.tangDepthMm = maker.tangDepthMm();
         this.newCutterMm = maker.newCutterMm();
         this.wearMarkMm = maker.wearMarkMm();

@@ -27,7 +27,7 @@ public record ChainView(
         @Nullable String onSaw) {
 
     public static ChainView of(Chain chain, @Nullable String onSaw) {
-        Chain.OfItsMaker maker = chain.ofItsMaker();
+        OfItsMaker maker = chain.ofItsMaker();
         return new ChainView(
                 chain.tag(),
                 chain.pitch(),

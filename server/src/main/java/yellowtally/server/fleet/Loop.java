@@ -12,7 +12,7 @@ import yellowtally.core.tension.TensionSetting;
  * @param cutters of the loop, left and right together
  * @param maker what was measured on it when new, or is marked on it
  */
-public record Loop(LoopSpec spec, int cutters, Chain.OfItsMaker maker) {
+public record Loop(LoopSpec spec, int cutters, OfItsMaker maker) {
 
     public Pitch pitch() {
         return spec.pitch();

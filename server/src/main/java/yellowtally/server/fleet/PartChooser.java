@@ -19,14 +19,6 @@ class PartChooser {
 
     static final String TAG_FORM = "[A-Za-z0-9][A-Za-z0-9-]{0,11}";
 
-    private static final double MOST_TANG_MM = 20;
-    private static final double LEAST_CUTTER_MM = 4;
-    private static final double MOST_CUTTER_MM = 16;
-    private static final double LEAST_MARK_MM = 1;
-    private static final double MOST_MARK_MM = 12;
-    private static final double LEAST_FILE_MM = 3;
-    private static final double MOST_FILE_MM = 8;
-
     private final FleetRepositories.Parts parts;
 
     PartChooser(FleetRepositories.Parts parts) {
@@ -54,14 +46,10 @@ class PartChooser {
                 "set.chain.driveLinks", given.driveLinks(), LoopSpec.MIN_DRIVE_LINKS, LoopSpec.MAX_DRIVE_LINKS, own);
         double angle = number("set.chain.topPlateAngle", given.topPlateAngle(), 30, 0, 45, own);
         double tilt = number("set.chain.downTilt", given.downTilt(), 0, 0, 20, own);
-        Chain.OfItsMaker maker = new Chain.OfItsMaker(
-                length("tangDepth", given.tangDepth(), 1, MOST_TANG_MM, own),
-                length("newCutter", given.newCutter(), LEAST_CUTTER_MM, MOST_CUTTER_MM, own),
-                length("wearMark", given.wearMark(), LEAST_MARK_MM, MOST_MARK_MM, own),
-                length("file", given.file(), LEAST_FILE_MM, MOST_FILE_MM, own));
-        if (maker.newCutterMm() != null && maker.wearMarkMm() != null && maker.wearMarkMm() >= maker.newCutterMm()) {
-            own.add("set.chain.wearMark", "chain.markOverNew");
-        }
+        OfItsMaker maker = OfItsMaker.read(
+                new OfItsMaker.Typed(given.tangDepth(), given.newCutter(), given.wearMark(), given.file()),
+                "set.chain.",
+                own);
         if (wrong.takeOver(own) || pitch == null || gauge == null) {
             return null;
         }
@@ -76,14 +64,6 @@ class PartChooser {
                 angle,
                 tilt,
                 maker);
-    }
-
-    private static @Nullable Double length(
-            String field, @Nullable String typed, double least, double most, Violations wrong) {
-        return typed == null || typed.isBlank()
-                ? null
-                : wrong.length("set.chain." + field, typed, LengthUnit.MM, least, most)
-                        .orElse(null);
     }
 
     private @Nullable Bar bar(SetInput.BarInput given, @Nullable UUID sawId, Violations wrong) {

@@ -27,6 +27,8 @@ import yellowtally.server.fleet.BarView;
 import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.ChainView;
 import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.LoopFigures;
+import yellowtally.server.fleet.OfItsMaker;
 import yellowtally.server.fleet.Part;
 import yellowtally.server.fleet.PartCheck;
 import yellowtally.server.fleet.PartEvent;
@@ -54,6 +56,7 @@ class PartPages {
     private final Insights insights;
     private final PartCheck check;
     private final Retirements retirements;
+    private final LoopFigures figures;
     private final Clock clock;
 
     PartPages(
@@ -66,6 +69,7 @@ class PartPages {
             Insights insights,
             PartCheck check,
             Retirements retirements,
+            LoopFigures figures,
             Clock clock) {
         this.finder = finder;
         this.fleet = fleet;
@@ -76,6 +80,7 @@ class PartPages {
         this.insights = insights;
         this.check = check;
         this.retirements = retirements;
+        this.figures = figures;
         this.clock = clock;
     }
 
@@ -85,6 +90,7 @@ class PartPages {
      * @param condemned whether something found on it keeps it from being fitted
      * @param wear absent readings leave the list empty
      * @param changes when it was retired and brought back, in order of time
+     * @param figures what was told anew of what its maker says, in order of time
      * @param power how the saw burns that it hangs on; petrol on the shelf, where nobody can tell
      * @param cost absent while it has hardly run, or nobody said what it cost
      */
@@ -102,6 +108,7 @@ class PartPages {
             Power power,
             double tanks,
             List<PartChange> changes,
+            List<FiguresChange> figures,
             List<StayView> stays,
             List<WearView> wear,
             @Nullable EdgeLife edge,
@@ -113,6 +120,9 @@ class PartPages {
             Instant at,
             @Nullable String by,
             String reason) {}
+
+    /** What the maker of a loop says of it was told anew. */
+    record FiguresChange(Instant at, String by, String reason, OfItsMaker before, OfItsMaker after) {}
 
     /**
      * A stay on a saw.
@@ -189,6 +199,7 @@ class PartPages {
                 standing == null ? Power.PETROL : standing.profile().power(),
                 tanks,
                 changes(part),
+                figures(part),
                 stays.stream().map(stay -> view(stay, part, kind)).toList(),
                 wear,
                 kind != Subject.CHAIN || standing == null
@@ -204,6 +215,13 @@ class PartPages {
                         event.at(),
                         event.personId() == null ? null : name(event.personId()),
                         event.reason()))
+                .toList();
+    }
+
+    private List<FiguresChange> figures(Part part) {
+        return figures.changesOf(part.id()).stream()
+                .map(told ->
+                        new FiguresChange(told.at(), name(told.personId()), told.reason(), told.before(), told.after()))
                 .toList();
     }
 

@@ -10,7 +10,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import yellowtally.server.fleet.LoopFigures;
 import yellowtally.server.fleet.NewParts;
+import yellowtally.server.fleet.OfItsMaker;
 import yellowtally.server.fleet.Part;
 import yellowtally.server.fleet.PartFinder;
 import yellowtally.server.fleet.Retirements;
@@ -30,6 +32,7 @@ class PartRecordController {
     private final PartFinder finder;
     private final NewParts newParts;
     private final Retirements retirements;
+    private final LoopFigures figures;
     private final People people;
     private final OnceOnly onceOnly;
     private final FleetRevision revision;
@@ -40,6 +43,7 @@ class PartRecordController {
             PartFinder finder,
             NewParts newParts,
             Retirements retirements,
+            LoopFigures figures,
             People people,
             OnceOnly onceOnly,
             FleetRevision revision,
@@ -48,6 +52,7 @@ class PartRecordController {
         this.finder = finder;
         this.newParts = newParts;
         this.retirements = retirements;
+        this.figures = figures;
         this.people = people;
         this.onceOnly = onceOnly;
         this.revision = revision;
@@ -68,6 +73,21 @@ class PartRecordController {
 
     /** What a part cost; absent takes it back. */
     record Price(UUID id, UUID personId, @Nullable Integer costCents) {}
+
+    /** What the maker of a loop says of it, lengths as typed; absent for what nobody knows. */
+    record MakersFigures(
+            UUID id,
+            UUID personId,
+            @Nullable String tangDepth,
+            @Nullable String newCutter,
+            @Nullable String wearMark,
+            @Nullable String file,
+            String reason) {
+
+        OfItsMaker.Typed typed() {
+            return new OfItsMaker.Typed(tangDepth, newCutter, wearMark, file);
+        }
+    }
 
     @GetMapping("/api/parts/{tag}")
     PartPages.PartPage part(@PathVariable String tag) {
@@ -122,6 +142,17 @@ class PartRecordController {
             Part part = finder.tagged(tag);
             part.costs(cents(given.costCents()));
         });
+    }
+
+    /** What was written down of a loop was not what stands on it. */
+    @PostMapping("/api/parts/{tag}/figures")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void figures(@PathVariable String tag, @RequestBody MakersFigures given) {
+        onceOnly.run(
+                given.id(),
+                new OfPart(tag, given),
+                () -> figures.tell(
+                        given.id(), tag, given.typed(), people.requireOfficer(given.personId()), given.reason()));
     }
 
     private static @Nullable Integer cents(@Nullable Integer given) {

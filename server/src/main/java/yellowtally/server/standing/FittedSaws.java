@@ -21,9 +21,9 @@ import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.cuttingset.SprocketKind;
 import yellowtally.core.cuttingset.SprocketSpec;
 import yellowtally.core.steps.Subject;
-import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Loop;
 import yellowtally.server.fleet.Model;
+import yellowtally.server.fleet.OfItsMaker;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.SawDetails;
 import yellowtally.server.fleet.SawValue;
@@ -96,7 +96,7 @@ class FittedSaws {
                     new Loop(
                             spec,
                             told(sequence).cutters(links),
-                            new Chain.OfItsMaker(tangDepthMm, newCutterMm, wearMarkMm, fileMm)));
+                            new OfItsMaker(tangDepthMm, newCutterMm, wearMarkMm, fileMm)));
         }
 
         private @Nullable Hung<BarSpec> bar() {

@@ -1,0 +1,18 @@
+-- What a loop's maker says of it was told anew: who, when, why, and what stood there before.
+create table loop_change (
+    id uuid primary key,
+    chain_id uuid not null references chain (id),
+    at timestamp with time zone not null,
+    person_id uuid not null references person (id),
+    reason varchar(300) not null,
+    -- Absent: that of its pitch held, or of a loop without a mark.
+    tang_before_mm double precision,
+    new_cutter_before_mm double precision,
+    wear_mark_before_mm double precision,
+    file_before_mm double precision,
+    tang_after_mm double precision,
+    new_cutter_after_mm double precision,
+    wear_mark_after_mm double precision,
+    file_after_mm double precision
+);
+create index loop_change_by_chain on loop_change (chain_id, at);

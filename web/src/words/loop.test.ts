@@ -1,0 +1,21 @@
+import { describe, expect, it } from 'vitest';
+import { changedFigures, typedMm } from './loop';
+
+describe('what the maker of a loop says', () => {
+  it('says which figures changed, and what held where none was known', () => {
+    expect(changedFigures({ wearMarkMm: 4, fileMm: 4.8 }, { wearMarkMm: 3.6, fileMm: 4.8 })).toBe(
+      'mark 4 mm → 3.6 mm',
+    );
+    expect(changedFigures({}, { wearMarkMm: 3.6, fileMm: 5.2 })).toBe(
+      'mark none → 3.6 mm and file by pitch → 5.2 mm',
+    );
+    expect(changedFigures({ tangDepthMm: 5.5, newCutterMm: 9 }, {})).toBe(
+      'new cutter 9 mm → by pitch and tang 5.5 mm → by pitch',
+    );
+  });
+
+  it('leaves the field of an unknown figure empty', () => {
+    expect(typedMm(undefined)).toBe('');
+    expect(typedMm(5.2)).toBe('5.2 mm');
+  });
+});

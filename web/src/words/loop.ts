@@ -1,0 +1,27 @@
+import type { Schemas } from '../api/client';
+import { list } from './format';
+
+type Figures = Schemas['OfItsMaker'];
+
+/** A length as it is typed; empty for what nobody knows. */
+export function typedMm(mm: number | undefined): string {
+  return mm === undefined ? '' : `${mm} mm`;
+}
+
+const TOLD: [keyof Figures, string, string][] = [
+  ['wearMarkMm', 'mark', 'none'],
+  ['fileMm', 'file', 'by pitch'],
+  ['newCutterMm', 'new cutter', 'by pitch'],
+  ['tangDepthMm', 'tang', 'by pitch'],
+];
+
+/** Which figures of a loop were changed, and from what to what. */
+export function changedFigures(before: Figures, after: Figures): string {
+  return list(
+    TOLD.filter(([figure]) => before[figure] !== after[figure]).map(
+      ([figure, name, unknown]) =>
+        `${name} ${typedMm(before[figure]) || unknown} → ${typedMm(after[figure]) || unknown}`,
+    ),
+    'and',
+  );
+}
