@@ -3,6 +3,7 @@ package yellowtally.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
@@ -94,6 +95,30 @@ class TensionAccountHttpTest {
         assertThat(growth().path("mm").asDouble()).isZero();
         assertThat(growth().path("advice").asString()).isEqualTo("FINE");
         assertThat(waits("TAKES_UP_FAST").isMissingNode()).isTrue();
+    }
+
+    /** A set that was opened before a reading, and nobody had written it down: what was turned then is no growth any more. */
+    @Test
+    void anOpeningToldLaterTakesBackWhatPassedForGrowth() {
+        Instant opened = Instant.now();
+        read("", Checks.reading("8.5"), Checks.reading("6", Checks.FAIR, 2));
+        assertThat(growth().path("mm").asDouble()).isCloseTo(3.2, within(1e-6));
+        String groove = RunningServer.id();
+        String done = ",\"at\":\"" + opened + "\"";
+        assertThat(api.post(
+                                "/api/saws/" + tag + "/records",
+                                Checks.stepOf(api, groove, "GROOVE", "FINE", "", "{}", done))
+                        .status())
+                .isLessThan(300);
+        assertThat(growth().path("mm").asDouble()).isZero();
+        // A reading of before it, told later still, was not made on an open set.
+        read(",\"at\":\"" + opened.minusMillis(1) + "\"", Checks.reading("6", Checks.FAIR, 1));
+        assertThat(growth().path("mm").asDouble()).isCloseTo(1.6, within(1e-6));
+        api.post(
+                "/api/records/" + groove + "/strike",
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"That was saw 06\"}"
+                        .formatted(RunningServer.id(), api.officer()));
+        assertThat(growth().path("mm").asDouble()).isCloseTo(4.8, within(1e-6));
     }
 
     /** The adjuster's place, or ten links, keeps the account across the services; the larger figure leads on every page. */

@@ -68,6 +68,11 @@ public record TensionLedger(
             double leadMm,
             Measured measured) {
 
+        /** The same where it turned out later what it was for. */
+        public CheckEntry madeFor(CheckOccasion known) {
+            return known == occasion ? this : new CheckEntry(at, fitting, known, found, ended, turns, leadMm, measured);
+        }
+
         double movedMm() {
             return turns * leadMm;
         }

@@ -1,12 +1,18 @@
 package yellowtally.server.standing;
 
 import java.sql.SQLException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import yellowtally.core.fitness.TensionLedger.CheckEntry;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.CheckOccasion;
+import yellowtally.core.tension.LateOpenings;
 import yellowtally.core.tension.Measured;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.tension.TensionRun;
@@ -15,33 +21,69 @@ import yellowtally.core.tension.TensionRun;
 final class TensionRows {
 
     private static final String CHECKS = """
-            select r.fitting_id, r.at, t.occasion, t.outcome, t.provisional, t.turns, t.adjuster_lead_mm, t.joint_play_mm,
+            select r.saw_id, r.fitting_id, r.at, t.occasion, t.outcome, t.provisional, t.turns, t.adjuster_lead_mm, t.joint_play_mm,
                    t.adjuster_place, t.ten_links_mm, f.outcome as found, f.provisional as found_provisional
             from work_record r join tension_check t on t.id = r.id
             join tension_reading f on f.check_id = t.id and f.seq = 0""" + Rows.STANDING + """
             r.chain_id = ? and r.step =""" + Rows.word(Step.TENSION) + " order by r.at, r.seq";
 
+    private static final String OPENED =
+            "select r.at from late_opening l join work_record r on r.id = l.record_id" + Rows.STANDING + "l.saw_id = ?";
+
     private TensionRows() {}
 
     static List<CheckEntry> read(Rows rows, Hanging on) throws SQLException {
         UUID chain = on.id(Subject.CHAIN);
-        return chain == null
-                ? List.of()
-                : rows.read(
-                        CHECKS,
-                        row -> new CheckEntry(
-                                row.instant("at"),
-                                row.id("fitting_id"),
-                                row.word(CheckOccasion.class, "occasion"),
-                                result(row, "found", "found_provisional"),
-                                result(row, "outcome", "provisional"),
-                                row.number("turns"),
-                                row.number("adjuster_lead_mm"),
-                                new Measured(
-                                        row.numberOrNull("joint_play_mm"),
-                                        row.numberOrNull("adjuster_place"),
-                                        row.numberOrNull("ten_links_mm"))),
-                        chain);
+        if (chain == null) {
+            return List.of();
+        }
+        Map<UUID, OnSaw> saws = new HashMap<>();
+        List<CheckEntry> checks = new ArrayList<>();
+        for (Check check : rows.read(CHECKS, TensionRows::check, chain)) {
+            OnSaw saw = saws.get(check.saw());
+            if (saw == null) {
+                saw = new OnSaw(new LateOpenings(rows.read(OPENED, row -> row.instant("at"), check.saw())));
+                saws.put(check.saw(), saw);
+            }
+            checks.add(saw.next(check.entry()));
+        }
+        return checks;
+    }
+
+    /** A check as it was written down, and the saw it was made on. */
+    private record Check(UUID saw, CheckEntry entry) {}
+
+    private static Check check(Rows.Row row) throws SQLException {
+        return new Check(
+                row.id("saw_id"),
+                new CheckEntry(
+                        row.instant("at"),
+                        row.id("fitting_id"),
+                        row.word(CheckOccasion.class, "occasion"),
+                        result(row, "found", "found_provisional"),
+                        result(row, "outcome", "provisional"),
+                        row.number("turns"),
+                        row.number("adjuster_lead_mm"),
+                        new Measured(
+                                row.numberOrNull("joint_play_mm"),
+                                row.numberOrNull("adjuster_place"),
+                                row.numberOrNull("ten_links_mm"))));
+    }
+
+    /** The checks of one saw, one after the other. */
+    private static final class OnSaw {
+        private final LateOpenings openings;
+        private @Nullable Instant lastPass;
+
+        OnSaw(LateOpenings openings) {
+            this.openings = openings;
+        }
+
+        CheckEntry next(CheckEntry check) {
+            CheckEntry known = check.madeFor(openings.occasion(check.occasion(), check.at(), lastPass));
+            lastPass = check.ended().passes() ? check.at() : lastPass;
+            return known;
+        }
     }
 
     private static TensionRun.Result result(Rows.Row row, String outcome, String provisional) throws SQLException {

@@ -208,7 +208,7 @@ public class TensionChecks {
         // A reading is corrected; what the hand turned before it was turned all the same.
         boolean turned = judged.stream().anyMatch(j -> j.entry().turnsBefore() != 0);
         turns = before != null && !turned ? before.turns() : turns;
-        CheckOccasion occasion = before == null ? occasion(given, made.saw()) : before.occasion();
+        CheckOccasion occasion = before == null ? occasion(given, made) : before.occasion();
         log(given, made, last);
         records.persist(new TensionCheck(
                 given.id(),
@@ -233,8 +233,11 @@ public class TensionChecks {
     }
 
     /** That the set was apart the records know by themselves: turns made then are no growth (handbook section 11). */
-    private CheckOccasion occasion(NewCheck given, Saw saw) {
-        return standings.of(saw).tension().fitness().apart() ? CheckOccasion.SET_WAS_APART : given.occasion();
+    private CheckOccasion occasion(NewCheck given, Made made) {
+        boolean apart = made.at().isBefore(made.now())
+                ? worklog.wasApart(made.saw().id(), made.at(), made.on().fittedAt())
+                : standings.of(made.saw()).tension().fitness().apart();
+        return apart ? CheckOccasion.SET_WAS_APART : given.occasion();
     }
 
     SavedCheck saved(String tag, UUID id) {

@@ -2,11 +2,14 @@ package yellowtally.server.worklog;
 
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.steps.Finding;
@@ -21,6 +24,9 @@ public class Worklog {
 
     /** What was struck out does not stand; of a record {@code r}. */
     static final String STANDING = " and not exists (select 1 from WorkVoid v where v.recordId = r.id)";
+
+    private static final Set<Step> OPENING =
+            Arrays.stream(Step.values()).filter(Step::takesApart).collect(Collectors.toUnmodifiableSet());
 
     private final EntityManager records;
     private final FleetRevision revision;
@@ -49,10 +55,55 @@ public class Worklog {
      */
     public void add(WorkRecord record, Set<Finding> failed) {
         records.persist(record);
+        if (record.step().takesApart() && checkedAfter(record)) {
+            records.persist(new LateOpening(record));
+        }
         revision.touches(record.sawId());
         if (record.outcome() == WorkOutcome.FAIL || !failed.isEmpty()) {
             records.persist(SawHold.of(UUID.randomUUID(), record, failed));
         }
+    }
+
+    /** Whether the tension of its saw was read after it, and is on record already: asked only of what was written down later. */
+    private boolean checkedAfter(WorkRecord record) {
+        return record.at().isBefore(record.recordedAt())
+                && !records.createQuery(
+                                "select r.seq from WorkRecord r where r.sawId = :saw and r.step = :step and r.at > :at",
+                                Long.class)
+                        .setParameter("saw", record.sawId())
+                        .setParameter("step", Step.TENSION)
+                        .setParameter("at", record.at())
+                        .setMaxResults(1)
+                        .getResultList()
+                        .isEmpty();
+    }
+
+    /**
+     * Whether the cutting set of a saw was apart at a moment: opened, or fitted, and its tension not read with a pass since.
+     *
+     * @param fittedAt when the set that was on then was fitted
+     */
+    public boolean wasApart(UUID sawId, Instant moment, Instant fittedAt) {
+        Instant opened = latest(sawId, moment, OPENING, EnumSet.complementOf(EnumSet.of(WorkOutcome.SKIPPED)))
+                .orElse(fittedAt);
+        Instant apartAt = opened.isAfter(fittedAt) ? opened : fittedAt;
+        return latest(sawId, moment, EnumSet.of(Step.TENSION), EnumSet.of(WorkOutcome.FINE))
+                .filter(read -> read.isAfter(apartAt))
+                .isEmpty();
+    }
+
+    private Optional<Instant> latest(UUID sawId, Instant until, Set<Step> steps, Set<WorkOutcome> outcomes) {
+        return records.createQuery(
+                        "select r.at from WorkRecord r where r.sawId = :saw and r.step in :steps and r.at <= :until"
+                                + " and r.outcome in :outcomes" + STANDING + " order by r.at desc",
+                        Instant.class)
+                .setParameter("saw", sawId)
+                .setParameter("steps", steps)
+                .setParameter("until", until)
+                .setParameter("outcomes", outcomes)
+                .setMaxResults(1)
+                .getResultStream()
+                .findFirst();
     }
 
     /** Writes what is new now, so that other rooms can name it. */

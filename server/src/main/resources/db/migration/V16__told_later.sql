@@ -16,3 +16,11 @@ create table loop_change (
     file_after_mm double precision
 );
 create index loop_change_by_chain on loop_change (chain_id, at);
+
+-- Work that opened a set, written down after its tension had been read: those readings were taken on a set that was apart.
+create table late_opening (
+    record_id uuid primary key references work_record (id),
+    saw_id uuid not null references saw (id),
+    at timestamp with time zone not null
+);
+create index late_opening_by_saw on late_opening (saw_id);
