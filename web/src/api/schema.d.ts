@@ -1544,6 +1544,8 @@ export interface components {
             chainSlack?: boolean;
             complaint?: string;
             complaintCode?: string;
+            /** Format: double */
+            daysRun?: number;
             dustSeen: boolean;
             groundStruck: boolean;
             hold: boolean;
@@ -4032,6 +4034,8 @@ export interface components {
         Use: {
             chainSlack: boolean;
             complaint?: string;
+            /** Format: int32 */
+            daysRun?: number;
             dustSeen: boolean;
             groundStruck: boolean;
             /** Format: double */
@@ -4045,6 +4049,8 @@ export interface components {
         UseInput: {
             chainSlack?: boolean;
             complaint?: string;
+            /** Format: double */
+            daysRun?: number;
             dustSeen: boolean;
             groundStruck: boolean;
             /** Format: double */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { barLength, dayOf, figure, length, tanks, turn, turnsInLog } from './format';
+import { barLength, dayOf, daysBetween, figure, length, tanks, turn, turnsInLog } from './format';
 
 const now = new Date(2026, 5, 18, 7, 0);
 const at = (y: number, m: number, d: number) => new Date(y, m - 1, d, 12).toISOString();
@@ -14,6 +14,17 @@ describe('dates as people say them', () => {
     [at(2024, 12, 14), '14 Dec 2024'],
   ])('%s is %s', (instant, said) => {
     expect(dayOf(instant, now)).toBe(said);
+  });
+});
+
+describe('days of an outing', () => {
+  it.each([
+    ['2026-11-26T07:20:00', '2026-11-26T15:40:00', 1],
+    ['2026-11-26T23:50:00', '2026-11-27T00:10:00', 2],
+    ['2026-11-23T07:20:00', undefined, 6],
+    ['2026-11-29T07:20:00', undefined, 1],
+  ])('counts the days from %s to %s', (from, to, days) => {
+    expect(daysBetween(from, to, new Date('2026-11-28T08:00:00'))).toBe(days);
   });
 });
 

@@ -20,6 +20,12 @@ export function dayOf(instant: string, now = new Date()): string {
   return date.getFullYear() === now.getFullYear() ? dayMonth.format(date) : dayMonthYear.format(date);
 }
 
+/** Days of the calendar from a moment to another, both counted; to now where none is given. */
+export function daysBetween(from: string, to?: string, now = new Date()): number {
+  const end = to === undefined ? now : new Date(to);
+  return Math.max(0, Math.round((startOfDay(end) - startOfDay(new Date(from))) / 86_400_000)) + 1;
+}
+
 /** A day still to come: today, tomorrow, Thu, 14 Dec. */
 export function dayAhead(date: string, now = new Date()): string {
   const day = new Date(`${date}T00:00:00`);

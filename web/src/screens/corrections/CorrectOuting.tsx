@@ -12,6 +12,7 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { usePerson } from '../../shell/person';
 import { words } from '../../words/en';
+import { daysBetween } from '../../words/format';
 import { EffectNote, useRefused } from './EffectNote';
 import { Opened } from './Opened';
 import { correctedOuting, OUTING_FIELDS, outingForm } from './outingForm';
@@ -139,6 +140,9 @@ function Correct({ entry, onDone }: { entry: Schemas['OutingEntry']; onDone: () 
             <FormField control={control} name="backAt" label="Back" type="datetime-local" />
             <FormField control={control} name="tanks" label={words.fuel[entry.power]} inputMode="decimal" />
             <FormField control={control} name="oil" label="Bar oil, tanks" inputMode="decimal" />
+            {(typed.daysRun !== '' || daysBetween(typed.outAt, typed.backAt) > 1) && (
+              <FormField control={control} name="daysRun" label="Days it ran, if known" inputMode="numeric" />
+            )}
             <FormSure control={control} name="sureOf" figure={typed.tanks} />
           </Box>
           <FormTicks control={control} name="works" title="Work" options={words.work} />

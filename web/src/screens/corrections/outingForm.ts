@@ -17,6 +17,7 @@ export interface OutingForm {
   groundStruck: boolean;
   dustSeen: boolean;
   chainSlack: boolean;
+  daysRun: string;
   complaint: string;
   /** The figure of tanks that was said to be right, however unlikely. */
   sureOf: string;
@@ -39,6 +40,7 @@ export function outingForm(entry: Schemas['OutingEntry']): OutingForm {
     groundStruck: use?.groundStruck ?? false,
     dustSeen: use?.dustSeen ?? false,
     chainSlack: use?.chainSlack ?? false,
+    daysRun: use?.daysRun === undefined ? '' : String(use.daysRun),
     complaint: use?.complaint ?? '',
     sureOf: '',
     reason: '',
@@ -69,6 +71,7 @@ export function correctedOuting(
         groundStruck: typed.groundStruck,
         dustSeen: typed.dustSeen,
         chainSlack: typed.chainSlack,
+        ...(typed.daysRun.trim() ? { daysRun: numberOf(typed.daysRun) } : {}),
         ...(typed.complaint.trim() ? { complaint: typed.complaint } : {}),
         ...(typed.sureOf !== '' && typed.sureOf === typed.tanks ? { sure: true } : {}),
       },
@@ -84,6 +87,7 @@ export const OUTING_FIELDS: Partial<Record<keyof OutingForm, string>> = {
   backAt: 'outing.back.at',
   tanks: 'outing.back.use.tanks',
   oil: 'outing.back.use.oilShare',
+  daysRun: 'outing.back.use.daysRun',
   complaint: 'outing.back.use.complaint',
   sureOf: 'outing.back.use.sure',
 };

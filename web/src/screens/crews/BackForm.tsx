@@ -18,6 +18,7 @@ import { tagsIn } from './tags';
 import type { When } from './WhenFields';
 import { momentOfWhen, NOW, WhenFields } from './WhenFields';
 import { numberOf } from '../../words/number';
+import { daysBetween } from '../../words/format';
 
 interface Row {
   tanks: string;
@@ -25,6 +26,7 @@ interface Row {
   groundStruck: boolean;
   dustSeen: boolean;
   chainSlack: boolean;
+  daysRun: string;
   complaint: string;
   complaintCode: string;
   hold: boolean;
@@ -48,6 +50,7 @@ const EMPTY_ROW: Row = {
   groundStruck: false,
   dustSeen: false,
   chainSlack: false,
+  daysRun: '',
   complaint: '',
   complaintCode: '',
   hold: false,
@@ -81,6 +84,10 @@ export function BackForm({ board, out }: { board: Schemas['Board']; out: Schemas
       ...draft.rows[tag],
     };
   };
+  const daysOut = (tag: string) => {
+    const logged = out.find((o) => o.tag === tag);
+    return logged ? daysBetween(logged.outAt, momentOfWhen(draft.when).at) : 1;
+  };
   const powerOf = (tag: string) =>
     board.rails.flatMap((r) => r.plates).find((p) => p.tag === tag)?.power ?? 'PETROL';
 
@@ -105,7 +112,9 @@ export function BackForm({ board, out }: { board: Schemas['Board']; out: Schemas
     );
   };
   const shown = tags.flatMap((_, i) =>
-    ['tanks', 'oilShare', 'complaint', 'complaintCode', 'sure'].map((field) => `saws[${i}].${field}`),
+    ['tanks', 'oilShare', 'daysRun', 'complaint', 'complaintCode', 'sure'].map(
+      (field) => `saws[${i}].${field}`,
+    ),
   );
   return (
     <Panel title="Back">
@@ -159,6 +168,7 @@ export function BackForm({ board, out }: { board: Schemas['Board']; out: Schemas
             key={tag}
             tag={tag}
             fuel={words.fuel[powerOf(tag)]}
+            daysOut={daysOut(tag)}
             row={rowOf(tag)}
             problemAt={(field) => back.error?.at(`saws[${i}].${field}`)}
             onChange={(changed) => change({ rows: { ...draft.rows, [tag]: { ...rowOf(tag), ...changed } } })}
@@ -190,6 +200,7 @@ function backSaw(tag: string, row: Row, draft: Draft): Schemas['BackSaw'] {
     groundStruck: row.groundStruck,
     dustSeen: row.dustSeen,
     chainSlack: row.chainSlack,
+    ...(row.daysRun.trim() ? { daysRun: numberOf(row.daysRun) } : {}),
     ...(row.complaint.trim() ? { complaint: row.complaint } : {}),
     ...(row.complaintCode ? { complaintCode: row.complaintCode } : {}),
     hold: row.hold,
@@ -200,12 +211,15 @@ function backSaw(tag: string, row: Row, draft: Draft): Schemas['BackSaw'] {
 function SawBack({
   tag,
   fuel,
+  daysOut,
   row,
   problemAt,
   onChange,
 }: {
   tag: string;
   fuel: string;
+  /** Days of the calendar since it went out. */
+  daysOut: number;
   row: Row;
   problemAt: (field: string) => string | undefined;
   onChange: (changed: Partial<Row>) => void;
@@ -267,6 +281,18 @@ function SawBack({
           pl: { sm: 6 },
         }}
       >
+        {daysOut > 1 && (
+          <Box sx={{ flex: '1 1 100%', maxWidth: { sm: 290 } }}>
+            <Field
+              label={`Days it ran, of ${daysOut}`}
+              hint="If known; else a tank a day at most (est.)"
+              inputMode="numeric"
+              value={row.daysRun}
+              onChange={(daysRun) => onChange({ daysRun })}
+              problem={problemAt('daysRun')}
+            />
+          </Box>
+        )}
         <Tick
           label="Struck ground"
           checked={row.groundStruck}

@@ -93,6 +93,7 @@ function outingLine({ use, power }: Schemas['BackLine']): string {
     use.groundStruck ? 'ground struck' : '',
     use.dustSeen ? 'dust, not chips' : '',
     use.chainSlack ? 'chain slack' : '',
+    use.daysRun === undefined ? '' : `ran on ${use.daysRun === 1 ? '1 day' : `${use.daysRun} days`}`,
     use.complaint ? `“${use.complaint}”` : '',
   ]
     .filter(Boolean)

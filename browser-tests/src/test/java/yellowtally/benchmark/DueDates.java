@@ -81,7 +81,7 @@ final class DueDates {
         for (int ago = days; ago > 0; ago -= 2) {
             LocalDate day = TODAY.minusDays(ago);
             Instant back = day.atTime(16, 0).toInstant(ZoneOffset.UTC);
-            uses.add(new UseEntry(back, day, day, 1.5, (ago + seed) % 6 == 0 ? hard : Set.of(), Set.of(), ALL));
+            uses.add(new UseEntry(back, day, day, 1.5, (ago + seed) % 6 == 0 ? hard : Set.of(), Set.of(), null, ALL));
             for (int i = 0; i < 3; i++) {
                 Step step = Step.values()[(ago + i * 7 + seed) % Step.values().length];
                 steps.add(

@@ -24,3 +24,6 @@ create table late_opening (
     at timestamp with time zone not null
 );
 create index late_opening_by_saw on late_opening (saw_id);
+
+-- On how many days of a longer outing a saw ran; empty where nobody said.
+alter table outing add column days_run integer check (days_run >= 0);

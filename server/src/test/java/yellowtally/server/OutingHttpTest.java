@@ -2,6 +2,7 @@ package yellowtally.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
@@ -56,6 +57,30 @@ class OutingHttpTest {
         assertThat(sharpen.path("raw").asDouble()).isEqualTo(4);
         assertThat(sharpen.path("counted").asDouble()).as("4 tanks count as 6").isEqualTo(6);
         assertThat(sharpen.path("heavier").get(0).asString()).isEqualTo("HARD");
+    }
+
+    /** Out for four days and run on two of them with one tank: as told, where the tank alone would be one day. */
+    @ParameterizedTest
+    @CsvSource({"'', 1", "',\"daysRun\":2', 2"})
+    void theDaysOnWhichItRanAreAskedOfALongerOuting(String told, double days) {
+        String out = Checks.issue(api, tag)
+                .replaceFirst("\"at\":\"[^\"]*\"", "\"at\":\"" + Instant.now().minus(Duration.ofDays(3)) + "\"");
+        assertThat(api.post("/api/outings/issue", out).status()).isEqualTo(204);
+        Answer back = api.post("/api/outings/return", Checks.back(api, Checks.backSaw(tag, 1, ",\"daysRun\":9")));
+        assertThat(back.sentenceAt("saws[0].daysRun")).isEqualTo("Give a number from 1 to 4.");
+        assertThat(api.post("/api/outings/return", Checks.back(api, Checks.backSaw(tag, 1, told)))
+                        .status())
+                .isEqualTo(204);
+        double inUse = -1;
+        for (JsonNode task : api.get("/api/saws/" + tag + "/schedule").body().path("tasks")) {
+            for (JsonNode limit : task.path("limits")) {
+                if (task.path("task").asString().equals("OIL_CARD")
+                        && limit.path("unit").asString().equals("DAYS_IN_USE")) {
+                    inUse = limit.path("raw").asDouble();
+                }
+            }
+        }
+        assertThat(inUse).isEqualTo(days);
     }
 
     @Test

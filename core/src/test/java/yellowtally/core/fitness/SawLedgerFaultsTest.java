@@ -184,7 +184,8 @@ class SawLedgerFaultsTest {
     @Test
     void whenItCameBackLastIsReadOffItsOwnOutings() {
         UseEntry own = outing(4, 1);
-        UseEntry ofItsChain = new UseEntry(at(6, 16), day(6), day(6), 1, Set.of(), Set.of(), EnumSet.of(Subject.CHAIN));
+        UseEntry ofItsChain =
+                new UseEntry(at(6, 16), day(6), day(6), 1, Set.of(), Set.of(), null, EnumSet.of(Subject.CHAIN));
         SawLedger ledger = new SawLedger(
                 TensionLedger.NONE,
                 new ScheduleLedger(

@@ -15,6 +15,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -43,12 +44,21 @@ class ScheduleLedgerTest {
         return Uses.of(Uses.ledger(SAW, uses, done).assess(day(today), Seasons.STANDARD, Numbers.STANDARD), task);
     }
 
-    /** Days in use are days on which it ran: out from day 2 to day 8 with two tanks burned is two of them (est.). */
+    /** Days in use are days on which it ran: out from day 2 to day 8 with two tanks burned is two of them (est.), or as told. */
     @ParameterizedTest
-    @CsvSource({"2, 8, 2.0, 2", "2, 8, 1.5, 2", "2, 3, 5, 2", "2, 2, 0.1, 1", "2, 8, 0, 0"})
-    void daysInUseAreDaysOnWhichItRan(int out, int back, double tanks, double days) {
+    @CsvSource({
+        "2, 8, 2.0,, 2",
+        "2, 8, 1.5,, 2",
+        "2, 3, 5,, 2",
+        "2, 2, 0.1,, 1",
+        "2, 8, 0,, 0",
+        "2, 8, 2, 5, 5",
+        "2, 8, 6, 3, 3",
+        "2, 3, 2, 9, 2"
+    })
+    void daysInUseAreDaysOnWhichItRan(int out, int back, double tanks, @Nullable Integer told, double days) {
         UseEntry use = new UseEntry(
-                at(back, 16), day(out), day(back), tanks, Set.of(), Set.of(), EnumSet.allOf(Subject.class));
+                at(back, 16), day(out), day(back), tanks, Set.of(), Set.of(), told, EnumSet.allOf(Subject.class));
         TaskDue card = assess(Task.OIL_CARD, List.of(use), allDone(1), 10);
         assertThat(card.limits())
                 .filteredOn(limit -> limit.unit() == UseUnit.DAYS_IN_USE)
@@ -236,9 +246,10 @@ class ScheduleLedgerTest {
     /** A chain brings its tanks with it, the saw's own use does not count for it. */
     @Test
     void useFollowsThePart() {
-        UseEntry elsewhere = new UseEntry(at(5, 16), day(5), day(5), 2, Set.of(), Set.of(), EnumSet.of(Subject.CHAIN));
-        UseEntry before =
-                new UseEntry(at(6, 16), day(6), day(6), 2.5, Set.of(), Set.of(), EnumSet.of(Subject.SAW, Subject.BAR));
+        UseEntry elsewhere =
+                new UseEntry(at(5, 16), day(5), day(5), 2, Set.of(), Set.of(), null, EnumSet.of(Subject.CHAIN));
+        UseEntry before = new UseEntry(
+                at(6, 16), day(6), day(6), 2.5, Set.of(), Set.of(), null, EnumSet.of(Subject.SAW, Subject.BAR));
         List<UseEntry> uses = List.of(elsewhere, before);
         assertThat(assess(Task.SHARPEN, uses, allDone(1)).binding().raw()).isEqualTo(2);
         assertThat(assess(Task.AIR_FILTER, uses, allDone(1)).binding().raw()).isEqualTo(2.5);

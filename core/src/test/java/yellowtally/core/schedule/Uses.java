@@ -35,7 +35,7 @@ public final class Uses {
     }
 
     public static UseEntry outing(int day, double tanks, Set<Condition> conditions, Set<DueEvent> events) {
-        return new UseEntry(at(day, 16), day(day), day(day), tanks, conditions, events, ALL);
+        return new UseEntry(at(day, 16), day(day), day(day), tanks, conditions, events, null, ALL);
     }
 
     /** A step done at seven in the evening of a day. */

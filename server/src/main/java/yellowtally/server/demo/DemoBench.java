@@ -82,7 +82,7 @@ final class DemoBench {
     /** Notes an outing. */
     void used(Instant out, Instant back, double tanksBurned, Set<Condition> conditions, Set<DueEvent> events) {
         tanks += tanksBurned;
-        uses.add(new UseEntry(back, day(out), day(back), tanksBurned, conditions, events, ALL));
+        uses.add(new UseEntry(back, day(out), day(back), tanksBurned, conditions, events, null, ALL));
     }
 
     /** Some steps outside a visit, all of them fine. */

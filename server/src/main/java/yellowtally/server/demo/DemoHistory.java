@@ -127,7 +127,7 @@ final class DemoHistory {
         outing(
                 daysAgo,
                 growthPerTank,
-                new Use(1, light.oilShare(), light.works(), light.woods(), false, false, false, true, null));
+                new Use(1, light.oilShare(), light.works(), light.woods(), false, false, false, true, null, null));
         readAndServe(morning(daysAgo - 1));
     }
 
@@ -189,6 +189,7 @@ final class DemoHistory {
                         use.groundStruck(),
                         use.dustSeen(),
                         use.chainSlack(),
+                        use.daysRun(),
                         use.complaint()));
         wrong.strike(notAfterNow(day(0, 6, 35)), officers.get(0), "The point was not typed");
         records.persist(wrong);
@@ -207,7 +208,7 @@ final class DemoHistory {
             case CORDED -> 0.6;
         };
         double oil = Math.round(tanks * usual * (share - 0.12 + random.nextDouble() * 0.24) * 100) / 100.0;
-        return new Use(tanks, oil, Set.of(subject.work()), woods, rain, false, false, false, complaint);
+        return new Use(tanks, oil, Set.of(subject.work()), woods, rain, false, false, false, null, complaint);
     }
 
     /** Is out now. */

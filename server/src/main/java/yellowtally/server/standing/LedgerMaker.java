@@ -112,6 +112,7 @@ final class LedgerMaker {
                 outing.tanks(),
                 outing.conditions(),
                 outing.events(),
+                outing.daysRun(),
                 Subjects.of(fitted, outing.sawId(), outing.chainId(), outing.barId(), outing.sprocketId()));
     }
 

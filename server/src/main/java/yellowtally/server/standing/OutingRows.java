@@ -18,7 +18,7 @@ final class OutingRows {
     /** One row for each work in each wood of an outing, so that one query tells all. */
     private static final String OUTINGS = """
             select o.id, o.saw_id, o.chain_id, o.bar_id, o.sprocket_id, o.fitting_id, o.out_at, o.back_at, o.tanks,
-                   o.rain, o.ground_struck, o.dust_seen, o.chain_slack, o.complaint is not null as complained, o.oil_share, w.wood, k.work
+                   o.rain, o.ground_struck, o.dust_seen, o.chain_slack, o.complaint is not null as complained, o.oil_share, o.days_run, w.wood, k.work
             from outing o left join outing_wood w on w.outing_id = o.id left join outing_work k on k.outing_id = o.id
             where o.back_at is not null and o.struck_at is null and\s""";
 
@@ -48,6 +48,7 @@ final class OutingRows {
     }
 
     private static EndedOuting outing(Rows.Row row, Set<Condition> conditions) throws SQLException {
+        Long daysRun = row.wholeOrNull("days_run");
         return new EndedOuting(
                 row.id("saw_id"),
                 row.idOrNull("chain_id"),
@@ -64,6 +65,7 @@ final class OutingRows {
                         row.is("ground_struck"),
                         row.is("dust_seen"),
                         row.is("chain_slack"),
-                        row.is("complained")));
+                        row.is("complained")),
+                daysRun == null ? null : Integer.valueOf(daysRun.intValue()));
     }
 }

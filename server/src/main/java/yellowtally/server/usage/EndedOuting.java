@@ -20,7 +20,8 @@ public record EndedOuting(
         double tanks,
         @Nullable Double oilTanks,
         Set<Condition> conditions,
-        Set<DueEvent> events) {
+        Set<DueEvent> events,
+        @Nullable Integer daysRun) {
 
     /** The same, and it went through this as well. */
     public EndedOuting with(Set<Condition> more) {
@@ -30,6 +31,6 @@ public record EndedOuting(
         Set<Condition> all = EnumSet.copyOf(more);
         all.addAll(conditions);
         return new EndedOuting(
-                sawId, chainId, barId, sprocketId, fittingId, outAt, backAt, tanks, oilTanks, all, events);
+                sawId, chainId, barId, sprocketId, fittingId, outAt, backAt, tanks, oilTanks, all, events, daysRun);
     }
 }

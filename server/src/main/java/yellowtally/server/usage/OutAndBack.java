@@ -38,6 +38,7 @@ class OutAndBack {
      * @param tanks tanks, charges or run hours
      * @param oilShare tanks of bar oil used
      * @param chainSlack whether its chain hung slack; absent counts as not
+     * @param daysRun days of a longer outing on which it ran; absent when nobody said
      * @param complaintCode which complaint of the fault finder it is; absent for none of them
      * @param hold whether the crew wants it held for what it complains of
      * @param sure says that an unlikely figure is right all the same
@@ -52,13 +53,15 @@ class OutAndBack {
             boolean groundStruck,
             boolean dustSeen,
             @Nullable Boolean chainSlack,
+            @Nullable Double daysRun,
             @Nullable String complaint,
             @Nullable String complaintCode,
             boolean hold,
             @Nullable Boolean sure) {
 
         UseInput use(@Nullable String said) {
-            return new UseInput(tanks, oilShare, works, woods, rain, groundStruck, dustSeen, chainSlack, said, sure);
+            return new UseInput(
+                    tanks, oilShare, works, woods, rain, groundStruck, dustSeen, chainSlack, said, daysRun, sure);
         }
     }
 

@@ -86,6 +86,9 @@ public class Outing {
     @Column
     private @Nullable Boolean chainSlack;
 
+    @Column
+    private @Nullable Integer daysRun;
+
     private @Nullable String complaint;
 
     @Column
@@ -143,6 +146,7 @@ public class Outing {
         this.groundStruck = use.groundStruck();
         this.dustSeen = use.dustSeen();
         this.chainSlack = use.chainSlack();
+        this.daysRun = use.daysRun();
         this.complaint = use.complaint();
         this.openSawId = null;
     }
@@ -249,6 +253,7 @@ public class Outing {
                         groundStruck,
                         dustSeen,
                         Boolean.TRUE.equals(chainSlack),
+                        daysRun,
                         complaint);
     }
 }

@@ -11,6 +11,7 @@ import yellowtally.core.tension.Work;
  * @param tanks tanks of fuel, charges or run hours
  * @param oilShare bar oil used over all tanks, in tanks of oil; absent when nobody looked
  * @param chainSlack whether the chain hung slack when it was handed back
+ * @param daysRun days of a longer outing on which it ran; absent when nobody said
  * @param complaint in a few words; absent when there was none
  */
 public record Use(
@@ -22,4 +23,5 @@ public record Use(
         boolean groundStruck,
         boolean dustSeen,
         boolean chainSlack,
+        @Nullable Integer daysRun,
         @Nullable String complaint) {}

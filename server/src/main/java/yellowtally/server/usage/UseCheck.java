@@ -1,9 +1,14 @@
 package yellowtally.server.usage;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.EnumSet;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowtally.core.oiling.FilledOut;
 import yellowtally.core.schedule.Burn;
@@ -21,9 +26,11 @@ public class UseCheck {
     private static final double MOST_TANKS = 200;
 
     private final FleetSettings settings;
+    private final Clock clock;
 
-    UseCheck(FleetSettings settings) {
+    UseCheck(FleetSettings settings, Clock clock) {
         this.settings = settings;
+        this.clock = clock;
     }
 
     /** From issue to return. */
@@ -31,6 +38,12 @@ public class UseCheck {
 
         double minutes() {
             return Math.max(0, Duration.between(outAt, backAt).toMinutes());
+        }
+
+        /** Days of the calendar that it touches. */
+        int days(ZoneId zone) {
+            LocalDate first = LocalDate.ofInstant(outAt, zone);
+            return Math.max(0, (int) ChronoUnit.DAYS.between(first, LocalDate.ofInstant(backAt, zone))) + 1;
         }
     }
 
@@ -61,7 +74,18 @@ public class UseCheck {
                 given.groundStruck(),
                 given.dustSeen(),
                 Boolean.TRUE.equals(given.chainSlack()),
+                daysRun(given, field, span, tanks, wrong),
                 wrong.optionalText(field + "complaint", given.complaint(), 300));
+    }
+
+    /** A saw that burned something ran on a day at least, and on no more days than it was out. */
+    private @Nullable Integer daysRun(UseInput given, String field, Span span, double tanks, Violations wrong) {
+        Double days =
+                wrong.optionalNumber(field + "daysRun", given.daysRun(), tanks > 0 ? 1 : 0, span.days(clock.getZone()));
+        if (days != null && days != Math.rint(days)) {
+            wrong.add(field + "daysRun", "outing.wholeDays");
+        }
+        return days == null ? null : Integer.valueOf((int) Math.rint(days));
     }
 
     private void likely(UseInput given, String field, Saw saw, Span span, double tanks, Violations wrong) {

@@ -11,6 +11,7 @@ import yellowtally.core.tension.Work;
  * @param tanks tanks, charges or run hours
  * @param oilShare tanks of bar oil used; absent when nobody looked
  * @param chainSlack whether the chain hung slack when it was handed back; absent counts as not
+ * @param daysRun days of a longer outing on which it ran; absent when nobody said
  * @param sure says that an unlikely figure is right all the same
  */
 public record UseInput(
@@ -23,4 +24,5 @@ public record UseInput(
         boolean dustSeen,
         @Nullable Boolean chainSlack,
         @Nullable String complaint,
+        @Nullable Double daysRun,
         @Nullable Boolean sure) {}

@@ -69,7 +69,7 @@ class OutAndBackTest {
             fleet,
             outings,
             mayGoOut,
-            new UseCheck(settings),
+            new UseCheck(settings, Clock.fixed(NOW, ZoneOffset.UTC)),
             mock(OutingBook.class),
             people,
             settings,
@@ -136,6 +136,7 @@ class OutAndBackTest {
                 null,
                 null,
                 null,
+                null,
                 false,
                 null);
     }
@@ -143,7 +144,7 @@ class OutAndBackTest {
     private static OutAndBack.BackSaw complaining(
             String tag, @Nullable String said, @Nullable String code, boolean hold) {
         return new OutAndBack.BackSaw(
-                tag, 1.0, null, Set.of(), Set.of(), false, false, false, null, said, code, hold, null);
+                tag, 1.0, null, Set.of(), Set.of(), false, false, false, null, null, said, code, hold, null);
     }
 
     /** The crew says that the figure is right, however unlikely. */
@@ -158,10 +159,17 @@ class OutAndBackTest {
                 said.groundStruck(),
                 said.dustSeen(),
                 said.chainSlack(),
+                said.daysRun(),
                 said.complaint(),
                 said.complaintCode(),
                 said.hold(),
                 true);
+    }
+
+    /** It burned a tank, and ran on so many days. */
+    private static OutAndBack.BackSaw ran(String tag, double tanks, @Nullable Double days) {
+        return new OutAndBack.BackSaw(
+                tag, tanks, null, Set.of(), Set.of(), false, false, false, null, days, null, null, false, null);
     }
 
     private void takeBack(OutAndBack.BackSaw... saws) {
@@ -275,6 +283,28 @@ class OutAndBackTest {
         }
     }
 
+    /** Two days ago until now are three days of the calendar; what burned ran on one of them at least. */
+    @ParameterizedTest
+    @CsvSource({
+        "1, , ",
+        "1, 1, ",
+        "1, 3, ",
+        "0, 0, ",
+        "1, 0, saws[0].daysRun number.range",
+        "1, 4, saws[0].daysRun number.range",
+        "1, 1.5, saws[0].daysRun outing.wholeDays"
+    })
+    void aSawRanOnNoMoreDaysThanItWasOut(double tanks, @Nullable Double days, @Nullable String refused) {
+        Outing outing = out(first, 48);
+        if (refused == null) {
+            takeBack(ran("06", tanks, days));
+            assertThat(outing.use()).isNotNull();
+            assertThat(outing.use().daysRun()).isEqualTo(days == null ? null : days.intValue());
+        } else {
+            assertThat(codes(() -> takeBack(ran("06", tanks, days)))).containsExactly(refused);
+        }
+    }
+
     @Test
     void whatIsWrongWithEverySawIsToldAtOnce() {
         out(first, 2);
@@ -309,7 +339,7 @@ class OutAndBackTest {
         when(outings.refuels(List.of(outing.id())))
                 .thenReturn(List.of(new Refuelled(outing.id(), (long) logged, (long) told, oilLogged)));
         OutAndBack.BackSaw saw = new OutAndBack.BackSaw(
-                "06", tanks, oil, Set.of(), Set.of(), false, false, false, null, null, null, false, null);
+                "06", tanks, oil, Set.of(), Set.of(), false, false, false, null, null, null, null, false, null);
         if (refused == null) {
             takeBack(saw);
             assertThat(outing.use().oilShare())
