@@ -1743,6 +1743,8 @@ export interface components {
             /** Format: double */
             turnsSum?: number;
         };
+        /** @enum {string} */
+        CausePast: "PUT_RIGHT" | "NOT_IT";
         CauseView: {
             /** Format: date-time */
             at: string;
@@ -3184,6 +3186,7 @@ export interface components {
             code: string;
             endedBy?: string;
             evidence: components["schemas"]["EvidenceView"][];
+            past?: components["schemas"]["CausePast"];
             seen: boolean;
             /** Format: double */
             share: number;

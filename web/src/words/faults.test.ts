@@ -7,6 +7,7 @@ import {
   stageSentence,
   strokesOfTwenty,
   watchSentence,
+  whyOut,
 } from './faults';
 
 describe('faults in words', () => {
@@ -27,6 +28,15 @@ describe('faults in words', () => {
       'Went up: oil came at the outlet with the bar off; it was not cleaned for long. Went down: the oil tank was nearly empty.',
     );
     expect(evidenceSentence({ ...ranked, evidence: [] })).toBe('');
+  });
+  it('says why a cause is out, and nothing of one that may be it', () => {
+    const ranked = { code: 'x', title: 'X', share: 0, seen: false, evidence: [] };
+    expect(whyOut(ranked)).toBeUndefined();
+    expect(whyOut({ ...ranked, endedBy: 'the band measures 1.4 mm' })).toBe('Out: the band measures 1.4 mm.');
+    expect(whyOut({ ...ranked, past: 'NOT_IT' })).toBe('Found not to be it.');
+    expect(whyOut({ ...ranked, past: 'PUT_RIGHT', endedBy: 'x' })).toBe(
+      'Put right, and the complaint was still there.',
+    );
   });
   it('draws shares as strokes of twenty', () => {
     expect([0, 0.02, 0.03, 0.5, 0.86, 1].map(strokesOfTwenty)).toEqual([0, 0, 1, 10, 17, 20]);

@@ -69,6 +69,18 @@ export function checkCaution(check: Schemas['FinderCheck'], power: Schemas['Powe
   return [ofStage, ...own].filter(Boolean).join(' ') || undefined;
 }
 
+/** Why a cause is behind the complaint no more; nothing while it may be. */
+export function whyOut(ranked: Schemas['RankedView']): string | undefined {
+  switch (ranked.past) {
+    case 'PUT_RIGHT':
+      return 'Put right, and the complaint was still there.';
+    case 'NOT_IT':
+      return 'Found not to be it.';
+    case undefined:
+      return ranked.endedBy === undefined ? undefined : `Out: ${ranked.endedBy}.`;
+  }
+}
+
 /** What moved a cause, in one sentence: the strongest of what spoke for it, then of what spoke against it. */
 export function evidenceSentence(ranked: Schemas['RankedView']): string {
   const said = (up: boolean) =>

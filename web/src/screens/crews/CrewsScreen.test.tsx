@@ -72,6 +72,20 @@ describe('out and back', () => {
     expect(saw('04').getByLabelText('Bar oil, tanks')).toHaveProperty('value', '');
   });
 
+  it('asks of a longer outing alone on how many days the saw ran', async () => {
+    const now = new Date().toISOString();
+    const view = crews(out('04'), out('08', { outAt: now }));
+    await view.user.type(await tags(), '04 08');
+    expect(saw('08').queryByLabelText(/^Days it ran/)).toBeNull();
+    await view.user.type(saw('04').getByLabelText('Tanks'), '2');
+    await view.user.type(saw('04').getByLabelText(/^Days it ran, of/), '3');
+    await view.user.type(saw('08').getByLabelText('Tanks'), '1');
+    await view.user.click(screen.getByRole('button', { name: 'Take 2 saws back' }));
+    await waitFor(() => expect(view.sent).toHaveLength(1));
+    expect(view.sent[0]?.body.saws).toMatchObject([{ tag: '04', daysRun: 3 }, { tag: '08' }]);
+    expect(JSON.stringify(view.sent[0]?.body).match(/daysRun/g)).toHaveLength(1);
+  });
+
   it('says a refusal at its field, keeps what was typed, and sends the next try as a write of its own', async () => {
     const view = crews(out('04'), out('08'));
     view.answers({

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Panel } from '../../parts/Panel';
 import { TallyStrip } from '../../parts/TallyStrip';
-import { evidenceSentence, strokesOfTwenty } from '../../words/faults';
+import { evidenceSentence, strokesOfTwenty, whyOut } from '../../words/faults';
 import { rounded } from '../../words/format';
 import { useFaultAct } from './useFaultAct';
 
@@ -43,10 +43,10 @@ export function Ranking({ fault }: { fault: Schemas['FaultPage'] }) {
               text={`${rounded(ranked.share * 100, 0)} of 100`}
             />
             <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
-              {ranked.endedBy ? `Out: ${ranked.endedBy}.` : evidenceSentence(ranked)}
+              {whyOut(ranked) ?? evidenceSentence(ranked)}
             </Box>
             {fault.stage === 'FIND' &&
-              !ranked.endedBy &&
+              whyOut(ranked) === undefined &&
               (chosen === ranked.code ? (
                 <Button
                   variant="outlined"

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.diagnosis.RankedCause.CausePast;
 import yellowtally.core.settings.Numbers;
 
 /**
@@ -29,7 +30,7 @@ final class Belief {
     private final List<Weighed> weighed = new ArrayList<>();
     private final List<List<Evidence>> evidence = new ArrayList<>();
     private final @Nullable Answered[] endedBy;
-    private final boolean[] out;
+    private final @Nullable CausePast[] past;
     private final boolean[] seen;
     /** Weight of each cause times how likely all answers are under it. */
     private final double[] joint;
@@ -50,12 +51,14 @@ final class Belief {
         this.likelihoods = likelihoods;
         this.numbers = numbers;
         this.endedBy = new @Nullable Answered[causes.size()];
-        this.out = new boolean[causes.size()];
+        this.past = new @Nullable CausePast[causes.size()];
         this.seen = new boolean[causes.size()];
         causes.forEach(cause -> evidence.add(new ArrayList<>()));
-        for (int i = 0; i < out.length; i++) {
+        for (int i = 0; i < past.length; i++) {
             String code = causes.get(i).code();
-            out[i] = saw.settled().contains(code) || saw.tried().contains(code);
+            past[i] = saw.settled().contains(code)
+                    ? CausePast.PUT_RIGHT
+                    : saw.tried().contains(code) ? CausePast.NOT_IT : null;
         }
         this.joint = normalised(causes.stream()
                 .mapToDouble(cause -> complaint.causes().getOrDefault(cause.code(), 0.0))
@@ -126,7 +129,7 @@ final class Belief {
     }
 
     private boolean ended(int cause) {
-        return out[cause] || endedBy[cause] != null;
+        return past[cause] != null || endedBy[cause] != null;
     }
 
     /** Whether answers have ended all that was left. */
@@ -156,7 +159,12 @@ final class Belief {
     List<RankedCause> ranking() {
         return order().stream()
                 .map(i -> new RankedCause(
-                        causes.get(i), shares[i], worthSaying(evidence.get(i)), seen[i] && !ended(i), endedBy[i]))
+                        causes.get(i),
+                        shares[i],
+                        worthSaying(evidence.get(i)),
+                        seen[i] && !ended(i),
+                        endedBy[i],
+                        past[i]))
                 .toList();
     }
 

@@ -13,6 +13,18 @@ import yellowtally.core.settings.Numbers;
  */
 public record FuelAge(long days, boolean old, long daysLeft) {
 
+    /** Nobody keeps a mix for so many years: a day before that is a slip of the pen. */
+    private static final int MOST_YEARS = 2;
+
+    /**
+     * Whether a mix may be from that day, as far as anybody can believe.
+     *
+     * @param mixedOn not after {@code today}
+     */
+    public static boolean believed(LocalDate mixedOn, LocalDate today) {
+        return !mixedOn.isBefore(today.minusYears(MOST_YEARS));
+    }
+
     /**
      * The age of a mix.
      *

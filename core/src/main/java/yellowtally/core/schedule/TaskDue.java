@@ -31,16 +31,6 @@ public record TaskDue(
         events = Set.copyOf(events);
     }
 
-    /** Of a saw whose whole past is on record, and of whose use since nothing is said. */
-    public TaskDue(
-            Task task,
-            List<LimitUse> limits,
-            Set<DueEvent> events,
-            @Nullable Instant lastDone,
-            @Nullable DueDate expected) {
-        this(task, limits, events, lastDone, expected, false, false);
-    }
-
     /** The same with the day on which it will fall due. */
     TaskDue expected(@Nullable DueDate date) {
         return new TaskDue(task, limits, events, lastDone, date, used, unknown);

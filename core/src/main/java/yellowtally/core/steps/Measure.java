@@ -22,8 +22,8 @@ public enum Measure {
     RAIL_DIFFERENCE(length(Step.RAILS, 0, 5).wears(Wearing.RAILS)),
     SHORTEST_CUTTER(length(Step.CHAIN_LOOK, 0.5, 16).ofCutter().wears(Wearing.CUTTERS)),
     SPROCKET_WEAR(length(Step.SPROCKET, 0, 5).wears(Wearing.SPROCKET)),
-    STROKES_LEFT(count(Step.SHARPEN, 0, 60).needed()),
-    STROKES_RIGHT(count(Step.SHARPEN, 0, 60).needed()),
+    STROKES_LEFT(count(Step.SHARPEN, 0, 120).needed()),
+    STROKES_RIGHT(count(Step.SHARPEN, 0, 120).needed()),
     /** Cutter lengths as they were found, before the first stroke. */
     LEFT_SHORTEST(length(Step.SHARPEN, 0.5, 16).ofCutter().wears(Wearing.CUTTERS)),
     LEFT_LONGEST(length(Step.SHARPEN, 0.5, 16).ofCutter()),

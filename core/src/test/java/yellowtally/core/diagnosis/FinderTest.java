@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import yellowtally.core.diagnosis.Diagnosis.Outcome;
+import yellowtally.core.diagnosis.RankedCause.CausePast;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.stages.Stage;
 import yellowtally.core.steps.Step;
@@ -261,6 +262,7 @@ class FinderTest {
         assertThat(after.clash()).isNull();
         assertThat(after.outcome()).isEqualTo(Outcome.LOOK);
         assertThat(after.next().check()).isEqualTo(SEES_TWO);
+        assertThat(after.ranking()).extracting(RankedCause::past).containsExactly(null, CausePast.PUT_RIGHT);
     }
 
     @Test

@@ -49,6 +49,12 @@ class FuelMixTest {
     }
 
     @ParameterizedTest
+    @CsvSource({"2024-11-01, true", "2024-10-31, false", "2026-11-01, true"})
+    void aMixOfYearsAgoIsASlipOfThePen(LocalDate mixedOn, boolean believed) {
+        assertThat(FuelAge.believed(mixedOn, LocalDate.of(2026, 11, 1))).isEqualTo(believed);
+    }
+
+    @ParameterizedTest
     @CsvSource({
         "2026-11-01, 0, false, 30",
         "2026-11-30, 29, false, 1",

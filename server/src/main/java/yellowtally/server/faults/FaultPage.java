@@ -9,6 +9,7 @@ import yellowtally.core.diagnosis.Diagnosis;
 import yellowtally.core.diagnosis.FaultEventKind;
 import yellowtally.core.diagnosis.FaultProgress.FaultStage;
 import yellowtally.core.diagnosis.PointsAt;
+import yellowtally.core.diagnosis.RankedCause;
 import yellowtally.core.diagnosis.Signal;
 import yellowtally.core.oiling.LeakWatch.LeakState;
 import yellowtally.core.oiling.Wet;
@@ -70,13 +71,14 @@ record FaultPage(
     /** What moved a cause up or down; one of signal and answer is there. */
     record EvidenceView(@Nullable Signal signal, @Nullable String said, double times) {}
 
-    /** A cause and how it stands; {@code endedBy} is what it cannot live with. */
+    /** A cause and how it stands; {@code endedBy} is what it cannot live with, {@code past} what was done about it. */
     record RankedView(
             String code,
             String title,
             double share,
             boolean seen,
             @Nullable String endedBy,
+            RankedCause.@Nullable CausePast past,
             List<EvidenceView> evidence) {}
 
     /** A key to answer with. */

@@ -151,6 +151,7 @@ class FaultPages {
                 ranked.share(),
                 ranked.seen(),
                 ranked.endedBy() == null ? null : said(ranked.endedBy()),
+                ranked.past(),
                 ranked.evidence().stream()
                         .map(e -> new EvidenceView(
                                 e.signal(), e.answered() == null ? null : said(e.answered()), e.times()))

@@ -101,7 +101,6 @@ class Sharpenings {
     record Begin(UUID id, UUID personId, @Nullable UUID visitId) {}
 
     private static final double MOST_MM = 40;
-    private static final int MOST_BASE = 60;
     private static final int MOST_STROKES = 200;
 
     private final SharpeningRepository sharpenings;
@@ -186,7 +185,7 @@ class Sharpenings {
         Sharpening open = open(id);
         Violations wrong = new Violations();
         if (given.baseStrokes() != null) {
-            wrong.number("baseStrokes", given.baseStrokes().doubleValue(), 0, MOST_BASE);
+            wrong.number("baseStrokes", given.baseStrokes().doubleValue(), 0, Measure.STROKES_LEFT.max());
         }
         Double damage = given.damage() == null || given.damage().isBlank()
                 ? null

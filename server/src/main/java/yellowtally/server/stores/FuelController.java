@@ -120,7 +120,7 @@ class FuelController {
             if (mixedOn.isAfter(today)) {
                 wrong.add("mixedOn", "time.future");
             }
-            if (mixedOn.isBefore(today.minusYears(2))) {
+            if (!FuelAge.believed(mixedOn, today)) {
                 wrong.add("mixedOn", "fuel.longAgo");
             }
             if (name != null

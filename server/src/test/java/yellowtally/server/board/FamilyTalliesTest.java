@@ -15,7 +15,13 @@ class FamilyTalliesTest {
 
     private static TaskDue task(Task task, double used, double limit) {
         return new TaskDue(
-                task, List.of(new LimitUse(UseUnit.TANKS, used, used, limit, Set.of())), Set.of(), null, null);
+                task,
+                List.of(new LimitUse(UseUnit.TANKS, used, used, limit, Set.of())),
+                Set.of(),
+                null,
+                null,
+                false,
+                false);
     }
 
     @Test
