@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { changedFigures, typedMm } from './loop';
+import { changedFigures, saidOfLoop, typedMm } from './loop';
 
 describe('what the maker of a loop says', () => {
   it('says which figures changed, and what held where none was known', () => {
@@ -11,6 +11,15 @@ describe('what the maker of a loop says', () => {
     );
     expect(changedFigures({ tangDepthMm: 5.5, newCutterMm: 9 }, {})).toBe(
       'new cutter 9 mm → by pitch and tang 5.5 mm → by pitch',
+    );
+  });
+
+  it('says what is known and what only the pitch tells', () => {
+    expect(saidOfLoop({ wearMarkMm: 4.5, newCutterMm: 12 })).toBe(
+      'Mark at 4.5 mm. File by pitch. Cutter when new 12 mm. Tang by pitch (est.).',
+    );
+    expect(saidOfLoop({ fileMm: 5.5, tangDepthMm: 6 })).toBe(
+      'No mark. File 5.5 mm. Cutter when new by pitch (est.). Tang 6 mm.',
     );
   });
 

@@ -15,6 +15,16 @@ const TOLD: [keyof Figures, string, string][] = [
   ['tangDepthMm', 'tang', 'by pitch'],
 ];
 
+/** What is known of a loop by its make, and where only its pitch tells. */
+export function saidOfLoop(loop: Figures): string {
+  return [
+    loop.wearMarkMm === undefined ? 'No mark.' : `Mark at ${typedMm(loop.wearMarkMm)}.`,
+    `File ${typedMm(loop.fileMm) || 'by pitch'}.`,
+    `Cutter when new ${typedMm(loop.newCutterMm) || 'by pitch (est.)'}.`,
+    `Tang ${typedMm(loop.tangDepthMm) || 'by pitch (est.)'}.`,
+  ].join(' ');
+}
+
 /** Which figures of a loop were changed, and from what to what. */
 export function changedFigures(before: Figures, after: Figures): string {
   return list(

@@ -282,15 +282,17 @@ function SawBack({
         }}
       >
         {daysOut > 1 && (
-          <Box sx={{ flex: '1 1 100%', maxWidth: { sm: 290 } }}>
-            <Field
-              label={`Days it ran, of ${daysOut}`}
-              hint="If known; else a tank a day at most (est.)"
-              inputMode="numeric"
-              value={row.daysRun}
-              onChange={(daysRun) => onChange({ daysRun })}
-              problem={problemAt('daysRun')}
-            />
+          <Box sx={{ flex: '1 1 100%' }}>
+            <Box sx={{ maxWidth: { sm: 290 } }}>
+              <Field
+                label={`Days it ran, of ${daysOut}`}
+                hint="If known; else estimated from what it burned"
+                inputMode="numeric"
+                value={row.daysRun}
+                onChange={(daysRun) => onChange({ daysRun })}
+                problem={problemAt('daysRun')}
+              />
+            </Box>
           </Box>
         )}
         <Tick

@@ -7,11 +7,36 @@ import { FormField } from '../../parts/form/fields';
 import { useSignedForm } from '../../parts/form/useSignedForm';
 import { words } from '../../words/en';
 import { dayOf } from '../../words/format';
-import { changedFigures, typedMm } from '../../words/loop';
+import { changedFigures, saidOfLoop, typedMm } from '../../words/loop';
+import { Opened } from '../corrections/Opened';
 
 /** What is marked on a loop or was measured on it when new; told anew where it was written down wrong. */
 export function LoopFigures({ part, chain }: { part: Schemas['PartPage']; chain: Schemas['ChainView'] }) {
-  const { control, submit, ready, besides, form } = useSignedForm({
+  return (
+    <Panel title="What its maker says">
+      <Box sx={{ mb: 1 }}>{saidOfLoop(chain)}</Box>
+      <Opened label="Change the figures">
+        {(close) => <Figures part={part} chain={chain} onDone={close} />}
+      </Opened>
+      {part.figures.map((told) => (
+        <Box key={told.at} sx={{ fontSize: 14, mt: 1, overflowWrap: 'anywhere' }}>
+          {`Changed ${dayOf(told.at)} by ${told.by}: ${changedFigures(told.before, told.after)}. ${told.reason}`}
+        </Box>
+      ))}
+    </Panel>
+  );
+}
+
+function Figures({
+  part,
+  chain,
+  onDone,
+}: {
+  part: Schemas['PartPage'];
+  chain: Schemas['ChainView'];
+  onDone: () => void;
+}) {
+  const { control, submit, ready, besides } = useSignedForm({
     path: '/api/parts/{tag}/figures',
     params: { path: { tag: part.tag } },
     start: {
@@ -22,60 +47,41 @@ export function LoopFigures({ part, chain }: { part: Schemas['PartPage']; chain:
       reason: '',
     },
     body: (typed) => typed,
+    onDone,
   });
   return (
-    <Panel title="What its maker says">
-      <form onSubmit={submit}>
-        <Box sx={{ display: 'grid', gap: 1.5 }}>
-          <FormField
-            control={control}
-            name="wearMark"
-            label={words.loop.wearMark}
-            hint="Else that of an unmarked loop"
-          />
-          <FormField control={control} name="file" label={words.loop.file} hint="Else by pitch" />
-          <FormField
-            control={control}
-            name="newCutter"
-            label={words.loop.newCutter}
-            hint="Else by pitch (est.)"
-          />
-          <FormField
-            control={control}
-            name="tangDepth"
-            label={words.loop.tangDepth}
-            hint="Else by pitch (est.)"
-          />
-          {form.formState.isDirty && (
-            <FormField
-              control={control}
-              name="reason"
-              label="Why it is changed"
-              hint="Misread on the packet"
-            />
-          )}
-        </Box>
-        <ProblemNote sentences={besides} />
-        {form.formState.isDirty && (
-          <Box sx={{ typography: 'body2', mt: 1 }}>
-            A lower mark lifts no hold: measure the loop again by it.
-          </Box>
-        )}
-        <Button
-          type="submit"
-          variant="outlined"
-          fullWidth
-          sx={{ mt: 1 }}
-          disabled={!ready || !form.formState.isDirty}
-        >
-          Change the figures
-        </Button>
-      </form>
-      {part.figures.map((told) => (
-        <Box key={told.at} sx={{ fontSize: 14, mt: 1, overflowWrap: 'anywhere' }}>
-          {`${dayOf(told.at)}, ${told.by}: ${changedFigures(told.before, told.after)}. ${told.reason}`}
-        </Box>
-      ))}
-    </Panel>
+    <form onSubmit={submit}>
+      <Box sx={{ display: 'grid', gap: 1.5 }}>
+        <FormField
+          control={control}
+          name="wearMark"
+          label={words.loop.wearMark}
+          hint="Else that of an unmarked loop. A lower mark lifts no hold: measure the loop again by it."
+        />
+        <FormField control={control} name="file" label={words.loop.file} hint="Else by pitch" />
+        <FormField
+          control={control}
+          name="newCutter"
+          label={words.loop.newCutter}
+          hint="Else by pitch (est.)"
+        />
+        <FormField
+          control={control}
+          name="tangDepth"
+          label={words.loop.tangDepth}
+          hint="Else by pitch (est.)"
+        />
+        <FormField
+          control={control}
+          name="reason"
+          label="Why it is changed"
+          hint="For instance: misread on the packet"
+        />
+      </Box>
+      <ProblemNote sentences={besides} />
+      <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
+        Change them
+      </Button>
+    </form>
   );
 }

@@ -35,7 +35,9 @@ import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Crew;
 import yellowtally.server.fleet.FittedSet;
 import yellowtally.server.fleet.FleetSeed;
+import yellowtally.server.fleet.LoopFigures;
 import yellowtally.server.fleet.Models;
+import yellowtally.server.fleet.OfItsMaker;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.SawChoices;
 import yellowtally.server.fleet.SetFitting;
@@ -63,17 +65,20 @@ class DemoLoader implements SmartInitializingSingleton {
     private final EntityManager records;
     private final Models models;
     private final TransactionTemplate transaction;
+    private final LoopFigures figures;
     private final Clock clock;
     private final boolean demo;
 
     DemoLoader(
             EntityManager records,
             Models models,
+            LoopFigures figures,
             PlatformTransactionManager transactions,
             Clock clock,
             @Value("${yellowtally.demo}") boolean demo) {
         this.records = records;
         this.models = models;
+        this.figures = figures;
         this.transaction = new TransactionTemplate(transactions);
         this.clock = clock;
         this.demo = demo;
@@ -112,10 +117,22 @@ class DemoLoader implements SmartInitializingSingleton {
             live(line, part, new DemoHistory.People(officers, operators, crew));
         }
         shelf(officers.get(1));
+        misread(records.find(Person.class, officers.get(0)));
         List<UUID> saws = records.createQuery("select s.id from Saw s order by s.tag", UUID.class)
                 .getResultList();
         new DemoStores(records, clock, officers.get(0)).fill(saws);
         new DemoFaults(records, clock, officers, operators).fill();
+    }
+
+    /** The file that a loop asks for was misread when it came. */
+    private void misread(Person officer) {
+        records.flush();
+        figures.tell(
+                UUID.randomUUID(),
+                "YC-" + DemoParts.OLDEST,
+                new OfItsMaker.Typed(null, "12", "4.5", "5.5"),
+                officer,
+                "Misread on the packet");
     }
 
     private List<UUID> people(List<String> names, Person.Role role) {

@@ -18,6 +18,9 @@ import yellowtally.server.fleet.Sprocket;
 /** Cards and parts of the demo saws, made from their lines. */
 final class DemoParts {
 
+    /** Its loop was misread at first. */
+    static final String OLDEST = "13";
+
     static final double LEAD_MM = 0.8;
     static final double TRAVEL_MM = 20;
 
@@ -66,8 +69,8 @@ final class DemoParts {
                 new OfItsMaker(
                         null,
                         EdgeSetting.newLengthOf(m.pitch).standard(),
-                        m.strength >= 90 ? Double.valueOf(4.5) : null,
-                        m.strength >= 90 ? Double.valueOf(5.2) : null));
+                        OLDEST.equals(line.tag()) ? Double.valueOf(4.5) : null,
+                        OLDEST.equals(line.tag()) ? Double.valueOf(5.2) : null));
         chain.costs(1000 + 24 * m.driveLinks);
         return chain;
     }
