@@ -129,7 +129,7 @@ function Cans() {
   return (
     <Panel title="Cans with fuel in them">
       {data.length === 0 && (
-        <Quiet>None. What is mixed is written down on the left, and its age is counted.</Quiet>
+        <Quiet>None. Write down what is mixed, and its age is counted.</Quiet>
       )}
       <Box component="ul" aria-label="Cans" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {data.map((can) => (
