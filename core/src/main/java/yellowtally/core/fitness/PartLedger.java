@@ -122,8 +122,7 @@ public record PartLedger(
 
     /** All readings of one measure, mm. */
     public List<Reading> readings(Measure measure) {
-        return figures.believed().stream()
-                .filter(entry -> entry.measure() == measure)
+        return figures.believed(measure).stream()
                 .map(entry -> new Reading(entry.at(), entry.figure()))
                 .toList();
     }

@@ -113,7 +113,7 @@ public record SawLedger(
         List<Waiting> work = new ArrayList<>(loop.fitness().work());
         addRun(work, loop.run(), rules.numbers());
         addEdge(work, rules.numbers());
-        OilUsual usual = OilUsual.of(saw.power(), provenOil(), sisters.oil(), rules.numbers());
+        OilUsual usual = OilUsual.of(saw.power(), provenOil(rules.numbers()), sisters.oil(), rules.numbers());
         OilRatio ratio = OilRatio.of(oil, lastCard(), usual, rules.numbers()).orElse(null);
         addOil(work, ratio);
         addHolds(work, book);
@@ -274,11 +274,14 @@ public record SawLedger(
     }
 
     /** What it used before its last passing oil card. */
-    public ProvenOil provenOil() {
+    public ProvenOil provenOil(Numbers numbers) {
         Instant card = lastCard();
-        return ProvenOil.of(oil.stream()
-                .filter(use -> card != null && !use.at().isAfter(card))
-                .toList());
+        return ProvenOil.of(
+                oil.stream()
+                        .filter(use -> card != null && !use.at().isAfter(card))
+                        .toList(),
+                schedule.saw().power(),
+                numbers);
     }
 
     /** When an oil card passed last without anything to attend to. */

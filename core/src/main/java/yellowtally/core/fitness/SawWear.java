@@ -127,7 +127,8 @@ public record SawWear(
                 UseAccount.Used tank = new UseAccount.Used(use.backAt(), use.tanks());
                 for (Subject part : PARTS) {
                     if (use.subjects().contains(part)) {
-                        used.computeIfAbsent(part, p -> new ArrayList<>()).add(tank);
+                        used.computeIfAbsent(part, p -> new ArrayList<>(uses.size()))
+                                .add(tank);
                     }
                 }
             }

@@ -3,6 +3,7 @@ package yellowtally.core.log;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -26,6 +27,9 @@ public final class Figures {
 
     private final List<MeasureEntry> all;
     private final Set<MeasureEntry> doubted = new HashSet<>();
+    /** Those that count, each measure by itself: one figure is asked for more often than all of them. */
+    private final Map<Measure, List<MeasureEntry>> counting = new EnumMap<>(Measure.class);
+
     private final Map<Wearing, List<Instant>> works = new EnumMap<>(Wearing.class);
     private final Map<Wearing, Fold> folds = new EnumMap<>(Wearing.class);
 
@@ -54,6 +58,9 @@ public final class Figures {
             taken.values().forEach(fold::take);
             folds.put(wearing, fold);
         });
+        for (MeasureEntry entry : believed()) {
+            counting.computeIfAbsent(entry.measure(), m -> new ArrayList<>()).add(entry);
+        }
     }
 
     /**
@@ -86,6 +93,11 @@ public final class Figures {
                 : all.stream().filter(entry -> !doubted.contains(entry)).toList();
     }
 
+    /** The figures of one measure that count, first one first. */
+    public List<MeasureEntry> believed(Measure measure) {
+        return Collections.unmodifiableList(counting.getOrDefault(measure, List.of()));
+    }
+
     /** The figures that wait for a second reading, first one first. */
     public List<MeasureEntry> doubted() {
         return all.stream().filter(doubted::contains).toList();
@@ -93,13 +105,8 @@ public final class Figures {
 
     /** The last figure of a measure that counts; empty when none does. */
     public Optional<MeasureEntry> latest(Measure measure) {
-        for (int i = all.size() - 1; i >= 0; i--) {
-            MeasureEntry entry = all.get(i);
-            if (entry.measure() == measure && !doubted.contains(entry)) {
-                return Optional.of(entry);
-            }
-        }
-        return Optional.empty();
+        List<MeasureEntry> of = believed(measure);
+        return of.isEmpty() ? Optional.empty() : Optional.of(of.get(of.size() - 1));
     }
 
     /** Whether the cutters were filed after a moment. */

@@ -39,7 +39,7 @@ public record OilUsual(double perTank, UsualSource source) {
         if (power == Power.PETROL) {
             return TOGETHER;
         }
-        double estimate = numbers.of(power == Power.BATTERY ? OilingSetting.PER_CHARGE : OilingSetting.PER_HOUR);
+        double estimate = estimate(power, numbers);
         double enough = numbers.of(OilingSetting.LEARN) - 1e-9;
         if (own.tanks() >= enough) {
             return learned(own, estimate, UsualSource.LEARNED);
@@ -47,6 +47,15 @@ public record OilUsual(double perTank, UsualSource source) {
         return ofModel.tanks() >= enough
                 ? learned(ofModel, estimate, UsualSource.MODEL)
                 : new OilUsual(estimate, UsualSource.ESTIMATE);
+    }
+
+    /** The least that can be usual, tanks of oil for each charge or run hour: no learned figure lies under it. */
+    static double least(Power power, Numbers numbers) {
+        return estimate(power, numbers) / FARTHEST;
+    }
+
+    private static double estimate(Power power, Numbers numbers) {
+        return numbers.of(power == Power.BATTERY ? OilingSetting.PER_CHARGE : OilingSetting.PER_HOUR);
     }
 
     private static OilUsual learned(ProvenOil from, double estimate, UsualSource source) {

@@ -29,8 +29,9 @@ public record UseEntry(
         Set<Subject> subjects) {
 
     /**
-     * Days on which it ran, as told; else the most on which it can have run (est., general practice): a day with the saw running burns more than the end of a
-     * tank, so that there are no more of them than tanks begun. Out for a week with two tanks burned is two days in use.
+     * Days on which it ran, as told; else the most on which it can have run (est., general practice): a day with the saw running
+     * burns more than the end of a tank, so that there are no more of them than tanks begun. Out for a week with two tanks burned
+     * is two days in use.
      */
     public double mostDaysRun() {
         return toldDays == null ? Math.ceil(tanks - 1e-9) : toldDays;

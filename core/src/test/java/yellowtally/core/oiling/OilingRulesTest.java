@@ -40,7 +40,7 @@ class OilingRulesTest {
     }
 
     private static ProvenOil proven(String written) {
-        return written.isEmpty() ? ProvenOil.NONE : ProvenOil.of(uses(written));
+        return written.isEmpty() ? ProvenOil.NONE : ProvenOil.of(uses(written), Power.BATTERY, STANDARD);
     }
 
     /** Turns as noted, a dash where the adjuster was left alone. */
@@ -165,16 +165,18 @@ class OilingRulesTest {
         assertThat(found.share()).isCloseTo(perTank / found.usual().perTank(), within(1e-9));
     }
 
-    /** Learned from what a saw used while its cards passed, else its model; never further from the estimate than twice. */
+    /** Learned from what a saw used before its cards passed, else its model; not where it ran dry; never further off than twice. */
     @ParameterizedTest
     @CsvSource({
         "3/0.6 2/0.4, '',          0.3,  ESTIMATE",
         "3/0.6 2/0.4, 3/0.6 2/0.4, 0.3,  ESTIMATE",
         "3/0.6 2/0.4, 4/1 2/0.8,   0.3,  MODEL",
         "'',          4/0.8 4/0.8, 0.2,  MODEL",
-        "'',          4/0.1 2/0.1, 0.15, MODEL",
+        "'',          4/0.2 2/0.2, 0.15, MODEL",
         "4/0.8 2/0.4, 9/4.5,       0.2,  LEARNED",
-        "4/0.1 2/0.1, '',          0.15, LEARNED",
+        "4/0.2 2/0.2, '',          0.15, LEARNED",
+        "4/0.1 6/1.2, '',          0.2,  LEARNED",
+        "6/0.1,       6/1.2,       0.2,  MODEL",
         "4/9 2/9,     '',          0.6,  LEARNED"
     })
     void theUsualIsLearnedFromProvenUse(String own, String ofModel, double perTank, OilUsual.UsualSource source) {

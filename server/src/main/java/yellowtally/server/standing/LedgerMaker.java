@@ -54,6 +54,11 @@ final class LedgerMaker {
                 records.parts());
     }
 
+    /** The numbers that this saw is judged by. */
+    Numbers numbers(FittedSaw fitted) {
+        return settings.numbers(fitted.saw());
+    }
+
     /** The oiler belongs to the saw: what its parts used elsewhere says nothing of it. */
     private static List<OilUse> oil(FittedSaw fitted, SawRecords records) {
         List<OilUse> uses = new ArrayList<>();
@@ -119,7 +124,7 @@ final class LedgerMaker {
     private SawProfile profile(FittedSaw fitted, SawRecords records) {
         SawValue saw = fitted.saw();
         Loop loop = fitted.chain() == null ? null : fitted.chain().spec();
-        Numbers numbers = settings.numbers(saw);
+        Numbers numbers = numbers(fitted);
         DressingCost dressing = records.parts().dressingCost(numbers);
         return new SawProfile(
                 saw.details().power(),

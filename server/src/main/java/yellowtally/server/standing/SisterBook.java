@@ -16,16 +16,12 @@ import yellowtally.core.tension.SisterPaces;
 /** What the saws of the fleet tell of each other: first all of them are written in, then each is asked for. */
 final class SisterBook {
 
-    /** Saws of which one tells what another uses. A petrol saw is given what it uses: it has no sisters in this. */
+    /** Saws of which one tells what another uses. */
     private record Kind(UUID model, Power power) {
 
         static Kind of(FittedSaw saw) {
             return new Kind(
                     saw.saw().details().model().id(), saw.saw().details().power());
-        }
-
-        boolean learns() {
-            return power != Power.PETROL;
         }
     }
 
@@ -43,10 +39,7 @@ final class SisterBook {
             paces.computeIfAbsent(saw.chain().spec().pitch(), p -> new ArrayList<>())
                     .add(pace);
         }
-        Kind kind = Kind.of(saw);
-        if (kind.learns()) {
-            oil.merge(kind, proven, ProvenOil::plus);
-        }
+        oil.merge(Kind.of(saw), proven, ProvenOil::plus);
     }
 
     Sisters of(FittedSaw saw) {

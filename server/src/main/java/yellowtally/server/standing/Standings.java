@@ -439,7 +439,8 @@ public class Standings implements MayGoOut, SmartLifecycle {
 
     private static Booked booked(Read read, LedgerMaker maker) {
         SawLedger ledger = maker.ledger(read.fitted(), read.records());
-        return new Booked(read, ledger, ledger.tension().growthPerTank(), ledger.provenOil());
+        return new Booked(
+                read, ledger, ledger.tension().growthPerTank(), ledger.provenOil(maker.numbers(read.fitted())));
     }
 
     private LocalDate day(Instant at) {
