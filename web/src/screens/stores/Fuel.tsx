@@ -128,9 +128,7 @@ function Cans() {
   if (!data) return null;
   return (
     <Panel title="Cans with fuel in them">
-      {data.length === 0 && (
-        <Quiet>None. Write down what is mixed, and its age is counted.</Quiet>
-      )}
+      {data.length === 0 && <Quiet>None. Write down what is mixed, and its age is counted.</Quiet>}
       <Box component="ul" aria-label="Cans" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {data.map((can) => (
           <CanLine key={can.id} can={can} />
