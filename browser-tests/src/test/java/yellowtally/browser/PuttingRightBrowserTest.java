@@ -39,6 +39,28 @@ class PuttingRightBrowserTest {
         assertThat(page.getByLabel("One tank more on saw " + tag)).isVisible();
     }
 
+    /** The mark and the file of a loop were misread on the packet: the vice asks for the right file from then on. */
+    @Test
+    void whatIsMarkedOnALoopIsPutRightOnItsPage(Screens.Opener screens) {
+        new Fleet(screens.application()).addSaw("PR20", Fleet.Kit.STANDARD);
+        Page page = screens.open("/parts/C-PR20");
+        Locator maker = Screens.region(page, "What its maker says");
+        assertThat(maker).containsText("No mark. File by pitch.");
+        button(page, "Change the figures").click();
+        maker.getByLabel("Cutter length at its mark").fill("4.5");
+        maker.getByLabel("Round file it asks for").fill("55");
+        maker.getByLabel("Why it is changed").fill("The packet was another");
+        button(page, "Change them").click();
+        assertThat(maker.getByRole(AriaRole.ALERT)).hasText("Give a length from 3 to 8 mm.");
+        assertThat(maker.getByLabel("Cutter length at its mark")).hasValue("4.5");
+        maker.getByLabel("Round file it asks for").fill("5.5");
+        button(page, "Change them").click();
+        assertThat(maker).containsText("Mark at 4.5 mm. File 5.5 mm.");
+        assertThat(maker).containsText("mark none → 4.5 mm and file by pitch → 5.5 mm. The packet was another");
+        page.navigate(screens.application().address() + "/saws/PR20/sharpen");
+        assertThat(page.getByText("Round file 5.5 mm")).isVisible();
+    }
+
     /** 25 for 2.5 is asked about, said to be right, found wrong in the log and put right. */
     @Test
     void aSlipOfTheFingerIsAskedAboutAndPutRightInTheLog(Screens.Opener screens) {
