@@ -112,7 +112,7 @@ class TensionAccountHttpTest {
                 .isLessThan(300);
         assertThat(growth().path("mm").asDouble()).isZero();
         // A reading of before it, told later still, was not made on an open set.
-        read(",\"at\":\"" + opened.minusMillis(1) + "\"", Checks.reading("6", Checks.FAIR, 1));
+        read(",\"at\":\"" + opened.minusNanos(1000) + "\"", Checks.reading("6", Checks.FAIR, 1));
         assertThat(growth().path("mm").asDouble()).isCloseTo(1.6, within(1e-6));
         api.post(
                 "/api/records/" + groove + "/strike",
