@@ -16,6 +16,8 @@ import org.jspecify.annotations.Nullable;
 import yellowtally.core.drive.LoopsRun;
 import yellowtally.core.fitness.PartLedger;
 import yellowtally.core.log.MeasureEntry;
+import yellowtally.core.log.SawLog;
+import yellowtally.core.log.StepEntry;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
@@ -51,12 +53,6 @@ final class PartRows {
             r.bar_id = ? and r.step =""" + Rows.word(Finding.BAR_TURNED_OVER.step()) + " and f.finding = "
                     + Rows.word(Finding.BAR_TURNED_OVER);
 
-    private static final String SHORT_LEFT_OUT =
-            """
-            select r.id from work_record r join work_finding f on f.record_id = r.id""" + Rows.STANDING + """
-            r.chain_id = ? and r.step =""" + Rows.word(Finding.SHORT_ONE_LEFT_OUT.step()) + " and f.finding = "
-                    + Rows.word(Finding.SHORT_ONE_LEFT_OUT);
-
     private static final String DRESSINGS =
             """
             select r.at from work_record r""" + Rows.STANDING + """
@@ -67,12 +63,12 @@ final class PartRows {
 
     private PartRows() {}
 
-    static PartLedger read(Rows rows, Hanging on, List<EndedOuting> outings) throws SQLException {
+    static PartLedger read(Rows rows, Hanging on, List<EndedOuting> outings, SawLog log) throws SQLException {
         List<MeasureEntry> measures = new ArrayList<>();
         for (Subject part : Subject.values()) {
             measures.addAll(measures(rows, on, part));
         }
-        Set<Object> shortLeftOut = shortLeftOut(rows, on.id(Subject.CHAIN));
+        Set<Object> shortLeftOut = shortLeftOut(log, measures);
         UUID bar = on.id(Subject.BAR);
         LoopsRun loops = loopsRun(on, outings);
         if (bar == null) {
@@ -89,8 +85,18 @@ final class PartRows {
                         .orElse(null));
     }
 
-    private static Set<Object> shortLeftOut(Rows rows, @Nullable UUID chain) throws SQLException {
-        return chain == null ? Set.of() : Set.copyOf(rows.read(SHORT_LEFT_OUT, row -> row.id("id"), chain));
+    /** Sharpenings that left their shortest cutter out, as their figures name them. */
+    private static Set<Object> shortLeftOut(SawLog log, List<MeasureEntry> measures) {
+        Set<Long> numbers = log.entries().stream()
+                .filter(done -> done.findings().contains(Finding.SHORT_ONE_LEFT_OUT))
+                .map(StepEntry::seq)
+                .collect(Collectors.toSet());
+        return numbers.isEmpty()
+                ? Set.of()
+                : measures.stream()
+                        .filter(measure -> numbers.contains(measure.seq()))
+                        .map(MeasureEntry::record)
+                        .collect(Collectors.toSet());
     }
 
     /** Tanks of each loop that ran with the sprocket and with the bar that hang on the saw now. */

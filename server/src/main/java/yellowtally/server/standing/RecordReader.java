@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.hibernate.Session;
 import org.springframework.stereotype.Component;
+import yellowtally.core.log.SawLog;
 import yellowtally.server.usage.EndedOuting;
 import yellowtally.server.worklog.VisitBook;
 
@@ -40,14 +41,15 @@ class RecordReader {
     private SawRecords read(FittedSaw fitted, Rows rows, Days days) throws SQLException {
         Hanging on = new Hanging(fitted, rows);
         List<EndedOuting> outings = OutingRows.read(rows, on);
+        SawLog log = StepRows.read(rows, on, days);
         SawRecords read = new SawRecords(
                 TensionRows.read(rows, on),
                 outings,
-                StepRows.read(rows, on, days),
+                log,
                 HoldRows.read(rows, on),
                 PartRows.loops(rows, on),
                 PartRows.newSprocketAt(rows, on),
-                PartRows.read(rows, on, outings),
+                PartRows.read(rows, on, outings, log),
                 FaultRows.read(rows, on),
                 rows.read(VISIT, row -> row.id("id"), on.saw()).stream()
                         .map(visit -> new OpenVisit(visit, visits.story(visit)))
