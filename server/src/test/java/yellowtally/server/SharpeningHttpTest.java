@@ -133,6 +133,20 @@ class SharpeningHttpTest {
         assertThat(log.toString()).contains("SHARPEN").contains("EQUALISE");
     }
 
+    /** 1.5 mm of damage on a loop of 7.6 mm, one cutter at 5: it is scrap with that one, and good for years without it. */
+    @ParameterizedTest
+    @CsvSource({"'', true", "4, false"})
+    void whatIsLeftOutDoesNotScrapAStruckLoop(String leaveOut, boolean scrap) {
+        for (int place = 0; place < 6; place++) {
+            length(place, place == 4 ? "5 mm" : "7.6 mm", false);
+        }
+        assertThat(write("deal", ",\"dull\":false,\"leaveOut\":[%s],\"damage\":\"1.5 mm\"".formatted(leaveOut))
+                        .status())
+                .isEqualTo(204);
+        assertThat(page().path("open").path("fileBack").path("scrap").asBoolean())
+                .isEqualTo(scrap);
+    }
+
     @Test
     void aCrackedCutterHoldsTheSawAtOnce() {
         write("cutters", ",\"place\":5,\"after\":false,\"damage\":\"CRACKED\"");

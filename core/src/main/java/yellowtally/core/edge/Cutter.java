@@ -1,5 +1,8 @@
 package yellowtally.core.edge;
 
+import java.util.Collection;
+import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,5 +18,16 @@ public record Cutter(
     /** Measured and whole. */
     public boolean healthy() {
         return mm != null && damage == null;
+    }
+
+    /**
+     * Those that stand for the loop: measured, whole, and not left out as one bad cutter among good ones (handbook section 4).
+     *
+     * @param leaveOut places that the officer leaves out
+     */
+    public static List<Cutter> counted(Collection<Cutter> cutters, Set<Integer> leaveOut) {
+        return cutters.stream()
+                .filter(cutter -> cutter.healthy() && !leaveOut.contains(cutter.place()))
+                .toList();
     }
 }

@@ -117,8 +117,8 @@ public record SharpeningPlan(
     /** Why there can be no plan; empty when there can. */
     public static Optional<PlanRefusal> refusal(Collection<Cutter> cutters, Set<Integer> leaveOut) {
         for (Side side : Side.values()) {
-            long measured = cutters.stream()
-                    .filter(c -> c.side() == side && c.healthy() && !leaveOut.contains(c.place()))
+            long measured = Cutter.counted(cutters, leaveOut).stream()
+                    .filter(c -> c.side() == side)
                     .count();
             if (measured < LEAST_PER_SIDE) {
                 return Optional.of(new PlanRefusal(PlanRefusal.Reason.TOO_FEW_LENGTHS, null));
@@ -162,9 +162,7 @@ public record SharpeningPlan(
             this.all = given.cutters().stream()
                     .sorted(Comparator.comparing(Cutter::place))
                     .toList();
-            this.counted = all.stream()
-                    .filter(c -> c.healthy() && !given.leaveOut().contains(c.place()))
-                    .toList();
+            this.counted = Cutter.counted(all, given.leaveOut());
             this.balance = SideBalance.of(counted, numbers);
             this.target = lengths(counted).min().orElseThrow();
             this.spreadLeft = spread(Side.LEFT);

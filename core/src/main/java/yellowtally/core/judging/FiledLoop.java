@@ -126,9 +126,7 @@ public record FiledLoop(
     }
 
     private List<Cutter> counted(List<Cutter> cutters) {
-        return cutters.stream()
-                .filter(cutter -> cutter.healthy() && !leftOut.contains(cutter.place()))
-                .toList();
+        return Cutter.counted(cutters, leftOut);
     }
 
     private static DoubleSummaryStatistics lengths(List<Cutter> cutters, Side side) {

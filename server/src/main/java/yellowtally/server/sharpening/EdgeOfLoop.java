@@ -104,8 +104,7 @@ class EdgeOfLoop implements KnowsFiling {
     }
 
     private static @Nullable Double shortest(Sharpening open, LoopCutters known) {
-        return cutters(open, true).stream()
-                .filter(Cutter::healthy)
+        return counted(open, true).stream()
                 .map(Cutter::mm)
                 .filter(Objects::nonNull)
                 .min(Double::compare)
@@ -145,7 +144,12 @@ class EdgeOfLoop implements KnowsFiling {
         return cutters;
     }
 
-    static Set<Integer> leftOut(Sharpening open) {
+    /** Those of them that stand for the loop. */
+    static List<Cutter> counted(Sharpening open, boolean before) {
+        return Cutter.counted(cutters(open, before), leftOut(open));
+    }
+
+    private static Set<Integer> leftOut(Sharpening open) {
         Set<Integer> places = new HashSet<>();
         open.cutters().forEach((place, row) -> {
             if (row.leftOut()) {

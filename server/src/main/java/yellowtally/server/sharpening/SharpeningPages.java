@@ -162,7 +162,7 @@ class SharpeningPages {
                     row.leftOut(),
                     row.strokes()));
         }
-        List<Cutter> after = counted(open, false);
+        List<Cutter> after = EdgeOfLoop.counted(open, false);
         var lengths =
                 after.stream().mapToDouble(c -> Objects.requireNonNull(c.mm())).summaryStatistics();
         SideBalance balance = balance(after, standing);
@@ -182,7 +182,7 @@ class SharpeningPages {
     }
 
     private static PastSharpening past(Sharpening past, Standing standing, Map<UUID, String> names) {
-        List<Cutter> before = counted(past, true);
+        List<Cutter> before = EdgeOfLoop.counted(past, true);
         int strokes = past.cutters().values().stream()
                 .mapToInt(row -> row.strokes() == null ? 0 : row.strokes())
                 .sum();
@@ -192,14 +192,7 @@ class SharpeningPages {
                 before.size(),
                 strokes,
                 balance(before, standing),
-                balance(counted(past, false), standing));
-    }
-
-    private static List<Cutter> counted(Sharpening open, boolean before) {
-        Set<Integer> leftOut = EdgeOfLoop.leftOut(open);
-        return EdgeOfLoop.cutters(open, before).stream()
-                .filter(c -> c.healthy() && !leftOut.contains(c.place()))
-                .toList();
+                balance(EdgeOfLoop.counted(past, false), standing));
     }
 
     private static @Nullable SideBalance balance(List<Cutter> cutters, Standing standing) {
