@@ -1,32 +1,43 @@
-package yellowtally.core.tension;
+package yellowtally.core.fitness;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.fitness.TensionLedger.CheckEntry;
+import yellowtally.core.tension.CheckOccasion;
 
 /**
- * Times at which a cutting set was opened, written down only after its tension had been read again. What is entered late counts
- * from when it was done: the first reading that passed after it seated the bar, whatever was thought when it was made
- * (handbook section 11, rules 5 and 10).
- *
- * @param openings any order
+ * Work that opened a cutting set, written down only after its tension had been read again. What is entered late counts from when
+ * it was done: the first reading that passed after it seated the bar, and those before that one were read on an open set, whatever
+ * was thought when they were made (handbook section 11, rules 5 and 10).
  */
-public record LateOpenings(Collection<Instant> openings) {
+public final class LateOpenings {
 
-    public LateOpenings {
-        openings = List.copyOf(openings);
-    }
+    private LateOpenings() {}
 
     /**
-     * What a check was for, by all that is known by now.
+     * The same checks by all that is known by now.
      *
-     * @param told what was written down when it was made
-     * @param lastPass when a reading of the same set passed last before it; {@code null} for never
+     * @param ofOneSaw checks of one loop on one saw, in order of time
+     * @param openings when the set of that saw was opened by such work, any order
      */
-    public CheckOccasion occasion(CheckOccasion told, Instant check, @Nullable Instant lastPass) {
-        boolean apart = openings.stream()
-                .anyMatch(opened -> !opened.isAfter(check) && (lastPass == null || opened.isAfter(lastPass)));
-        return apart ? CheckOccasion.SET_WAS_APART : told;
+    public static List<CheckEntry> reckoned(List<CheckEntry> ofOneSaw, Collection<Instant> openings) {
+        if (openings.isEmpty()) {
+            return ofOneSaw;
+        }
+        List<CheckEntry> reckoned = new ArrayList<>();
+        Instant lastPass = null;
+        for (CheckEntry check : ofOneSaw) {
+            boolean apart = openedBetween(openings, lastPass, check.at());
+            reckoned.add(apart ? check.madeFor(CheckOccasion.SET_WAS_APART) : check);
+            lastPass = check.ended().passes() ? check.at() : lastPass;
+        }
+        return reckoned;
+    }
+
+    private static boolean openedBetween(Collection<Instant> openings, @Nullable Instant after, Instant until) {
+        return openings.stream().anyMatch(opened -> !opened.isAfter(until) && (after == null || opened.isAfter(after)));
     }
 }

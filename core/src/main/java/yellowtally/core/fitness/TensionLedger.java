@@ -69,7 +69,7 @@ public record TensionLedger(
             Measured measured) {
 
         /** The same where it turned out later what it was for. */
-        public CheckEntry madeFor(CheckOccasion known) {
+        CheckEntry madeFor(CheckOccasion known) {
             return known == occasion ? this : new CheckEntry(at, fitting, known, found, ended, turns, leadMm, measured);
         }
 

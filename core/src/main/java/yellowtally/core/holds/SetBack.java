@@ -44,6 +44,18 @@ public record SetBack(List<Step> missing) {
                 .toList());
     }
 
+    /**
+     * Whether a set was apart at a moment of the past, for a reading that is written down later.
+     *
+     * @param fittedAt when the set that was on then was fitted
+     * @param openedAt when work opened it last before that moment; {@code null} for never
+     * @param passedAt when its tension was read last with a pass before that moment; {@code null} for never
+     */
+    public static boolean wasApart(Instant fittedAt, @Nullable Instant openedAt, @Nullable Instant passedAt) {
+        Instant apartAt = openedAt == null || openedAt.isBefore(fittedAt) ? fittedAt : openedAt;
+        return passedAt == null || !passedAt.isAfter(apartAt);
+    }
+
     /** The steps that set this saw back. */
     public static List<Step> steps(SawProfile saw) {
         return CLOSING.stream().filter(step -> step.appliesTo(saw)).toList();

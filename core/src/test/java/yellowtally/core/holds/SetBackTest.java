@@ -3,11 +3,13 @@ package yellowtally.core.holds;
 import static org.assertj.core.api.Assertions.assertThat;
 import static yellowtally.core.schedule.Uses.at;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.stream.Collectors;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.Size;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import yellowtally.core.steps.Profiles;
@@ -62,5 +64,16 @@ class SetBackTest {
         SetBack closed =
                 SetBack.of(Told.of(story.isEmpty() ? BACK : story + "; " + BACK).log(), null, Profiles.petrol());
         assertThat(closed.missing()).isEmpty();
+    }
+
+    /** Fitted on day 3; opened and read with a pass on these days, or never. */
+    @ParameterizedTest
+    @CsvSource({",, true", ",4, false", ",2, true", "5, 4, true", "5, 6, false", "5, 5, true", "2, 4, false"})
+    void whetherItWasApartThen(@Nullable Integer opened, @Nullable Integer passed, boolean apart) {
+        assertThat(SetBack.wasApart(at(3, 9), moment(opened), moment(passed))).isEqualTo(apart);
+    }
+
+    private static @Nullable Instant moment(@Nullable Integer day) {
+        return day == null ? null : at(day, 9);
     }
 }

@@ -3,16 +3,15 @@ package yellowtally.server.standing;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
+import yellowtally.core.fitness.LateOpenings;
 import yellowtally.core.fitness.TensionLedger.CheckEntry;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.CheckOccasion;
-import yellowtally.core.tension.LateOpenings;
 import yellowtally.core.tension.Measured;
 import yellowtally.core.tension.TensionOutcome;
 import yellowtally.core.tension.TensionRun;
@@ -37,53 +36,33 @@ final class TensionRows {
         if (chain == null) {
             return List.of();
         }
-        Map<UUID, OnSaw> saws = new HashMap<>();
+        Map<UUID, List<CheckEntry>> bySaw = new LinkedHashMap<>();
+        rows.read(
+                CHECKS,
+                row -> bySaw.computeIfAbsent(row.id("saw_id"), saw -> new ArrayList<>())
+                        .add(check(row)),
+                chain);
         List<CheckEntry> checks = new ArrayList<>();
-        for (Check check : rows.read(CHECKS, TensionRows::check, chain)) {
-            OnSaw saw = saws.get(check.saw());
-            if (saw == null) {
-                saw = new OnSaw(new LateOpenings(rows.read(OPENED, row -> row.instant("at"), check.saw())));
-                saws.put(check.saw(), saw);
-            }
-            checks.add(saw.next(check.entry()));
+        for (Map.Entry<UUID, List<CheckEntry>> onSaw : bySaw.entrySet()) {
+            List<Instant> openings = rows.read(OPENED, row -> row.instant("at"), onSaw.getKey());
+            checks.addAll(LateOpenings.reckoned(onSaw.getValue(), openings));
         }
         return checks;
     }
 
-    /** A check as it was written down, and the saw it was made on. */
-    private record Check(UUID saw, CheckEntry entry) {}
-
-    private static Check check(Rows.Row row) throws SQLException {
-        return new Check(
-                row.id("saw_id"),
-                new CheckEntry(
-                        row.instant("at"),
-                        row.id("fitting_id"),
-                        row.word(CheckOccasion.class, "occasion"),
-                        result(row, "found", "found_provisional"),
-                        result(row, "outcome", "provisional"),
-                        row.number("turns"),
-                        row.number("adjuster_lead_mm"),
-                        new Measured(
-                                row.numberOrNull("joint_play_mm"),
-                                row.numberOrNull("adjuster_place"),
-                                row.numberOrNull("ten_links_mm"))));
-    }
-
-    /** The checks of one saw, one after the other. */
-    private static final class OnSaw {
-        private final LateOpenings openings;
-        private @Nullable Instant lastPass;
-
-        OnSaw(LateOpenings openings) {
-            this.openings = openings;
-        }
-
-        CheckEntry next(CheckEntry check) {
-            CheckEntry known = check.madeFor(openings.occasion(check.occasion(), check.at(), lastPass));
-            lastPass = check.ended().passes() ? check.at() : lastPass;
-            return known;
-        }
+    private static CheckEntry check(Rows.Row row) throws SQLException {
+        return new CheckEntry(
+                row.instant("at"),
+                row.id("fitting_id"),
+                row.word(CheckOccasion.class, "occasion"),
+                result(row, "found", "found_provisional"),
+                result(row, "outcome", "provisional"),
+                row.number("turns"),
+                row.number("adjuster_lead_mm"),
+                new Measured(
+                        row.numberOrNull("joint_play_mm"),
+                        row.numberOrNull("adjuster_place"),
+                        row.numberOrNull("ten_links_mm")));
     }
 
     private static TensionRun.Result result(Rows.Row row, String outcome, String provisional) throws SQLException {

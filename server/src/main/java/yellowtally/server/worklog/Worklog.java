@@ -12,6 +12,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import yellowtally.core.holds.SetBack;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
 import yellowtally.server.fleet.FittedSet;
@@ -84,12 +85,12 @@ public class Worklog {
      * @param fittedAt when the set that was on then was fitted
      */
     public boolean wasApart(UUID sawId, Instant moment, Instant fittedAt) {
-        Instant opened = latest(sawId, moment, OPENING, EnumSet.complementOf(EnumSet.of(WorkOutcome.SKIPPED)))
-                .orElse(fittedAt);
-        Instant apartAt = opened.isAfter(fittedAt) ? opened : fittedAt;
-        return latest(sawId, moment, EnumSet.of(Step.TENSION), EnumSet.of(WorkOutcome.FINE))
-                .filter(read -> read.isAfter(apartAt))
-                .isEmpty();
+        return SetBack.wasApart(
+                fittedAt,
+                latest(sawId, moment, OPENING, EnumSet.complementOf(EnumSet.of(WorkOutcome.SKIPPED)))
+                        .orElse(null),
+                latest(sawId, moment, EnumSet.of(Step.TENSION), EnumSet.of(WorkOutcome.FINE))
+                        .orElse(null));
     }
 
     private Optional<Instant> latest(UUID sawId, Instant until, Set<Step> steps, Set<WorkOutcome> outcomes) {
