@@ -77,7 +77,7 @@ function Readings({
         fontWeight="600"
         fill={house.rust}
       >
-        limit {rounded(wear.limitMm, 1)} mm
+        limit {rounded(wear.limitMm, 2)} mm
       </text>
       {places.map((p, i) => (
         <line key={i} x1={p.x} x2={p.x} y1={p.y - 4.5} y2={p.y + 4.5} stroke={text.primary} strokeWidth="2" />

@@ -215,7 +215,7 @@ class EdgeHttpTest {
         JsonNode told = api.get("/api/parts/" + loop).body().path("figures");
         assertThat(told.size()).isEqualTo(2);
         assertThat(told.get(0).path("before").has("wearMarkMm")).isFalse();
-        assertThat(told.get(1).path("before").path("wearMarkMm").asDouble()).isCloseTo(3.6, within(0.01));
+        assertThat(told.get(1).path("before").path("wearMarkMm").asDouble()).isEqualTo(3.607);
         assertThat(told.get(1).path("after").path("wearMarkMm").asDouble()).isEqualTo(3.5);
         assertThat(told.get(1).path("reason").asString()).isEqualTo("Misread on the packet");
     }

@@ -5,7 +5,8 @@ import yellowtally.core.measure.LengthUnit;
 import yellowtally.server.support.Violations;
 
 /**
- * What was measured on a new loop or is marked on it, mm; for what is absent that of its pitch holds.
+ * What was measured on a new loop or is marked on it, mm, to a thousandth: typed in inches or not, it is the
+ * figure that is shown. For what is absent that of its pitch holds.
  *
  * @param tangDepthMm from strap to tip of a drive link
  * @param newCutterMm length of its cutters when new
@@ -28,6 +29,17 @@ public record OfItsMaker(
     private static final double MOST_MARK_MM = 12;
     private static final double LEAST_FILE_MM = 3;
     private static final double MOST_FILE_MM = 8;
+
+    public OfItsMaker {
+        tangDepthMm = thousandth(tangDepthMm);
+        newCutterMm = thousandth(newCutterMm);
+        wearMarkMm = thousandth(wearMarkMm);
+        fileMm = thousandth(fileMm);
+    }
+
+    private static @Nullable Double thousandth(@Nullable Double mm) {
+        return mm == null ? null : Double.valueOf(Math.round(mm * 1000) / 1000.0);
+    }
 
     /** The same as typed, mm where no unit stands; empty or absent for what nobody knows. */
     public record Typed(
