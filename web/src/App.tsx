@@ -1,38 +1,39 @@
-import { lazy, Suspense } from 'react';
 import { Route, Routes } from 'react-router';
 import { Quiet } from './parts/Quiet';
 import { BoardScreen } from './screens/board/BoardScreen';
+import { HouseReady } from './shell/HouseReady';
+import { fetched } from './shell/fetched';
 import { OtherScreensStay } from './shell/ScreenFailed';
 import { Shell } from './shell/Shell';
 import { words } from './words/en';
 
-const SawsScreen = lazy(() => import('./screens/saws/SawsScreen'));
-const SawScreen = lazy(() => import('./screens/saw/SawScreen'));
-const NewSawScreen = lazy(() => import('./screens/saw-form/NewSawScreen'));
-const EditSawScreen = lazy(() => import('./screens/saw-form/EditSawScreen'));
-const TensionScreen = lazy(() => import('./screens/tension/TensionScreen'));
-const QuickRecord = lazy(() => import('./screens/saw/QuickRecord'));
-const BenchScreen = lazy(() => import('./screens/bench/BenchScreen'));
-const VisitScreen = lazy(() => import('./screens/bench/VisitScreen'));
-const CrewsScreen = lazy(() => import('./screens/crews/CrewsScreen'));
-const LogScreen = lazy(() => import('./screens/log/LogScreen'));
-const RecordsScreen = lazy(() => import('./screens/records/RecordsScreen'));
-const SharpenScreen = lazy(() => import('./screens/sharpen/SharpenScreen'));
-const PartScreen = lazy(() => import('./screens/parts/PartScreen'));
-const StoresScreen = lazy(() => import('./screens/stores/StoresScreen'));
-const FaultsScreen = lazy(() => import('./screens/faults/FaultsScreen'));
-const NewFault = lazy(() => import('./screens/faults/NewFault'));
-const FaultScreen = lazy(() => import('./screens/faults/FaultScreen'));
-const OilingScreen = lazy(() => import('./screens/oiling/OilingScreen'));
-const HandbookScreen = lazy(() => import('./screens/handbook/HandbookScreen'));
-const SettingsScreen = lazy(() => import('./screens/settings/SettingsScreen'));
+const SawsScreen = fetched(() => import('./screens/saws/SawsScreen'));
+const SawScreen = fetched(() => import('./screens/saw/SawScreen'));
+const NewSawScreen = fetched(() => import('./screens/saw-form/NewSawScreen'));
+const EditSawScreen = fetched(() => import('./screens/saw-form/EditSawScreen'));
+const TensionScreen = fetched(() => import('./screens/tension/TensionScreen'));
+const QuickRecord = fetched(() => import('./screens/saw/QuickRecord'));
+const BenchScreen = fetched(() => import('./screens/bench/BenchScreen'));
+const VisitScreen = fetched(() => import('./screens/bench/VisitScreen'));
+const CrewsScreen = fetched(() => import('./screens/crews/CrewsScreen'));
+const LogScreen = fetched(() => import('./screens/log/LogScreen'));
+const RecordsScreen = fetched(() => import('./screens/records/RecordsScreen'));
+const SharpenScreen = fetched(() => import('./screens/sharpen/SharpenScreen'));
+const PartScreen = fetched(() => import('./screens/parts/PartScreen'));
+const StoresScreen = fetched(() => import('./screens/stores/StoresScreen'));
+const FaultsScreen = fetched(() => import('./screens/faults/FaultsScreen'));
+const NewFault = fetched(() => import('./screens/faults/NewFault'));
+const FaultScreen = fetched(() => import('./screens/faults/FaultScreen'));
+const OilingScreen = fetched(() => import('./screens/oiling/OilingScreen'));
+const HandbookScreen = fetched(() => import('./screens/handbook/HandbookScreen'));
+const SettingsScreen = fetched(() => import('./screens/settings/SettingsScreen'));
 
 /** Which address shows which screen. */
 export function App() {
   return (
     <Shell>
       <OtherScreensStay>
-        <Suspense fallback={<Quiet>{words.loading}</Quiet>}>
+        <HouseReady>
           <Routes>
             <Route path="/" element={<BoardScreen />} />
             <Route path="/saws" element={<SawsScreen />} />
@@ -58,7 +59,7 @@ export function App() {
             <Route path="/settings" element={<SettingsScreen />} />
             <Route path="*" element={<Quiet>{words.noScreen}</Quiet>} />
           </Routes>
-        </Suspense>
+        </HouseReady>
       </OtherScreensStay>
     </Shell>
   );

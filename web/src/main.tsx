@@ -4,17 +4,22 @@ import '@fontsource/barlow-condensed/latin-600.css';
 import '@fontsource/barlow-condensed/latin-700.css';
 import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { MutationCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { Problem } from './api/problem';
+import { soonIfAway } from './api/away';
 import { App } from './App';
+import { fetchAhead } from './shell/fetched';
+import { showFirstProblem } from './shell/firstProblem';
 import { theme } from './theme';
 
 const client = new QueryClient({
+  mutationCache: new MutationCache({ onError: showFirstProblem }),
   defaultOptions: {
     queries: {
+      refetchInterval: soonIfAway(),
       // A refusal stays a refusal; only a server that does not answer is asked again.
       retry: (count, error) => !(error instanceof Problem && error.status > 0) && count < 2,
       refetchOnWindowFocus: true,
@@ -40,3 +45,6 @@ if (root) {
     </StrictMode>,
   );
 }
+
+const AHEAD_MS = 3_000;
+setTimeout(() => void fetchAhead(), AHEAD_MS);

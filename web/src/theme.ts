@@ -74,6 +74,9 @@ const dark: HouseColours = {
   mutedOnBeam: '#B5BDB6',
 };
 
+/** Where the focus is: ink on paper, yellow on the beam. Each ground says which by {@code --ring}. */
+export const RING = { outline: '3px solid var(--ring)', outlineOffset: 2 } as const;
+
 const condensed = '"Barlow Condensed", "Arial Narrow", sans-serif';
 
 /** One theme holds the whole look; components take colour and spacing from here alone. */
@@ -120,21 +123,35 @@ export const theme = createTheme({
   components: {
     MuiCssBaseline: {
       styleOverrides: (t) => ({
+        html: {
+          // The page is as wide where it is short: nothing jumps between screens.
+          [t.breakpoints.up('md')]: { overflowY: 'scroll' },
+          // What the focus goes to is never brought to rest under the bar of a bench screen.
+          scrollPaddingBottom: 120,
+          '--ring': t.vars.palette.text.primary,
+        },
         body: { fontSize: 15 },
-        ':focus-visible': { outline: `3px solid ${t.vars.palette.house.tagEdge}`, outlineOffset: 2 },
+        ':focus-visible': RING,
+        'h1:focus-visible': { outline: 'none' },
         a: { color: 'inherit' },
+        // A link is no smaller than a fingertip: in a workshop, and with gloves.
+        ':where(main a[href], footer a[href])': {
+          display: 'inline-block',
+          minHeight: 24,
+          [t.breakpoints.down('sm')]: { minHeight: 44, paddingBlock: 10 },
+        },
       }),
     },
     MuiButtonBase: { defaultProps: { disableRipple: true } },
     MuiButton: {
       defaultProps: { disableElevation: true },
       styleOverrides: {
-        root: ({ theme: t }) => ({
+        root: {
           minHeight: 44,
           borderRadius: 6,
           padding: '8px 16px',
-          '&.Mui-focusVisible': { outline: `3px solid ${t.vars.palette.house.tagEdge}`, outlineOffset: 2 },
-        }),
+          '&.Mui-focusVisible': RING,
+        },
         outlined: ({ theme: t }) => ({
           color: t.vars.palette.text.primary,
           borderColor: t.vars.palette.house.steel,
@@ -159,8 +176,8 @@ export const theme = createTheme({
           minHeight: 44,
           fontSize: 16,
           '&.Mui-focused': {
-            borderColor: t.vars.palette.house.tagEdge,
-            boxShadow: `0 0 0 3px ${t.vars.palette.house.tag}`,
+            borderColor: 'var(--ring)',
+            boxShadow: `0 0 0 2px var(--ring), 0 0 0 5px ${t.vars.palette.house.tag}`,
           },
           '&.Mui-error': { borderColor: t.vars.palette.house.rust },
         }),

@@ -74,7 +74,7 @@ describe('a write', () => {
     const bodies = server(REFUSED, REFUSED);
     const refused = await write('e', { id: 'one', tanks: 2 });
     expect(refused).toBeInstanceOf(Problem);
-    expect((refused as Problem).at('tanks')).toBe('Too many.');
+    expect((refused as Problem).at('tanks')?.sentence).toBe('Too many.');
     await write('e', { id: 'two', tanks: 2 });
     expect(bodies.map((b) => b.id)).toEqual(['one', 'two']);
   });

@@ -83,7 +83,7 @@ async function askOnce(method: Method, path: string, { params, body, signal }: G
     });
   } catch (e) {
     if (e instanceof DOMException && e.name === 'AbortError') throw e;
-    throw new Problem(0, 'The server does not answer. Nothing is lost; try again when it is back.', []);
+    throw new Problem(0, words.away, []);
   }
   const { response, data } = came;
   if (response.ok) return data;

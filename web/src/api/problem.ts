@@ -5,6 +5,13 @@ export interface FieldProblem {
   sentence: string;
 }
 
+/** What is wrong with a field: said while it is typed, or refused when it was sent. */
+export type Wrong = string | FieldProblem;
+
+export function sentenceOf(wrong: Wrong | undefined): string | undefined {
+  return typeof wrong === 'object' ? wrong.sentence : wrong;
+}
+
 /** What the server refused, in its own words. Status 0: the server did not answer. */
 export class Problem extends Error {
   constructor(
@@ -16,9 +23,9 @@ export class Problem extends Error {
     super(sentence);
   }
 
-  /** The sentence at a field, if there is one. */
-  at(field: string): string | undefined {
-    return this.problems.find((p) => p.field === field)?.sentence;
+  /** What is wrong at a field, if anything is: the same thing as long as the refusal stands. */
+  at(field: string): FieldProblem | undefined {
+    return this.problems.find((p) => p.field === field);
   }
 
   /** Sentences that belong to none of the fields that the screen shows. */

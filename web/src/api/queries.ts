@@ -9,6 +9,7 @@ import type { InfiniteData, UseQueryOptions } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import type { Answer, Asked, Body, Params, Schemas, Written } from './client';
 import { device, get, send } from './client';
+import { soonIfAway } from './away';
 import type { Problem } from './problem';
 
 type Options<P> = Omit<UseQueryOptions<Answer<P>, Problem>, 'queryKey' | 'queryFn'>;
@@ -74,12 +75,19 @@ export function useWrite<P extends Written<M>, M extends 'post' | 'put' = 'post'
   });
 }
 
-export const useBoard = () => useAsked('/api/board', {}, { refetchInterval: 30_000 });
+const AWAY_MS = 60_000;
+
+/** How the fleet writes; every screen waits for it once. */
+export const useHouse = () =>
+  useAsked('/api/house', {}, { staleTime: 60_000, refetchInterval: soonIfAway(AWAY_MS) });
+export const useBoard = () => useAsked('/api/board', {}, { refetchInterval: soonIfAway(30_000) });
 /** The crew that a saw is out with; nothing while it is in. */
 export function useOutWith(tag: string): string | undefined {
   const { data: board } = useBoard();
   return board?.rails.find((rail) => rail.kind === 'CREW' && rail.plates.some((p) => p.tag === tag))?.crew;
 }
+/** Every saw in service with its set; it tells nothing that the board does not tell first. */
+export const useSawList = () => useAsked('/api/saws', {}, { refetchInterval: soonIfAway(30_000) });
 export const useSaw = (tag: string) => useAsked('/api/saws/{tag}', { path: { tag } });
 /** What striking a record out would do to its saw; asked anew each time, since every write may change it. */
 export const useStrikeEffect = (recordId: string) =>
@@ -157,10 +165,10 @@ export const useTakeable = (tag: string, step: Schemas['Step']) =>
   useAsked('/api/saws/{tag}/takeable/{step}', { path: { tag, step } }, { staleTime: 30_000 });
 
 /** Asked for again now and then: a look at a card falls due by itself. */
-export const useFaults = () => useAsked('/api/faults', {}, { refetchInterval: 60_000 });
+export const useFaults = () => useAsked('/api/faults', {}, { refetchInterval: soonIfAway(60_000) });
 
 export const useFault = (id: string) =>
-  useAsked('/api/faults/{id}', { path: { id } }, { refetchInterval: 60_000 });
+  useAsked('/api/faults/{id}', { path: { id } }, { refetchInterval: soonIfAway(60_000) });
 
 /** What can be wrong with this saw. */
 export const useComplaints = (tag: string) =>

@@ -436,6 +436,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["house"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/insights": {
         parameters: {
             query?: never;
@@ -731,7 +747,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["saws"];
         put?: never;
         post: operations["add_1"];
         delete?: never;
@@ -2455,6 +2471,11 @@ export interface components {
             ownMethod: boolean;
             usualWork: components["schemas"]["Work"];
         };
+        HouseView: {
+            lengthUnit: components["schemas"]["LengthUnit"];
+            volumeUnit: components["schemas"]["FuelUnit"];
+            zone: string;
+        };
         Insight: {
             /** Format: double */
             against?: number;
@@ -2557,6 +2578,25 @@ export interface components {
             outings: number;
             /** Format: double */
             tanks: number;
+        };
+        ListedSaw: {
+            bar?: string;
+            /** Format: double */
+            barLengthMm?: number;
+            crew?: string;
+            /** Format: double */
+            cutterLeftPercent?: number;
+            handle: components["schemas"]["Handle"];
+            headline?: components["schemas"]["Waiting"];
+            loop?: string;
+            make: string;
+            model: string;
+            onBench: boolean;
+            pitch?: components["schemas"]["Pitch"];
+            power: components["schemas"]["Power"];
+            sprocket?: string;
+            state: components["schemas"]["FitState"];
+            tag: string;
         };
         LogEntry: components["schemas"]["StepTaken"] | components["schemas"]["SetFitted"] | components["schemas"]["SawChanged"] | components["schemas"]["HeldByPerson"] | components["schemas"]["Released"] | components["schemas"]["VisitEnded"] | components["schemas"]["WentOut"] | components["schemas"]["CameBack"] | components["schemas"]["FaultTold"];
         /** @enum {string} */
@@ -2671,15 +2711,13 @@ export interface components {
         /** @enum {string} */
         NeedKind: "CAUSE" | "NEW_PART" | "REPAIR" | "FIGURE" | "PASS" | "STAND";
         NewCalibration: {
-            /** Format: double */
-            figure: number;
+            figure: string;
             /** Format: uuid */
             id: string;
             method: components["schemas"]["TensionMethod"];
             /** Format: uuid */
             personId: string;
-            /** Format: double */
-            pullDownMm: number;
+            pullDown: string;
             sawTag: string;
             work: components["schemas"]["Work"];
         };
@@ -3445,26 +3483,22 @@ export interface components {
         SawEventKind: "RETIRED" | "BROUGHT_BACK" | "TAGGED";
         SawInput: {
             adjuster: components["schemas"]["Adjuster"];
-            /** Format: double */
-            adjusterLeadMm?: number;
-            /** Format: double */
-            adjusterTravelMm?: number;
+            adjusterLead?: string;
+            adjusterTravel?: string;
             brakeSeat: components["schemas"]["BrakeSeat"];
             captiveNuts: boolean;
             /** Format: double */
             displacementCc?: number;
             /** Format: int32 */
             fuelRatio?: number;
-            /** Format: double */
-            fuelTankMl?: number;
+            fuelTank?: string;
             handle: components["schemas"]["Handle"];
             houseMethod?: components["schemas"]["TensionMethod"];
             /** Format: date */
             inService: string;
             make: string;
             model: string;
-            /** Format: double */
-            oilTankMl?: number;
+            oilTank?: string;
             oiler: components["schemas"]["OilerKind"];
             plugCode?: string;
             power: components["schemas"]["Power"];
@@ -4897,6 +4931,26 @@ export interface operations {
             };
         };
     };
+    house: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HouseView"];
+                };
+            };
+        };
+    };
     all: {
         parameters: {
             query?: never;
@@ -5370,6 +5424,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    saws: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ListedSaw"][];
+                };
             };
         };
     };

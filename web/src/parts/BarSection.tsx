@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import { useTheme } from '@mui/material/styles';
-import { rounded } from '../words/format';
+import { byGauge, length } from '../words/units';
 import { barSection, SECTION } from './geometry/barSection';
 
 interface Props {
@@ -39,7 +39,7 @@ export function BarSection({
     <Box
       component="svg"
       role="img"
-      aria-label={`Section of the bar${clearance === undefined ? '' : `: clearance ${rounded(clearance, 2)} mm`}`}
+      aria-label={`Section of the bar${clearance === undefined ? '' : `: clearance ${byGauge(clearance)}`}`}
       viewBox="0 0 520 222"
       sx={{
         width: '100%',
@@ -67,16 +67,16 @@ export function BarSection({
         fontWeight="600"
         fill={clearance === undefined ? text.secondary : tone}
       >
-        {clearance === undefined ? 'Measure the depth' : `clearance ${rounded(clearance, 2)} mm`}
+        {clearance === undefined ? 'Measure the depth' : `clearance ${byGauge(clearance)}`}
       </text>
       {tangMm !== undefined && (
         <text x={352} y={TOP + 22} fontSize="14" fill={text.secondary}>
-          tang {rounded(tangMm, 1)} mm
+          tang {length(tangMm)}
         </text>
       )}
       {differenceMm !== undefined && differenceMm > 0 && (
         <text x={352} y={TOP} fontSize="14" fill={text.secondary}>
-          rails {rounded(differenceMm, 2)} mm apart
+          rails {byGauge(differenceMm)} apart
         </text>
       )}
     </Box>

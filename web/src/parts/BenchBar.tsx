@@ -7,7 +7,10 @@ export function BenchBar({ said, children }: { said: ReactNode; children: ReactN
     <Box
       sx={(t) => ({
         order: 4,
+        '--ring': t.vars.palette.house.tag,
         position: 'sticky',
+        // Where little of the page is in sight, as when it is enlarged, the bar covers nothing.
+        '@media (max-height: 560px)': { position: 'static' },
         zIndex: 2,
         bottom: 8,
         background: t.vars.palette.house.beam,

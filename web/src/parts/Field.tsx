@@ -3,15 +3,32 @@ import type { InputBaseProps } from '@mui/material/InputBase';
 import InputBase from '@mui/material/InputBase';
 import NativeSelect from '@mui/material/NativeSelect';
 import type { ReactNode } from 'react';
-import { useId } from 'react';
+import { useId, useState } from 'react';
+import type { Wrong } from '../api/problem';
+import { sentenceOf } from '../api/problem';
 
 interface Common {
   label: string;
   hint?: ReactNode;
-  problem?: string | undefined;
+  /** What is wrong; a refusal of the server goes when the field is changed. */
+  problem?: Wrong | undefined;
 }
 
-function Labelled({ id, label, hint, problem, children }: Common & { id: string; children: ReactNode }) {
+/** What stands at a field of this value: nothing any more of a refusal of another value. */
+function useStanding(problem: Wrong | undefined, value: string): string | undefined {
+  const [refused, setRefused] = useState({ problem, value });
+  if (refused.problem !== problem) setRefused({ problem, value });
+  const gone = typeof problem === 'object' && refused.problem === problem && refused.value !== value;
+  return gone ? undefined : sentenceOf(problem);
+}
+
+function Labelled({
+  id,
+  label,
+  hint,
+  problem,
+  children,
+}: Omit<Common, 'problem'> & { id: string; problem: string | undefined; children: ReactNode }) {
   return (
     <Box sx={{ minWidth: 0 }}>
       <Box
@@ -36,7 +53,7 @@ function Labelled({ id, label, hint, problem, children }: Common & { id: string;
   );
 }
 
-function describedBy(id: string, { hint, problem }: Common): string | undefined {
+function describedBy(id: string, hint: ReactNode, problem: string | undefined): string | undefined {
   if (problem) return `${id}-problem`;
   return hint ? `${id}-hint` : undefined;
 }
@@ -54,19 +71,20 @@ export function Field({
     'onChange' | 'value'
   >) {
   const id = useId();
+  const wrong = useStanding(problem, value);
   return (
-    <Labelled id={id} label={label} hint={hint} problem={problem}>
+    <Labelled id={id} label={label} hint={hint} problem={wrong}>
       <InputBase
         fullWidth
         {...rest}
         id={id}
         value={value}
-        error={problem !== undefined}
+        error={wrong !== undefined}
         onChange={(e) => onChange(e.target.value)}
         inputProps={{
           autoComplete: 'off',
           ...rest.inputProps,
-          'aria-describedby': describedBy(id, { label, hint, problem }),
+          'aria-describedby': describedBy(id, hint, wrong),
         }}
       />
     </Labelled>
@@ -83,14 +101,19 @@ export function Pick<T extends string>({
   onChange,
 }: Common & { value: T; options: { value: T; label: string }[]; onChange: (value: T) => void }) {
   const id = useId();
+  const wrong = useStanding(problem, value);
   return (
-    <Labelled id={id} label={label} hint={hint} problem={problem}>
+    <Labelled id={id} label={label} hint={hint} problem={wrong}>
       <NativeSelect
         fullWidth
         disableUnderline
         value={value}
         onChange={(e) => onChange(e.target.value as T)}
-        inputProps={{ id, 'aria-describedby': describedBy(id, { label, hint, problem }) }}
+        inputProps={{
+          id,
+          'aria-invalid': wrong !== undefined,
+          'aria-describedby': describedBy(id, hint, wrong),
+        }}
         sx={{ '& select': { minHeight: 28 } }}
       >
         {options.map((o) => (

@@ -1,26 +1,27 @@
 import Box from '@mui/material/Box';
 import { useTheme } from '@mui/material/styles';
 import type { Schemas } from '../api/client';
-import { dayOf, length } from '../words/format';
+import { dayOf } from '../words/format';
 import { ChartSvg } from './ChartSvg';
+import { length } from '../words/units';
 import { GROWTH, growthLayout } from './geometry/growth';
 
 const MOST = 620;
 const { height: H, left: L, right: R, top: T } = GROWTH;
 
 /** Growth of the loop over time, with the lines at which it is watched and retired. */
-export function GrowthChart({ growth, unit }: { growth: Schemas['Growth']; unit: Schemas['LengthUnit'] }) {
+export function GrowthChart({ growth }: { growth: Schemas['Growth'] }) {
   const last = growth.points[growth.points.length - 1];
   if (!last) {
     return <Box sx={{ color: 'text.secondary' }}>No reading of this chain yet.</Box>;
   }
   return (
     <ChartSvg
-      label={`Growth of the chain by turns taken up: ${length(last.growthMm, unit)} now, watched from ${length(growth.watchMm, unit)}, retired at ${length(growth.retireMm, unit)}`}
+      label={`Growth of the chain by turns taken up: ${length(last.growthMm)} now, watched from ${length(growth.watchMm)}, retired at ${length(growth.retireMm)}`}
       most={MOST}
       height={H}
     >
-      {(width) => <Readings growth={growth} last={last} unit={unit} width={width} />}
+      {(width) => <Readings growth={growth} last={last} width={width} />}
     </ChartSvg>
   );
 }
@@ -28,12 +29,10 @@ export function GrowthChart({ growth, unit }: { growth: Schemas['Growth']; unit:
 function Readings({
   growth,
   last,
-  unit,
   width,
 }: {
   growth: Schemas['Growth'];
   last: Schemas['Growth']['points'][number];
-  unit: Schemas['LengthUnit'];
   width: number;
 }) {
   const palette = useTheme().vars.palette;
@@ -60,8 +59,8 @@ function Readings({
     <>
       <line x1={L} x2={width - R} y1={y(0)} y2={y(0)} stroke={house.steel} />
       <line x1={L} x2={L} y1={T} y2={y(0)} stroke={house.steel} />
-      {line(growth.watchMm, `watch ${length(growth.watchMm, unit)} (est.)`, palette.text.secondary, '2 5')}
-      {line(growth.retireMm, `retire ${length(growth.retireMm, unit)} (est.)`, house.rust, '9 4')}
+      {line(growth.watchMm, `watch ${length(growth.watchMm)} (est.)`, palette.text.secondary, '2 5')}
+      {line(growth.retireMm, `retire ${length(growth.retireMm)} (est.)`, house.rust, '9 4')}
       <path d={path} fill="none" stroke="currentColor" strokeWidth="2.4" strokeLinejoin="round" />
       {places.map((p, i) => (
         <line key={i} x1={p.x} x2={p.x} y1={p.y - 4} y2={p.y + 4} stroke="currentColor" strokeWidth="1.6" />
@@ -77,7 +76,7 @@ function Readings({
         fontWeight="600"
         fill="currentColor"
       >
-        {length(last.growthMm, unit)}
+        {length(last.growthMm)}
       </text>
       <text x={L} y={H - 9} fontSize="13" fill={palette.text.secondary}>
         {dayOf(first.at)}

@@ -1,8 +1,9 @@
 import Box from '@mui/material/Box';
 import { useTheme } from '@mui/material/styles';
 import type { Schemas } from '../api/client';
-import { mm, sideWords } from '../words/edge';
+import { sideWords } from '../words/edge';
 import { ChartSvg } from './ChartSvg';
+import { byCaliper } from '../words/units';
 import { cutterHeights, LOOP, loopOutline, spotOnLoop } from './geometry/loop';
 
 interface Props {
@@ -23,7 +24,7 @@ export function LoopMap(props: Props) {
     .flatMap((p) => [p.beforeMm, after ? p.afterMm : undefined])
     .filter((v) => v !== undefined);
   const known = lengths.length > 0;
-  const range = known ? `${mm(Math.min(...lengths))} to ${mm(Math.max(...lengths))}` : '';
+  const range = known ? `${byCaliper(Math.min(...lengths))} to ${byCaliper(Math.max(...lengths))}` : '';
   const measured = places.filter((p) => (after ? p.afterMm : p.beforeMm) !== undefined).length;
   return (
     <Box component="figure" sx={{ m: 0, minWidth: 0 }}>
@@ -129,7 +130,7 @@ function Loop({
               <path d={`M${end.x - 4} ${end.y - 4}l8 8m0-8l-8 8`} stroke={house.rust} strokeWidth="2.4" />
             )}
             {p.strokes !== undefined && <circle cx={x - nx * 10} cy={y - ny * 10} r="3" fill={house.good} />}
-            <title>{`Cutter ${p.place + 1}, ${sideWords[p.side]}${value === undefined ? '' : `, ${mm(value)}`}`}</title>
+            <title>{`Cutter ${p.place + 1}, ${sideWords[p.side]}${value === undefined ? '' : `, ${byCaliper(value)}`}`}</title>
           </g>
         );
       })}

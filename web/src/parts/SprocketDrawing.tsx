@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import { useTheme } from '@mui/material/styles';
-import { rounded } from '../words/format';
+import { byGauge } from '../words/units';
 import { grooveDepth, SPROCKET, sprocketStar } from './geometry/sprocket';
 
 /** One gap between two teeth seen large, with the groove that the drive links have worn. */
@@ -15,7 +15,7 @@ export function SprocketDrawing({ wearMm, worn }: { wearMm: number | undefined; 
     <Box
       component="svg"
       role="img"
-      aria-label={`Drive sprocket${wearMm === undefined ? '' : `: wear groove ${rounded(wearMm, 2)} mm`}`}
+      aria-label={`Drive sprocket${wearMm === undefined ? '' : `: wear groove ${byGauge(wearMm)}`}`}
       viewBox="0 0 520 184"
       sx={{
         width: '100%',
@@ -57,7 +57,7 @@ export function SprocketDrawing({ wearMm, worn }: { wearMm: number | undefined; 
         fontWeight="600"
         fill={wearMm === undefined ? text.secondary : tone}
       >
-        {wearMm === undefined ? 'Measure across the teeth' : `groove ${rounded(wearMm, 2)} mm`}
+        {wearMm === undefined ? 'Measure across the teeth' : `groove ${byGauge(wearMm)}`}
       </text>
     </Box>
   );

@@ -3,13 +3,17 @@ import type { Schemas } from '../api/client';
 import { useTakeable } from '../api/queries';
 import { amount } from '../words/stores';
 import { Field } from './Field';
-import { numberOf } from '../words/number';
+import { stockSign, stockTyped } from '../words/units';
 
 /** What was typed, as the server takes it; blank takes nothing. */
-export function takesOf(takes: Record<string, string>): Schemas['StockTake'][] {
+export function takesOf(
+  takes: Record<string, string>,
+  items: Schemas['Takeable'][] | undefined,
+): Schemas['StockTake'][] {
+  const unitOf = (itemId: string) => items?.find((item) => item.id === itemId)?.unit ?? 'PIECE';
   return Object.entries(takes)
     .filter(([, text]) => text.trim() !== '')
-    .map(([itemId, text]) => ({ itemId, amount: numberOf(text) as number }));
+    .map(([itemId, text]) => ({ itemId, amount: stockTyped(text, unitOf(itemId)) as number }));
 }
 
 /** What a step took from the shelf: one field for each thing that fits this saw. */
@@ -37,7 +41,7 @@ export function TakeFields({
         {data.map((item) => (
           <Field
             key={item.id}
-            label={item.name}
+            label={[item.name, stockSign(item.unit)].filter(Boolean).join(', ')}
             hint={`${amount(item.shelf, item.unit)} there`}
             inputMode="decimal"
             value={takes[item.id] ?? ''}

@@ -3,7 +3,7 @@ import { useTheme } from '@mui/material/styles';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import type { Schemas } from '../api/client';
 import { words } from '../words/en';
-import { length } from '../words/format';
+import { byRule } from '../words/units';
 import { pullAcross, rowsOf, SCALE, wide } from './geometry/tensionScale';
 
 const WIDE = 760;
@@ -17,13 +17,11 @@ export function TensionScale({
   house,
   place,
   work,
-  unit,
 }: {
   scale: Schemas['CommonScale'];
   house: Schemas['TensionMethod'];
   place: number | undefined;
   work: Schemas['Work'];
-  unit: Schemas['LengthUnit'];
 }) {
   const theme = useTheme();
   const palette = theme.vars.palette;
@@ -66,8 +64,8 @@ export function TensionScale({
   const bottom = BAND_TOP + BAND_HEIGHT;
   const height = bottom + 14 + Math.max(...labels.map((l) => l.row + 1)) * 19;
   const marker = place === undefined ? undefined : x(place);
-  const spoken = `Scale of pull-down from 0 to ${length(scale.endMm, unit)}. Target ${length(scale.targetMm, unit)}.${
-    place === undefined ? '' : ` This saw lies at ${length(place, unit)}.`
+  const spoken = `Scale of pull-down from 0 to ${byRule(scale.endMm)}. Target ${byRule(scale.targetMm)}.${
+    place === undefined ? '' : ` This saw lies at ${byRule(place)}.`
   }`;
   return (
     <Box
@@ -116,7 +114,7 @@ export function TensionScale({
             fontWeight="700"
             fontSize="19"
           >
-            {`this saw ${length(place, unit)}`}
+            {`this saw ${byRule(place)}`}
           </text>
         </g>
       )}

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { RING } from '../theme';
 import { useTheme } from '@mui/material/styles';
 
 /** Something that holds or does not, as a key with a box that fills. */
@@ -27,10 +28,7 @@ export function Tick({
         background: t.vars.palette.background.paper,
         cursor: 'pointer',
         fontSize: 15,
-        '&:has(input:focus-visible)': {
-          outline: `3px solid ${t.vars.palette.house.tagEdge}`,
-          outlineOffset: 2,
-        },
+        '&:has(input:focus-visible)': RING,
       })}
     >
       <Box

@@ -1,8 +1,9 @@
 import Box from '@mui/material/Box';
 import { useTheme } from '@mui/material/styles';
 import type { Schemas } from '../api/client';
-import { BURNED, rounded, tanks } from '../words/format';
+import { BURNED, tanks } from '../words/format';
 import { lifeSentence, wearWords } from '../words/wear';
+import { byGauge, onAxis } from '../words/units';
 import { ChartSvg } from './ChartSvg';
 import { pathThrough } from './geometry/growth';
 import { WEAR, wearLayout } from './geometry/wear';
@@ -17,10 +18,10 @@ export function WearChart({ wear, power }: { wear: Schemas['WearView']; power: S
   return (
     <Box component="figure" sx={{ m: 0, minWidth: 0 }}>
       <Box component="figcaption" sx={{ fontWeight: 600, fontSize: 15 }}>
-        {wearWords[wear.kind]}: {rounded(last.mm, 2)} mm
+        {wearWords[wear.kind]}: {byGauge(last.mm)}
       </Box>
       <ChartSvg
-        label={`${wearWords[wear.kind]} over ${BURNED[power]}s: ${rounded(last.mm, 2)} mm, limit ${rounded(wear.limitMm, 2)} mm. ${lifeSentence(wear, power)}`}
+        label={`${wearWords[wear.kind]} over ${BURNED[power]}s: ${byGauge(last.mm)}, limit ${byGauge(wear.limitMm)}. ${lifeSentence(wear, power)}`}
         most={MOST}
         height={H}
       >
@@ -77,16 +78,16 @@ function Readings({
         fontWeight="600"
         fill={house.rust}
       >
-        limit {rounded(wear.limitMm, 2)} mm
+        limit {byGauge(wear.limitMm)}
       </text>
       {places.map((p, i) => (
         <line key={i} x1={p.x} x2={p.x} y1={p.y - 4.5} y2={p.y + 4.5} stroke={text.primary} strokeWidth="2" />
       ))}
       <text x={L - 6} y={y(high) + 4} textAnchor="end" fontSize="12.5" fill={text.secondary}>
-        {rounded(high, 1)}
+        {onAxis(high)}
       </text>
       <text x={L - 6} y={y(low) + 4} textAnchor="end" fontSize="12.5" fill={text.secondary}>
-        {rounded(low, 1)}
+        {onAxis(low)}
       </text>
       <text x={x(wear.usedTanks)} y={H - 8} textAnchor="middle" fontSize="12.5" fill={text.secondary}>
         {tanks(Math.round(wear.usedTanks), power)}

@@ -8,6 +8,7 @@ export function Notices() {
     <Box
       key={notice.code}
       role="alert"
+      data-standing
       sx={(t) => ({
         borderLeft: `6px solid ${notice.holdsWriting ? t.vars.palette.house.rust : t.vars.palette.house.tag}`,
         background: t.vars.palette.background.paper,

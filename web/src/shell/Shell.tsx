@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Snackbar from '@mui/material/Snackbar';
 import { useColorScheme } from '@mui/material/styles';
 import type { ReactNode } from 'react';
 import { useEffect, useRef, useState } from 'react';
@@ -7,7 +8,10 @@ import { Link, NavLink, useLocation, useNavigate } from 'react-router';
 import { figures } from '../theme';
 import { words } from '../words/en';
 import { COMMANDS, useCommands } from './commands';
+import { useArrival } from './arrival';
 import { KeyList } from './KeyList';
+import { typing } from './keys';
+import { leavesByLetter, useUnsaved } from './leaving';
 import { Notices } from './Notices';
 import { usePerson } from './person';
 import { TagSearch } from './TagSearch';
@@ -23,6 +27,9 @@ const SCREENS = [
   { to: '/settings', command: 'settings' },
 ] as const;
 
+/** The same screen, with the hand at the saws that come back. */
+const BACK = { to: '/crews?in', command: 'back' } as const;
+
 /** The beam across the top of every screen, and the keys that work everywhere. */
 export function Shell({ children }: { children: ReactNode }) {
   const navigate = useNavigate();
@@ -32,10 +39,16 @@ export function Shell({ children }: { children: ReactNode }) {
   useEffect(() => {
     nav.current?.querySelector('.active')?.scrollIntoView({ block: 'nearest', inline: 'center' });
   }, [pathname]);
+  const { onInput, unsaved } = useUnsaved();
+  const [kept, setKept] = useState(false);
+  const leaveFor = (to: string) => (unsaved() ? setKept(true) : void navigate(to));
+  useArrival();
   useCommands('anywhere', {
     find: () => document.getElementById('tag-search')?.focus(),
     list: () => setKeysShown(true),
-    ...Object.fromEntries(SCREENS.map(({ to, command }) => [command, () => void navigate(to)])),
+    ...(leavesByLetter(pathname)
+      ? Object.fromEntries([...SCREENS, BACK].map(({ to, command }) => [command, () => leaveFor(to)]))
+      : {}),
   });
   return (
     <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column' }}>
@@ -60,12 +73,13 @@ export function Shell({ children }: { children: ReactNode }) {
       <Box
         component="header"
         sx={(t) => ({
+          '--ring': t.vars.palette.house.tag,
           background: t.vars.palette.house.beam,
           color: t.vars.palette.house.onBeam,
           display: 'flex',
           flexWrap: 'wrap',
           alignItems: 'center',
-          columnGap: { xs: 1, md: 3 },
+          columnGap: { xs: 1, md: 1.5, xl: 3 },
           rowGap: { xs: 0.25, sm: 1 },
           pt: { xs: 0.75, sm: 0 },
           pb: { xs: 0, sm: 1, lg: 0 },
@@ -110,13 +124,13 @@ export function Shell({ children }: { children: ReactNode }) {
                 color: 'inherit',
                 textDecoration: 'none',
                 fontWeight: 600,
-                fontSize: { xs: 14, md: 16 },
-                px: { xs: 0.5, md: 1.1 },
+                fontSize: { xs: 14, md: 15.5 },
+                px: { xs: 0.5, md: 0.9, xl: 1.1 },
                 whiteSpace: 'nowrap',
                 lineHeight: { xs: '41px', md: '49px' },
                 borderBottom: '3px solid transparent',
                 '&.active': { borderBottomColor: t.vars.palette.house.tag },
-                '&:focus-visible': { outlineColor: t.vars.palette.house.tag, outlineOffset: -4 },
+                '&:focus-visible': { outlineOffset: -4 },
               })}
             >
               {COMMANDS.anywhere.keys[screen.command].does}
@@ -133,6 +147,10 @@ export function Shell({ children }: { children: ReactNode }) {
         component="main"
         id="main"
         tabIndex={-1}
+        onInput={onInput}
+        onKeyDown={(e: React.KeyboardEvent) => {
+          if (e.key === 'Escape' && typing(e.target)) (e.target as HTMLElement).blur();
+        }}
         sx={{ flexGrow: 1, outline: 'none', px: { xs: 1.5, sm: 2.5 }, pb: 4 }}
       >
         <Notices />
@@ -152,7 +170,7 @@ export function Shell({ children }: { children: ReactNode }) {
         }}
       >
         <span>
-          {words.manual} <Link to="/handbook">Handbook of the job</Link>
+          {words.manual} <Link to="/handbook">Handbook</Link>
         </span>
         <Box sx={(t) => ({ display: { xs: 'block', sm: 'none' }, color: t.vars.palette.text.primary })}>
           <SchemeSwitch />
@@ -166,6 +184,7 @@ export function Shell({ children }: { children: ReactNode }) {
           Keys: ?
         </Button>
       </Box>
+      <Snackbar open={kept} autoHideDuration={6000} onClose={() => setKept(false)} message={words.unsaved} />
       <KeyList open={keysShown} onClose={() => setKeysShown(false)} />
     </Box>
   );
@@ -177,7 +196,7 @@ function PersonChoice() {
     <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 14 }}>
       <Box
         component="span"
-        sx={(t) => ({ color: t.vars.palette.house.mutedOnBeam, display: { xs: 'none', md: 'inline' } })}
+        sx={(t) => ({ color: t.vars.palette.house.mutedOnBeam, display: { xs: 'none', xl: 'inline' } })}
       >
         Recorded by
       </Box>
@@ -197,7 +216,6 @@ function PersonChoice() {
           border: `1px solid ${t.vars.palette.house.steel}`,
           borderRadius: '5px',
           px: 0.75,
-          '&:focus-visible': { outlineColor: t.vars.palette.house.tag },
         })}
       >
         {people.map((p) => (
@@ -227,7 +245,6 @@ function SchemeSwitch() {
         border: `1px solid ${t.vars.palette.house.steel}`,
         borderRadius: '5px',
         cursor: 'pointer',
-        '&:focus-visible': { outlineColor: t.vars.palette.house.tag },
       })}
     >
       {dark ? 'Daylight' : 'Dim light'}

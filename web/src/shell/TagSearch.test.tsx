@@ -34,9 +34,21 @@ describe('the search for a tag', () => {
     await waitFor(() => expect(view.address()).toBe('/saws/17'));
   });
 
+  it('finds a part by its tag', async () => {
+    const view = show(<TagSearch />, {
+      at: '/stores',
+      answers: {
+        '/api/board': BOARD,
+        '/api/parts': { chains: [{ tag: 'YC-10' }], bars: [{ tag: 'YB-04' }], sprockets: [] },
+      },
+    });
+    await view.user.type(screen.getByLabelText('Tag number'), 'yb-04{Enter}');
+    await waitFor(() => expect(view.address()).toBe('/parts/YB-04'));
+  });
+
   it('tells what is not there and stays where it is', async () => {
     const view = await search('99');
-    expect((await screen.findByRole('alert')).textContent).toContain('There is no saw 99');
+    expect((await screen.findByRole('alert')).textContent).toContain('There is no saw or part 99');
     expect(view.address()).toBe('/stores');
     await view.user.type(screen.getByLabelText('Tag number'), '{Escape}');
     expect(screen.queryByRole('alert')).toBeNull();

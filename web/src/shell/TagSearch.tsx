@@ -1,39 +1,49 @@
 import Box from '@mui/material/Box';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { isAway } from '../api/away';
 import { get } from '../api/client';
+import { Problem } from '../api/problem';
 import { useBoard } from '../api/queries';
+import { words } from '../words/en';
+import { meant, tagsOn } from '../words/tags';
 
-/** Finds a saw by its tag from anywhere: 6 finds 06. */
+/** Finds a saw or a part by its tag from anywhere: 6 finds 06. */
 export function TagSearch() {
   const navigate = useNavigate();
   const { data: board } = useBoard();
   const [text, setText] = useState('');
   const [unknown, setUnknown] = useState<string>();
-  const tags = board?.rails.flatMap((rail) => rail.plates.map((plate) => plate.tag)) ?? [];
+  const tags = tagsOn(board);
 
-  const go = (tag: string) => {
+  const go = (address: string) => {
     setText('');
     setUnknown(undefined);
     if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
-    void navigate(`/saws/${tag}`);
+    void navigate(address);
   };
 
   const find = () => {
     const typed = text.trim();
     if (typed === '') return;
-    const plain = (tag: string) => tag.toLowerCase().replace(/^0+/, '');
-    const tag = tags.find((t) => t === typed) ?? tags.find((t) => plain(t) === plain(typed));
+    const tag = meant(typed, tags);
     if (tag !== undefined) {
-      go(tag);
+      go(`/saws/${tag}`);
       return;
     }
-    // What hangs on no rail may be retired, or be an old label of a saw that was given another tag.
-    get('/api/saws/{tag}', { path: { tag: typed } }).then(
-      (saw) => go(saw.tag),
-      () => setUnknown(typed),
-    );
+    // What hangs on no rail may be retired, be an old label of a saw that was given another tag, or be the tag of a part.
+    get('/api/saws/{tag}', { path: { tag: typed } })
+      .then((saw) => go(`/saws/${saw.tag}`))
+      .catch(() => partOf(typed))
+      .catch((e: unknown) => setUnknown(isAway(e) ? words.away : words.noTag(typed)));
   };
+  const partOf = (typed: string) =>
+    get('/api/parts', {}).then((parts) => {
+      const all = [...parts.chains, ...parts.bars, ...parts.sprockets].map((part) => part.tag);
+      const part = meant(typed, all);
+      if (part === undefined) throw new Problem(404, '', []);
+      go(`/parts/${part}`);
+    });
 
   return (
     <Box
@@ -68,7 +78,7 @@ export function TagSearch() {
         sx={(t) => ({
           font: 'inherit',
           fontSize: 15,
-          width: { xs: 118, sm: 124, md: 190 },
+          width: { xs: 118, sm: 124, md: 150, xl: 190 },
           minHeight: { xs: 44, sm: 34 },
           px: 1.25,
           color: 'inherit',
@@ -76,7 +86,6 @@ export function TagSearch() {
           border: `1px solid ${t.vars.palette.house.steel}`,
           borderRadius: '5px',
           '&::placeholder': { color: t.vars.palette.house.mutedOnBeam, opacity: 1 },
-          '&:focus-visible': { outlineColor: t.vars.palette.house.tag },
         })}
       />
       <datalist id="known-tags">
@@ -102,7 +111,7 @@ export function TagSearch() {
             borderRadius: '5px',
           })}
         >
-          There is no saw {unknown}. Check the tag on its plate.
+          {unknown}
         </Box>
       )}
     </Box>

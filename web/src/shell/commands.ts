@@ -20,17 +20,19 @@ export const COMMANDS = {
       board: { key: 'b', does: 'Board' },
       bench: { key: 'n', does: 'Bench' },
       crews: { key: 'o', does: 'Out and back' },
+      back: { key: 'k', does: 'Out and back: saws come back' },
       saws: { key: 's', does: 'Saws' },
       faults: { key: 'f', does: 'Faults' },
       stores: { key: 'p', does: 'Stores' },
       log: { key: 'l', does: 'Log' },
       settings: { key: 'g', does: 'Settings' },
       list: { key: '?', does: 'This list' },
+      out: { key: 'Escape', does: 'Out of a field, so that keys work again' },
     },
   },
   complaints: {
     title: 'On the board and the list of faults',
-    keys: { take: { key: 'c', does: 'Take a complaint' } },
+    keys: { take: { key: 'c', does: 'Report a complaint' } },
   },
   saw: {
     title: 'On a saw',
@@ -39,7 +41,7 @@ export const COMMANDS = {
       tension: { key: 't', does: 'Tension check' },
       record: { key: 'r', does: 'Record one task' },
       sharpen: { key: 'm', does: 'Sharpen: map the loop in the vice' },
-      complaint: { key: 'c', does: 'Take a complaint' },
+      complaint: { key: 'c', does: 'Report a complaint' },
       oiling: { key: 'i', does: 'Oiling' },
       edit: { key: 'e', does: 'Edit the saw' },
     },
@@ -48,7 +50,7 @@ export const COMMANDS = {
     title: 'At the bench',
     keys: {
       fine: { key: '1', does: 'Fine' },
-      attend: { key: '2', does: 'Attend' },
+      attend: { key: '2', does: 'Needs work' },
       fail: { key: '3', does: 'Fail' },
       next: { key: 'Enter', does: 'Save, and on to the next step' },
       back: { key: 'Backspace', does: 'Back to the step before' },
@@ -101,6 +103,7 @@ export function useCommands<P extends keyof Places>(
         return key && act ? [[key, act]] : [];
       }),
     ),
+    place === 'anywhere',
   );
 }
 

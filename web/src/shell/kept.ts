@@ -1,8 +1,12 @@
 import { useEffect, useState } from 'react';
+import { house } from '../words/house';
 
 /** Something half typed that outlives a closed browser: kept here until it is saved. */
 export function useKept<T>(key: string, fresh: () => T, begun: (value: T) => boolean) {
-  const storeKey = `yellow-tally.${key}`;
+  // A bare figure means what its label said: what was typed in other units is not read in these.
+  const { lengthUnit, volumeUnit } = house();
+  const units = [lengthUnit === 'INCH' ? '.in' : '', volumeUnit === 'US_GALLON' ? '.gal' : ''].join('');
+  const storeKey = `yellow-tally.${key}${units}`;
   const [value, setValue] = useState<T>(() => {
     try {
       const kept = localStorage.getItem(storeKey);

@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import { byGauge, lengthSign, rounded } from './units';
 import { words } from './en';
 
 type Step = Schemas['Step'];
@@ -35,7 +36,7 @@ export const stepWords: Record<Step, StepWords> = {
   INERTIA: {
     title: 'Inertia brake',
     how: 'Engine off. Let the nose drop onto wood as the maker’s manual says: the brake trips.',
-    caution: 'Engine off, never over a foot or a bench edge. Not alone.',
+    caution: 'Engine off, never over a foot or a bench edge. Second person near.',
   },
   CLEAN_COVER: {
     title: 'Clean cover, cavity, oil outlet',
@@ -63,7 +64,7 @@ export const stepWords: Record<Step, StepWords> = {
   DRESS_RAILS: {
     title: 'Dress rails',
     how: 'Draw the burr off with a flat file. Both rails together, long even strokes, stop short of the nose.',
-    caution: 'Eyes for the file, gloves for the edge.',
+    caution: 'Eye protection for filing, gloves near cutters.',
   },
   NOSE: { title: 'Nose spins free', how: 'It turns freely, has no play and no missing rollers.' },
   NOSE_GREASE: {
@@ -218,17 +219,17 @@ export const stepWords: Record<Step, StepWords> = {
   BRAKE_RUNNING: {
     title: 'Brake stops the chain',
     how: 'Saw running on the ground as its manual says: full throttle, brake on. The chain stops at once.',
-    caution: 'Not alone, in full protection, clear ground all round.',
+    caution: 'Full protective gear, second person near, clear ground all round.',
   },
   CONTROLS: {
     title: 'Idle, throttle lock, stop switch',
     how: 'Chain stands at idle. Trigger locked without the lock. Switch stops the engine.',
-    caution: 'Not alone, in full protection.',
+    caution: 'Full protective gear, second person near.',
   },
   OIL_CARD: {
     title: 'Oil card',
     how: 'Nose a hand’s width from clean card, chain running well up, half a minute: a line of oil appears.',
-    caution: 'Not alone, in full protection, nose never touching.',
+    caution: 'Full protective gear, second person near, nose never touching.',
   },
 };
 
@@ -381,8 +382,7 @@ export const measureWords: Record<Schemas['Measure'], string> = {
   GAUGE_RIGHT_MOST: 'Right, lowest gauge',
 };
 
-export const figureUnit: Record<Schemas['FigureKind'], string> = {
-  LENGTH: 'mm',
+const FIGURE_UNIT: Record<Exclude<Schemas['FigureKind'], 'LENGTH'>, string> = {
   COUNT: '',
   DAYS: 'days',
   PERCENT: '%',
@@ -390,9 +390,21 @@ export const figureUnit: Record<Schemas['FigureKind'], string> = {
   TURNS: 'turns',
 };
 
+/** The unit that a bare figure of a step is typed in. */
+export function figureUnit(kind: Schemas['FigureKind']): string {
+  return kind === 'LENGTH' ? lengthSign() : FIGURE_UNIT[kind];
+}
+
+/** A figure of a step with its unit. */
+export function figureWords(figure: number, kind: Schemas['FigureKind']): string {
+  if (kind === 'LENGTH') return byGauge(figure);
+  const unit = FIGURE_UNIT[kind];
+  return `${rounded(figure, 2)}${unit && ` ${unit}`}`;
+}
+
 export const outcomeWords: Record<Schemas['WorkOutcome'], string> = {
   FINE: 'Fine',
-  ATTEND: 'Attend',
+  ATTEND: 'Needs work',
   FAIL: 'Fail',
   SKIPPED: 'Skipped',
 };
@@ -486,7 +498,7 @@ export function saidWords(kind: Schemas['StepKind']): [Schemas['StepOutcome'], s
     case 'TENSION':
       return [
         ['FINE', 'Fine'],
-        ['ATTEND', 'Attend'],
+        ['ATTEND', 'Needs work'],
         ['FAIL', 'Fail'],
       ];
   }
@@ -502,5 +514,5 @@ export const whyWords: Record<Schemas['Why'], string> = {
   COMES_WITH: 'falls due with the sharpening',
   COMPANY: 'goes along',
   CLOSES: 'closes what was opened',
-  RIDES_ALONG: 'rides along, may be left',
+  RIDES_ALONG: 'worth doing now, may be left',
 };

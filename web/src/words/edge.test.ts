@@ -65,7 +65,7 @@ describe('the edge in words', () => {
         filings: 1,
         range: { low: 0.05, likely: 0.052, high: 0.06 },
       }),
-    ).toBe('0.052 mm a stroke, learned from 1 sharpening of this loop, from 0.05 to 0.06.');
+    ).toBe('0.052 mm a stroke, learned from 1 sharpening of this loop, from 0.05 mm to 0.06 mm.');
     expect(rateSentence({ mm: 0.052, source: 'PITCH', filings: 12 })).toBe(
       '0.052 mm a stroke, learned from 12 sharpenings of its pitch.',
     );

@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import { byCaliper, fine } from './units';
 import { rounded } from './format';
 
 export const sideWords: Record<Schemas['Side'], string> = { LEFT: 'left', RIGHT: 'right' };
@@ -28,11 +29,6 @@ const REASONS: Record<Schemas['PlanReason'], string> = {
   MAY_BE_ONE_CUTTER: 'From four lengths only: it may be one bad cutter.',
 };
 
-/** Two digits: what a caliper shows. */
-export function mm(value: number): string {
-  return `${value.toFixed(2)} mm`;
-}
-
 /** Verdict, reason and the next hand movement. */
 export function planSentence(plan: Schemas['SharpeningPlan']): string {
   const reasons = plan.reasons.map((r) => REASONS[r]).join(' ');
@@ -40,7 +36,7 @@ export function planSentence(plan: Schemas['SharpeningPlan']): string {
     case 'TOUCH_UP':
       return `Sides and lengths are even. ${reasons} The same strokes on every cutter.`.replace('  ', ' ');
     case 'EQUALISE':
-      return `${reasons} File each down to ${mm(plan.targetMm)}, then the base strokes on all.`;
+      return `${reasons} File each down to ${byCaliper(plan.targetMm)}, then the base strokes on all.`;
     case 'SCRAP':
       return `${reasons} Fit another loop.`;
     case 'OUT_OF_USE':
@@ -50,7 +46,7 @@ export function planSentence(plan: Schemas['SharpeningPlan']): string {
 
 /** What a difference of the sides does to the cut. */
 export function balanceSentence(balance: Schemas['SideBalance']): string {
-  const off = mm(Math.abs(balance.differenceMm));
+  const off = byCaliper(Math.abs(balance.differenceMm));
   return balance.leadsTo
     ? `Sides ${off} apart: leads to the ${sideWords[balance.leadsTo]}, where the cutters are longer.`
     : `Sides ${off} apart: cuts straight.`;
@@ -58,10 +54,10 @@ export function balanceSentence(balance: Schemas['SideBalance']): string {
 
 /** How sure the removal per stroke is. */
 export function rateSentence(rate: Schemas['FilingRate']): string {
-  const stroke = `${rounded(rate.mm, 3)} mm a stroke`;
+  const stroke = `${fine(rate.mm)} a stroke`;
   const of = `${rate.filings} ${rate.filings === 1 ? 'sharpening' : 'sharpenings'}`;
   if (rate.source === 'ESTIMATE') return `${stroke} (est.). Measured again after filing, it is learned.`;
-  const range = rate.range ? `, from ${rounded(rate.range.low, 3)} to ${rounded(rate.range.high, 3)}` : '';
+  const range = rate.range ? `, from ${fine(rate.range.low)} to ${fine(rate.range.high)}` : '';
   return rate.source === 'CHAIN'
     ? `${stroke}, learned from ${of} of this loop${range}.`
     : `${stroke}, learned from ${of} of its pitch${range}.`;

@@ -8,6 +8,13 @@ export const words = {
     'This screen failed.',
     'What was saved is safe. Open it again, or go on with another screen.',
   ],
+  screenAway: [
+    'The server does not answer, so this screen cannot be fetched.',
+    'What was saved is safe. It opens by itself when the server is back.',
+  ],
+  away: 'The server does not answer. Nothing is lost; try again when it is back.',
+  noTag: (tag: string) => `There is no saw or part ${tag}. Check the tag on its plate.`,
+  unsaved: 'What you typed here is not saved yet. Save it, or leave by the menu above.',
   openAgain: 'Open it again',
   reload: 'Load everything anew',
   notSaved: 'Something went wrong on our side. It was not saved; try again.',
@@ -22,7 +29,7 @@ export const words = {
 
   loop: {
     wearMark: 'Cutter length at its mark',
-    file: 'Round file it asks for, mm',
+    file: 'Round file it asks for',
     newCutter: 'Cutter length when new, if measured',
     tangDepth: 'Tang depth, if measured',
   },
@@ -88,7 +95,7 @@ export const words = {
 
   movement: {
     ONE_FINGER: 'Freely, one finger',
-    BY_HAND: 'By the hand',
+    BY_HAND: 'By hand, with effort',
     WILL_NOT_MOVE: 'Will not move',
   } satisfies Record<Schemas['Movement'], string>,
 
@@ -163,5 +170,6 @@ export const words = {
     Schemas['Wood'],
     string
   >,
+  volumeUnit: { LITRE: 'Litres', US_GALLON: 'US gallons' } satisfies Record<Schemas['FuelUnit'], string>,
   lengthUnit: { MM: 'Millimetres', INCH: 'Inches' } satisfies Record<Schemas['LengthUnit'], string>,
 };

@@ -25,7 +25,7 @@ describe('faults in words', () => {
       ],
     };
     expect(evidenceSentence(ranked)).toBe(
-      'Went up: oil came at the outlet with the bar off; it was not cleaned for long. Went down: the oil tank was nearly empty.',
+      'More likely: oil came at the outlet with the bar off; it was not cleaned for long. Less likely: the oil tank was nearly empty.',
     );
     expect(evidenceSentence({ ...ranked, evidence: [] })).toBe('');
   });

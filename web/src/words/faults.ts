@@ -92,7 +92,7 @@ export function evidenceSentence(ranked: Schemas['RankedView']): string {
       .join('; ');
   const up = said(true);
   const down = said(false);
-  return [up && `Went up: ${up}.`, down && `Went down: ${down}.`].filter(Boolean).join(' ');
+  return [up && `More likely: ${up}.`, down && `Less likely: ${down}.`].filter(Boolean).join(' ');
 }
 
 /** Of twenty strokes, how many a cause has. Below one it is named and has none. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { barLength, dayOf, daysBetween, figure, length, tanks, turn, turnsInLog } from './format';
+import { barLength, dayOf, daysBetween, figure, tanks, turn, turnsInLog } from './format';
 
 const now = new Date(2026, 5, 18, 7, 0);
 const at = (y: number, m: number, d: number) => new Date(y, m - 1, d, 12).toISOString();
@@ -29,11 +29,9 @@ describe('days of an outing', () => {
 });
 
 describe('lengths', () => {
-  it('follow the unit of the fleet', () => {
-    expect(length(5.88, 'MM')).toBe('5.9 mm');
-    expect(length(6.35, 'INCH')).toBe('0.25 in');
+  it('of bars are in inches everywhere', () => {
     expect(barLength(457.2)).toBe('18 in');
-    expect(figure(30, 'TWELFTH_PAST_TOUCH', 'MM')).toBe('30°');
+    expect(figure(30, 'TWELFTH_PAST_TOUCH')).toBe('30°');
   });
 });
 

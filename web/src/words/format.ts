@@ -1,62 +1,49 @@
 import type { Schemas } from '../api/client';
-
-const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'short' });
-const dayMonth = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
-const dayMonthYear = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
-const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
-
-function startOfDay(date: Date): number {
-  return new Date(date.getFullYear(), date.getMonth(), date.getDate()).getTime();
-}
+import { daysApart, fleetDay, sameYear, said } from './days';
+import { byRule, rounded } from './units';
 
 /** A day as people say it: today, yesterday, tomorrow, Thu, 14 Dec, 14 Dec 2024. */
 export function dayOf(instant: string, now = new Date()): string {
-  const date = new Date(instant);
-  const days = Math.round((startOfDay(now) - startOfDay(date)) / 86_400_000);
+  return dayAround(instant, now);
+}
+
+function dayAround(instant: string | Date, now: Date): string {
+  const days = daysApart(instant, now);
   if (days === 0) return 'today';
   if (days === 1) return 'yesterday';
   if (days === -1) return 'tomorrow';
-  if (Math.abs(days) < 7) return weekday.format(date);
-  return date.getFullYear() === now.getFullYear() ? dayMonth.format(date) : dayMonthYear.format(date);
+  if (Math.abs(days) < 7) return said(instant, { weekday: 'short' });
+  return dated(instant, now);
+}
+
+function dated(instant: string | Date, now: Date): string {
+  return said(instant, {
+    day: 'numeric',
+    month: 'short',
+    ...(sameYear(instant, now) ? {} : { year: 'numeric' }),
+  });
 }
 
 /** Days of the calendar from a moment to another, both counted; to now where none is given. */
 export function daysBetween(from: string, to?: string, now = new Date()): number {
-  const end = to === undefined ? now : new Date(to);
-  return Math.max(0, Math.round((startOfDay(end) - startOfDay(new Date(from))) / 86_400_000)) + 1;
+  return Math.max(0, daysApart(from, to ?? now)) + 1;
 }
 
 /** A day still to come: today, tomorrow, Thu, 14 Dec. */
 export function dayAhead(date: string, now = new Date()): string {
-  const day = new Date(`${date}T00:00:00`);
-  const days = Math.round((startOfDay(day) - startOfDay(now)) / 86_400_000);
+  const day = fleetDay(date);
+  const days = daysApart(now, day);
   if (days <= 0) return 'today';
   if (days === 1) return 'tomorrow';
-  if (days < 7) return weekday.format(day);
-  return day.getFullYear() === now.getFullYear() ? dayMonth.format(day) : dayMonthYear.format(day);
+  return days < 7 ? said(day, { weekday: 'short' }) : dated(day, now);
 }
 
 export function timeOf(instant: string): string {
-  return clock.format(new Date(instant));
+  return said(instant, { hour: '2-digit', minute: '2-digit' });
 }
 
 export function momentOf(instant: string): string {
   return `${dayOf(instant)} ${timeOf(instant)}`;
-}
-
-/** A moment as a field of day and time takes it, by the clock of who types. */
-export function typedMoment(instant: string): string {
-  return new Date(instant).toLocaleString('sv-SE').slice(0, 16).replace(' ', 'T');
-}
-
-/** What was typed as a moment; one that was not changed keeps its seconds. */
-export function momentTyped(typed: string, before?: string): string {
-  if (before !== undefined && typed === typedMoment(before)) return before;
-  return typed === '' ? '' : new Date(typed).toISOString();
-}
-
-function rounded(value: number, digits: number): string {
-  return String(Number(value.toFixed(digits)));
 }
 
 /** Parts of a sentence in a row: a, b and c. */
@@ -66,18 +53,14 @@ export function list(parts: readonly string[], last: 'and' | 'or'): string {
     : `${parts.slice(0, -1).join(', ')} ${last} ${parts[parts.length - 1] ?? ''}`;
 }
 
-/** A length in the fleet's unit. */
-export function length(mm: number, unit: Schemas['LengthUnit']): string {
-  return unit === 'INCH' ? `${rounded(mm / 25.4, 2)} in` : `${rounded(mm, 1)} mm`;
-}
-
 /** Bars are spoken of in inches everywhere. */
 export function barLength(mm: number): string {
   return `${rounded(mm / 25.4, 1)} in`;
 }
 
-export function figure(value: number, method: Schemas['TensionMethod'], unit: Schemas['LengthUnit']): string {
-  return method === 'TWELFTH_PAST_TOUCH' ? `${rounded(value, 0)}°` : length(value, unit);
+/** A reading of a method: with a rule, or the angle of a turn. */
+export function figure(value: number, method: Schemas['TensionMethod']): string {
+  return method === 'TWELFTH_PAST_TOUCH' ? `${rounded(value, 0)}°` : byRule(value);
 }
 
 const FRACTIONS: Record<string, string> = {

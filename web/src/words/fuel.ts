@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import { house } from './house';
 import { dayOf, rounded } from './format';
 
 export const fuelUnitWords: Record<Schemas['FuelUnit'], string> = { LITRE: 'L', US_GALLON: 'US gal' };
@@ -7,7 +8,7 @@ export const fuelUnitWords: Record<Schemas['FuelUnit'], string> = { LITRE: 'L', 
 export function mixSentence(mix: Schemas['FuelMix'], unit: Schemas['FuelUnit']): string {
   return unit === 'LITRE'
     ? `${rounded(mix.oil, 0)} mL of oil`
-    : `${rounded(mix.oil, 1)} US fl oz of oil (${rounded(mix.oilMl, 0)} mL)`;
+    : `${rounded(mix.oil, 1)} US fl oz of oil${house().volumeUnit === 'LITRE' ? ` (${rounded(mix.oilMl, 0)} mL)` : ''}`;
 }
 
 /** How old the fuel in a can is, and what that means. */

@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client';
-import { length, list, rounded } from './format';
+import { length, byGauge } from './units';
+import { list, rounded } from './format';
 
 type Growth = Schemas['ChainGrowth'];
 type Source = Growth['leads'];
@@ -12,14 +13,14 @@ export const growthSource: Record<Source, string> = {
 };
 
 /** What the others say where they say less, and what nobody counted. The larger figure counts. */
-export function othersOfGrowth({ grown, leads }: Growth, unit: Schemas['LengthUnit']): string {
+export function othersOfGrowth({ grown, leads }: Growth): string {
   const told: [Source, number | undefined, string][] = [
     ['TURNS', grown.byTurnsMm, 'the turns alone'],
     ['JOINT_PLAY', grown.byPlayMm, 'the joint play'],
     ['TEN_LINKS', grown.byTenLinksMm, 'the length over ten links'],
   ];
   const others = told.flatMap(([source, mm, name]) =>
-    source === leads || mm === undefined ? [] : [`${name} ${length(mm, unit)}`],
+    source === leads || mm === undefined ? [] : [`${name} ${length(mm)}`],
   );
   const less = others.length === 0 ? '' : ` By ${list(others, 'and')}; the largest counts.`;
   const lost =
@@ -34,11 +35,11 @@ function times(count: number): string {
 }
 
 /** What was measured beside the tension; empty when nothing was. */
-export function measuredWords(measured: Schemas['Measured'], unit: Schemas['LengthUnit']): string {
+export function measuredWords(measured: Schemas['Measured']): string {
   const said = [
     measured.adjusterPlace === undefined ? '' : `adjuster ${rounded(measured.adjusterPlace, 2)} turns out`,
-    measured.tenLinksMm === undefined ? '' : `ten links ${length(measured.tenLinksMm, unit)}`,
-    measured.playPerJointMm === undefined ? '' : `joint play ${rounded(measured.playPerJointMm, 2)} mm`,
+    measured.tenLinksMm === undefined ? '' : `ten links ${byGauge(measured.tenLinksMm)}`,
+    measured.playPerJointMm === undefined ? '' : `joint play ${byGauge(measured.playPerJointMm)}`,
   ].filter(Boolean);
   const line = list(said, 'and');
   return line === '' ? '' : `${line.charAt(0).toUpperCase()}${line.slice(1)}.`;

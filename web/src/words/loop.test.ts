@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { changedFigures, saidOfLoop, typedMm } from './loop';
+import { typedLength } from './units';
+import { changedFigures, saidOfLoop } from './loop';
 
 describe('what the maker of a loop says', () => {
   it('says which figures changed, and what held where none was known', () => {
@@ -24,7 +25,7 @@ describe('what the maker of a loop says', () => {
   });
 
   it('leaves the field of an unknown figure empty', () => {
-    expect(typedMm(undefined)).toBe('');
-    expect(typedMm(5.2)).toBe('5.2 mm');
+    expect(typedLength(undefined)).toBe('');
+    expect(typedLength(5.2)).toBe('5.2 mm');
   });
 });

@@ -1,12 +1,8 @@
 import type { Schemas } from '../api/client';
+import { typedLength } from './units';
 import { list } from './format';
 
 type Figures = Schemas['OfItsMaker'];
-
-/** A length as it is typed; empty for what nobody knows. */
-export function typedMm(mm: number | undefined): string {
-  return mm === undefined ? '' : `${mm} mm`;
-}
 
 const TOLD: [keyof Figures, string, string][] = [
   ['wearMarkMm', 'mark', 'none'],
@@ -18,10 +14,10 @@ const TOLD: [keyof Figures, string, string][] = [
 /** What is known of a loop by its make, and where only its pitch tells. */
 export function saidOfLoop(loop: Figures): string {
   return [
-    loop.wearMarkMm === undefined ? 'No mark.' : `Mark at ${typedMm(loop.wearMarkMm)}.`,
-    `File ${typedMm(loop.fileMm) || 'by pitch'}.`,
-    `Cutter when new ${typedMm(loop.newCutterMm) || 'by pitch (est.)'}.`,
-    `Tang ${typedMm(loop.tangDepthMm) || 'by pitch (est.)'}.`,
+    loop.wearMarkMm === undefined ? 'No mark.' : `Mark at ${typedLength(loop.wearMarkMm)}.`,
+    `File ${typedLength(loop.fileMm) || 'by pitch'}.`,
+    `Cutter when new ${typedLength(loop.newCutterMm) || 'by pitch (est.)'}.`,
+    `Tang ${typedLength(loop.tangDepthMm) || 'by pitch (est.)'}.`,
   ].join(' ');
 }
 
@@ -30,7 +26,7 @@ export function changedFigures(before: Figures, after: Figures): string {
   return list(
     TOLD.filter(([figure]) => before[figure] !== after[figure]).map(
       ([figure, name, unknown]) =>
-        `${name} ${typedMm(before[figure]) || unknown} → ${typedMm(after[figure]) || unknown}`,
+        `${name} ${typedLength(before[figure]) || unknown} → ${typedLength(after[figure]) || unknown}`,
     ),
     'and',
   );

@@ -14,7 +14,7 @@ const limit = (more: Partial<Schemas['LimitView']>): Schemas['LimitView'] => ({
 
 describe('what is used up, in words', () => {
   it.each([
-    [limit({}), 'PETROL', '4 tanks of 3'],
+    [limit({}), 'PETROL', '4 of 3 tanks'],
     [limit({ counted: 6, heavier: ['HARD'] }), 'PETROL', '4 tanks count as 6 of 3: hard wood'],
     [
       limit({ counted: 6, heavier: ['HARD', 'DIRTY'] }),
@@ -26,10 +26,10 @@ describe('what is used up, in words', () => {
       'PETROL',
       '1 tank counts as 1.5 of 1: rain',
     ],
-    [limit({ raw: 2.5, counted: 2.5, limit: 4 }), 'BATTERY', '2.5 charges of 4'],
-    [limit({ raw: 1, counted: 1 }), 'CORDED', '1 run hour of 3'],
-    [limit({ unit: 'DAYS_IN_USE', raw: 1, counted: 1, limit: 7 }), 'PETROL', '1 day in use of 7'],
-    [limit({ unit: 'LOOPS', raw: 0, counted: 0, limit: 1 }), 'PETROL', '0 loops fitted of 1'],
+    [limit({ raw: 2.5, counted: 2.5, limit: 4 }), 'BATTERY', '2.5 of 4 charges'],
+    [limit({ raw: 1, counted: 1 }), 'CORDED', '1 of 3 run hours'],
+    [limit({ unit: 'DAYS_IN_USE', raw: 1, counted: 1, limit: 7 }), 'PETROL', '1 of 7 days in use'],
+    [limit({ unit: 'LOOPS', raw: 0, counted: 0, limit: 1 }), 'PETROL', '0 of 1 loop'],
   ] as const)('%# says it', (given, power, words) => {
     expect(countWords(given, power)).toBe(words);
   });

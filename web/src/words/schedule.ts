@@ -74,17 +74,18 @@ export function units(count: number, unit: Schemas['UseUnit'], power: Schemas['P
     DAYS_IN_USE: 'day in use',
     FIRE_SEASON_DAYS: 'day in fire season',
     SHARPENINGS: 'sharpening',
-    LOOPS: 'loop fitted',
+    LOOPS: 'loop',
   }[unit];
   const many = word.startsWith('day in') ? word.replace('day', 'days') : `${word}s`;
-  return `${rounded(count, 1)} ${one ? word : unit === 'LOOPS' ? 'loops fitted' : many}`;
+  return `${rounded(count, 1)} ${one ? word : many}`;
 }
 
 /** Why a limit stands where it stands: "4 tanks count as 6: hard, dirty wood". */
 export function countWords(limit: Schemas['LimitView'], power: Schemas['Power']): string {
   const used = units(limit.raw, limit.unit, power);
   const of = `of ${rounded(limit.limit, 1)}`;
-  if (limit.heavier.length === 0) return `${used} ${of}`;
+  if (limit.heavier.length === 0)
+    return `${rounded(limit.raw, 1)} of ${units(limit.limit, limit.unit, power)}`;
   const verb = Math.abs(limit.raw - 1) < 1e-9 ? 'counts' : 'count';
   return `${used} ${verb} as ${rounded(limit.counted, 1)} ${of}: ${conditionWords(limit.heavier)}`;
 }

@@ -25,12 +25,12 @@ describe('stores in words', () => {
     expect(amount(85, 'SHOT')).toBe('85 shots');
   });
   it('gives every line of the order list its reasons', () => {
-    expect(itemReasons(item(['BELOW_LEAST']))).toBe('2 free, at least 3 should be');
+    expect(itemReasons(item(['BELOW_LEAST']))).toBe('2 free, minimum 3');
     expect(itemReasons(item(['RESERVED_EXCEEDS_SHELF'], { reserved: 4 }))).toBe(
       'waiting work needs 4, 2 there',
     );
     expect(itemReasons(item(['RUNS_OUT_BEFORE_DELIVERY', 'BELOW_LEAST']))).toBe(
-      'runs out about now, before an order comes; 2 free, at least 3 should be',
+      'runs out about now, before an order comes; 2 free, minimum 3',
     );
   });
   it('names the parts that wear out', () => {

@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import { ofLitres, byRule } from './units';
 import { dayAhead, rounded } from './format';
 
 export const stockWords: Record<Schemas['StockKind'], string> = {
@@ -22,14 +23,16 @@ export const stockWords: Record<Schemas['StockKind'], string> = {
 };
 
 /** What the "fits" of a kind means. */
-export const fitsHint: Partial<Record<Schemas['StockKind'], string>> = {
-  PLUG: 'Plug code; empty for all',
-  FILE: 'Diameter in mm; empty for all',
-};
+export function fitsHint(kind: Schemas['StockKind']): string {
+  if (kind === 'PLUG') return 'Plug code; empty for all';
+  return kind === 'FILE'
+    ? `Diameter, such as ${byRule(4.8)}; empty for all`
+    : 'Make and model; empty for all';
+}
 
 export function amount(count: number, unit: Schemas['StockUnit']): string {
   const figure = rounded(count, 1);
-  if (unit === 'LITRE') return `${figure} L`;
+  if (unit === 'LITRE') return ofLitres(count);
   if (unit === 'SHOT') return `${figure} ${count === 1 ? 'shot' : 'shots'}`;
   return figure;
 }
@@ -59,7 +62,7 @@ export function itemReasons(item: Schemas['ItemView']): string {
         case 'RESERVED_EXCEEDS_SHELF':
           return `waiting work needs ${amount(item.reserved, unit)}, ${amount(item.shelf, unit)} there`;
         case 'BELOW_LEAST':
-          return `${amount(item.shelf - item.reserved, unit)} free, at least ${amount(card.least, unit)} should be`;
+          return `${amount(item.shelf - item.reserved, unit)} free, minimum ${amount(card.least, unit)}`;
         case 'RUNS_OUT_BEFORE_DELIVERY':
           return `runs out about ${item.runsOut ? dayAhead(item.runsOut.likely) : 'now'}, before an order comes`;
         case 'PARTS_WEAR_OUT':

@@ -1,3 +1,17 @@
+import type { Schemas } from '../api/client';
+
 /** Tags as a person counts them: 2 before 10. The server orders the board alike. */
 export const byTag = (a: { tag: string }, b: { tag: string }): number =>
   a.tag.localeCompare(b.tag, 'en', { numeric: true });
+
+const plain = (tag: string) => tag.toLowerCase().replace(/^0+/, '');
+
+/** The tag that was meant: 6 is 06, v6 is V6; nothing where there is none such. */
+export function meant(typed: string, tags: readonly string[]): string | undefined {
+  return tags.find((tag) => tag === typed) ?? tags.find((tag) => plain(tag) === plain(typed));
+}
+
+/** Every tag that hangs on a board. */
+export function tagsOn(board: Schemas['Board'] | undefined): string[] {
+  return board?.rails.flatMap((rail) => rail.plates.map((plate) => plate.tag)) ?? [];
+}

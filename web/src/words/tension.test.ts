@@ -15,14 +15,12 @@ const verdict = (changed: Partial<Schemas['TensionVerdict']>): Schemas['TensionV
 describe('a verdict in words', () => {
   it('says the reason and the next movement of the hand', () => {
     expect(reasonOf(verdict({}), 'TANG_LINE')).toBe('The loop has about 3.3 times the slack this bar wants.');
-    expect(nextMoveOf(verdict({}), 'TANG_LINE', 'MM')).toBe(
+    expect(nextMoveOf(verdict({}), 'TANG_LINE')).toBe(
       'Turn the adjuster in about a quarter of a turn, then pull the chain round and read again. Aim for 6 mm on this bar.',
     );
   });
   it('forbids running a saw that can throw its chain', () => {
-    expect(nextMoveOf(verdict({ outcome: 'THROW_RISK' }), 'TANG_LINE', 'MM')).toMatch(
-      /^Do not run the saw\. /,
-    );
+    expect(nextMoveOf(verdict({ outcome: 'THROW_RISK' }), 'TANG_LINE')).toMatch(/^Do not run the saw\. /);
   });
   it('does not ask to tighten a hot chain, and says where the heat of a tight one goes', () => {
     expect(verdictWord('LOOSE', true)).toBe('Hot: read it cold');
@@ -43,8 +41,6 @@ describe('a verdict in words', () => {
       unmet: ['NOSE_UP', 'OILED'],
       next: { kind: 'READ_FAIRLY' },
     });
-    expect(nextMoveOf(unfair, 'TANG_LINE', 'MM')).toBe(
-      'Hold the nose up and oil the chain. Then read again.',
-    );
+    expect(nextMoveOf(unfair, 'TANG_LINE')).toBe('Hold the nose up and oil the chain. Then read again.');
   });
 });

@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client';
 import { words } from './en';
-import { figure, length, list, rounded, turn } from './format';
+import { byRule } from './units';
+import { figure, list, rounded, turn } from './format';
 
 type Verdict = Schemas['TensionVerdict'];
 
@@ -67,13 +68,9 @@ export function reasonOf(verdict: Verdict, method: Schemas['TensionMethod']): st
 }
 
 /** What the hand does next. */
-export function nextMoveOf(
-  verdict: Verdict,
-  method: Schemas['TensionMethod'],
-  unit: Schemas['LengthUnit'],
-): string {
+export function nextMoveOf(verdict: Verdict, method: Schemas['TensionMethod']): string {
   const next = verdict.next;
-  const aim = next.aim === undefined ? '' : ` Aim for ${figure(next.aim, method, unit)} on this bar.`;
+  const aim = next.aim === undefined ? '' : ` Aim for ${figure(next.aim, method)} on this bar.`;
   const held =
     verdict.outcome === 'THROW_RISK' || verdict.outcome === 'STUCK_TIGHT' ? 'Do not run the saw. ' : '';
   switch (next.kind) {
@@ -98,20 +95,16 @@ export function nextMoveOf(
     case 'FIND_TIGHT_SPOT':
       return 'Pull round slowly, mark the place, and look there for a bent link; if it stays at the tip, for a seized nose.';
     case 'MEASURE':
-      return `${held}Take a rule and read the pull in mm: by eye nobody knows how far to turn.`;
+      return `${held}Take a rule and read the pull: by eye nobody knows how far to turn.`;
   }
 }
 
-export function methodHint(
-  method: Schemas['TensionMethod'],
-  target: number,
-  unit: Schemas['LengthUnit'],
-): string {
+export function methodHint(method: Schemas['TensionMethod'], target: number): string {
   switch (method) {
     case 'TANG_LINE':
-      return `Good: about ${length(target, unit)}, tips level with the rail edge.`;
+      return `Good: about ${byRule(target)}, tips level with the rail edge.`;
     case 'LIFT_AND_SNAP':
-      return `Good: about ${length(target, unit)}, tips just show and it springs back.`;
+      return `Good: about ${byRule(target)}, tips just show and it springs back.`;
     case 'RAIL_TOUCH':
       return 'Good: just touching or a hair below, moves freely by one finger.';
     case 'COIN_GAP':

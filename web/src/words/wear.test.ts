@@ -41,7 +41,7 @@ describe('wear in words', () => {
   it.each([
     [
       { kind: 'EATS_EDGES', saw: '15', power: 'PETROL', figure: 0.11, against: 0.048 },
-      'Saw 15 eats edges: 0.11 mm of cutter a tank, its sisters 0.05 mm. Ask where it works.',
+      'Saw 15 wears cutters fast: 0.11 mm a tank, its sisters 0.05 mm. Ask where it works.',
     ],
     [
       { kind: 'GROWS_FAST', saw: '12', power: 'BATTERY', chain: 'YC-12', figure: 0.6, against: 0.23 },

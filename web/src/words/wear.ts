@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client';
 import { BURNED, dayAhead, dayOf, rounded } from './format';
-import { mm, sideWords } from './edge';
+import { byGauge, byCaliper } from './units';
+import { sideWords } from './edge';
 
 export const wearWords: Record<Schemas['WearKind'], string> = {
   GROWTH: 'Chain growth',
@@ -36,16 +37,16 @@ export function costSentence(cost: Schemas['CostPerTank'] | undefined, power: Sc
 /** What stands out, in a sentence that names its figures. */
 export function insightSentence(found: Schemas['Insight']): string {
   const tank = BURNED[found.power];
-  const figure = rounded(found.figure, 2);
-  const against = found.against === undefined ? '' : rounded(found.against, 2);
+  const figure = byGauge(found.figure);
+  const against = found.against === undefined ? '' : byGauge(found.against);
   switch (found.kind) {
     case 'EATS_EDGES':
-      return `Saw ${found.saw} eats edges: ${figure} mm of cutter a ${tank}, its sisters ${against} mm. Ask where it works.`;
+      return `Saw ${found.saw} wears cutters fast: ${figure} a ${tank}, its sisters ${against}. Ask where it works.`;
     case 'COSTLY_OUTING':
-      return `Saw ${found.saw}: between ${dayOf(found.from ?? '')} and ${dayOf(found.to ?? '')} a ${tank} cost ${figure} mm of cutter, usually ${against} mm. Look who had it, and in what.`;
+      return `Saw ${found.saw}: between ${dayOf(found.from ?? '')} and ${dayOf(found.to ?? '')} a ${tank} cost ${figure} of cutter, usually ${against}. Look who had it, and in what.`;
     case 'GROWS_FAST':
-      return `Loop ${found.chain} on saw ${found.saw} grows ${figure} mm a ${tank}, against ${against} mm before or on its sisters. Sprocket, nuts, oil.`;
+      return `Loop ${found.chain} on saw ${found.saw} grows ${figure} a ${tank}, against ${against} before or on its sisters. Sprocket, nuts, oil.`;
     case 'SHORTER_SIDE':
-      return `Loop ${found.chain} on saw ${found.saw}: the ${sideWords[found.side ?? 'LEFT']} side was shorter in ${found.times ?? 0} of ${found.of ?? 0} sharpenings, by ${mm(found.figure)}. A hand presses harder there, or the vice stands askew.`;
+      return `Loop ${found.chain} on saw ${found.saw}: the ${sideWords[found.side ?? 'LEFT']} side was shorter in ${found.times ?? 0} of ${found.of ?? 0} sharpenings, by ${byCaliper(found.figure)}. A hand presses harder there, or the vice stands askew.`;
   }
 }

@@ -33,7 +33,7 @@ describe('what waits, in words', () => {
     const due = task({ fraction: 2 });
     expect(workTitle(due, 'PETROL')).toBe('Sharpen');
     expect(workReason(due, 'PETROL')).toBe('2 times its limit');
-    expect(workReason({ ...due, fraction: 1 }, 'PETROL')).toBe('Its limit is reached');
+    expect(workReason({ ...due, fraction: 1 }, 'PETROL')).toBe('Due');
     expect(workReason({ ...due, events: ['GROUND_STRUCK', 'DUST_SEEN'] }, 'PETROL')).toBe(
       'Ground was struck, dust instead of chips',
     );

@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client';
 import { findingWords, measureWords, stepWords } from './bench';
 import { BURNED, capital, list, percent, rounded } from './format';
+import { byGauge } from './units';
 import { eventWords, taskWords } from './schedule';
 
 type Work = Schemas['Waiting'];
@@ -48,7 +49,7 @@ export function workTitle(work: Work, power: Schemas['Power']): string {
     case 'RAN_TOO_TIGHT':
       return 'Ran too tight. Look where the heat went';
     case 'MEASURE_BOTH_SIDES':
-      return `Measure both sides: strokes put them ${rounded(work.differenceMm, 2)} mm apart`;
+      return `Measure both sides: strokes put them ${byGauge(work.differenceMm)} apart`;
     case 'SLACK_AGAIN':
       return `Slack again within a ${tank}, ${work.outings} outings in a row`;
     case 'TRAVEL_NEARLY_USED':
@@ -97,7 +98,7 @@ export function workTitle(work: Work, power: Schemas['Power']): string {
     case 'TASK_SOON':
       return taskWords[work.task];
     case 'TAKES_UP_FAST':
-      return `Takes up fast: ${rounded(work.mmPerTank, 2)} mm of loop a ${tank}`;
+      return `Takes up fast: ${byGauge(work.mmPerTank)} of loop a ${tank}`;
     case 'GROWN_TO_WATCH':
       return `Chain has grown ${percent(work.percent)}. Watch it`;
     case 'RECHECK_AFTER_FIRST_TANK_WAITS':
@@ -194,7 +195,7 @@ export function workReason(work: Work, power: Schemas['Power']): string {
         ? capital(work.events.map((e) => eventWords[e]).join(', '))
         : work.fraction > 1.05
           ? `${rounded(work.fraction, 1)} times its limit`
-          : 'Its limit is reached';
+          : 'Due';
     case 'TASK_SOON':
       return `${rounded(work.fraction * 100, 0)} % of its limit`;
     case 'TAKES_UP_FAST':

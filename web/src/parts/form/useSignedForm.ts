@@ -65,7 +65,11 @@ export function useSignedForm<
         if (problem.status > 0) onRefused?.();
         const wrong = names.filter((name) => problem.at(fieldOf(name)) !== undefined);
         wrong.forEach((name, i) =>
-          form.setError(name, { message: problem.at(fieldOf(name)) ?? '' }, { shouldFocus: i === 0 }),
+          form.setError(
+            name,
+            { message: problem.at(fieldOf(name))?.sentence ?? '' },
+            { shouldFocus: i === 0 },
+          ),
         );
       },
     });

@@ -1,3 +1,7 @@
+import Button from '@mui/material/Button';
+import { BenchToday } from '../board/BenchToday';
+import { useWorkFilter } from '../board/workFilter';
+import { useSome } from '../../parts/more';
 import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
@@ -9,8 +13,11 @@ import { Quiet } from '../../parts/Quiet';
 import { StateMark } from '../../parts/StateMark';
 import { words } from '../../words/en';
 import { minutes } from '../../words/format';
-import { workTitle } from '../../words/work';
+import { workReason, workTitle } from '../../words/work';
 import { StartVisit } from './StartVisit';
+
+const SHOWN = 15;
+const MOST_NAMED = 3;
 
 /** What lies on the bench, and what should be next. */
 export default function BenchScreen() {
@@ -31,31 +38,70 @@ export default function BenchScreen() {
 function Filled({ board }: { board: Schemas['Board'] }) {
   const open = board.rails.filter((r) => r.kind === 'BENCH').flatMap((r) => r.plates);
   const next = board.work.filter((row) => !row.crew && !row.visit && row.state !== 'FIT');
+  const filter = useWorkFilter(next);
+  const { some, more } = useSome(filter.rows, SHOWN);
   return (
-    <Box sx={{ display: 'grid', gap: 2, maxWidth: 900 }}>
-      <Panel title="On the bench">
-        {open.length === 0 && <Box sx={{ color: 'text.secondary' }}>The bench is free.</Box>}
-        {open.map((plate) => (
-          <Line key={plate.tag} tag={plate.tag}>
-            <Box>
-              Step {plate.visit?.stepsDone} of {plate.visit?.steps}
-            </Box>
-            <Link to={`/bench/${plate.visit?.visitId ?? ''}`}>Go on with saw {plate.tag}</Link>
-          </Line>
-        ))}
-      </Panel>
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 2,
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '340px minmax(0, 1fr)' },
+        alignItems: 'start',
+      }}
+    >
+      <Box sx={{ display: 'grid', gap: 2 }}>
+        <Panel title="On the bench">
+          {open.length === 0 && <Box sx={{ color: 'text.secondary' }}>The bench is free.</Box>}
+          {open.map((plate) => (
+            <Line key={plate.tag} tag={plate.tag}>
+              <Box>
+                Step {plate.visit?.stepsDone} of {plate.visit?.steps}
+              </Box>
+              <Button variant="contained" component={Link} to={`/bench/${plate.visit?.visitId ?? ''}`}>
+                Go on with saw {plate.tag}
+              </Button>
+            </Line>
+          ))}
+        </Panel>
+        <BenchToday board={board} listed={false} />
+      </Box>
       <Panel title="Next">
         {next.length === 0 && <Box sx={{ color: 'text.secondary' }}>Nothing waits for the bench.</Box>}
-        {next.map((row) => (
+        {filter.fields}
+        {some.map((row) => (
           <Line key={row.tag} tag={row.tag}>
-            <Box sx={{ minWidth: 0 }}>
-              <StateMark state={row.state}>{row.work[0] ? workTitle(row.work[0], row.power) : ''}</StateMark>
-              <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>about {minutes(row.minutes)}</Box>
-            </Box>
+            <Waits row={row} />
             <StartVisit tag={row.tag} />
           </Line>
         ))}
+        {more}
       </Panel>
+    </Box>
+  );
+}
+
+/** What a saw is wanted on the bench for, why, and how long it takes. */
+function Waits({ row }: { row: Schemas['WorkRow'] }) {
+  const [first, ...rest] = row.work;
+  const others = rest.filter((work) => work.state !== 'FIT');
+  return (
+    <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>
+      <StateMark state={row.state}>{first ? workTitle(first, row.power) : ''}</StateMark>
+      <Box sx={{ color: 'text.secondary', fontSize: 13.5, pl: 2.75 }}>
+        {[first ? workReason(first, row.power) : '', `about ${minutes(row.minutes)}`]
+          .filter(Boolean)
+          .join(' · ')}
+      </Box>
+      {others.length > 0 && (
+        <Box sx={{ fontSize: 13.5, pl: 2.75 }}>
+          Also:{' '}
+          {others
+            .slice(0, MOST_NAMED)
+            .map((work) => workTitle(work, row.power))
+            .join('; ')}
+          {others.length > MOST_NAMED && `; ${others.length - MOST_NAMED} more`}
+        </Box>
+      )}
     </Box>
   );
 }

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import type { Schemas } from '../../api/client';
-import { findingWords, figureUnit, measureWords } from '../../words/bench';
+import { findingWords, figureWords, measureWords } from '../../words/bench';
 import { percent, rounded } from '../../words/format';
 import { taskWords } from '../../words/schedule';
 import { workReason, workTitle } from '../../words/work';
@@ -13,7 +13,7 @@ export function Findings({ visit }: { visit: Schemas['VisitPage'] }) {
     Object.entries(record.figures).map(([measure, figure]) => ({
       measure: measure as Schemas['Measure'],
       figure,
-      unit: figureUnit[step.measures.find((m) => m.measure === measure)?.kind ?? 'COUNT'],
+      kind: step.measures.find((m) => m.measure === measure)?.kind ?? 'COUNT',
     })),
   );
   const found = recorded.filter(({ record }) => record.findings.length > 0);
@@ -27,12 +27,8 @@ export function Findings({ visit }: { visit: Schemas['VisitPage'] }) {
             {record.findings.map((f) => findingWords[f]).join(', ')}
           </Box>
         ))}
-        {measured.map(({ measure, figure, unit }) => (
-          <Pair
-            key={measure}
-            name={measureWords[measure]}
-            value={`${rounded(figure, 2)}${unit ? ` ${unit}` : ''}`}
-          />
+        {measured.map(({ measure, figure, kind }) => (
+          <Pair key={measure} name={measureWords[measure]} value={figureWords(figure, kind)} />
         ))}
       </Part>
       {visit.saw.adjusterTravelLeftPercent !== undefined && (

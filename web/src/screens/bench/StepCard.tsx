@@ -10,7 +10,7 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { SawOutline } from '../../parts/SawOutline';
 import { findingWords, outcomeWords, saidWords, stepOn, whyWords } from '../../words/bench';
 import { words } from '../../words/en';
-import { capital, rounded, timeOf } from '../../words/format';
+import { capital, timeOf } from '../../words/format';
 import { partOf } from './partOf';
 import type { StepDraft } from './stepDraft';
 import { useStepForm } from './stepDraft';
@@ -21,6 +21,7 @@ import { StepVerdict } from './StepVerdict';
 import { numberOf } from '../../words/number';
 import { COMMANDS, useCommands } from '../../shell/commands';
 import { useSignedForm } from '../../parts/form/useSignedForm';
+import { canOf, tank } from '../../words/units';
 import { FormField } from '../../parts/form/fields';
 
 interface Props {
@@ -61,8 +62,8 @@ export function StepCard({ visit, step, number, onDone }: Props) {
       <StepHints visit={visit} step={step.step} />
       {step.step === 'FILL' && visit.saw.mix && (
         <Box sx={{ fontSize: 17 }}>
-          Mix {visit.saw.mix.ratio}:1: {rounded(visit.saw.mix.oilMl, 0)} mL of oil in{' '}
-          {rounded(visit.saw.mix.fuelMl / 1000, 1)} L of fuel.
+          Mix {visit.saw.mix.ratio}:1: {tank(visit.saw.mix.oilMl)} of oil in {canOf(visit.saw.mix.fuelMl)} of
+          fuel.
         </Box>
       )}
       {step.record && !again ? (

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Schemas } from '../../api/client';
+import { byGauge } from '../../words/units';
 import { flipSentence, pairingWords } from '../../words/edge';
-import { rounded } from '../../words/format';
 
 const BLUED: Record<Schemas['BluedBy'], string> = {
   DULL: 'it is past its sharpening, or the crew saw dust',
@@ -27,9 +27,9 @@ export function hints(visit: Schemas['VisitPage'], step: Schemas['Step']): strin
     case 'DEPTH_GAUGES':
       return known.gaugeTargetMm === undefined
         ? []
-        : [`Aim for ${rounded(known.gaugeTargetMm, 2)} mm below the edge on this loop.`];
+        : [`Aim for ${byGauge(known.gaugeTargetMm)} below the edge on this loop.`];
     case 'DRESS_RAILS':
-      return [`A dressing costs about ${rounded(known.dressingMm, 2)} mm of groove.`];
+      return [`A dressing costs about ${byGauge(known.dressingMm)} of groove.`];
     case 'SPROCKET':
     case 'REPLACE_CHAIN':
     case 'REPLACE_SPROCKET':

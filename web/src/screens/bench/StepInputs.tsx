@@ -6,10 +6,13 @@ import { Key } from '../../parts/Key';
 import { TakeFields } from '../../parts/TakeFields';
 import { Tick } from '../../parts/Tick';
 import { figureUnit, findingWords, measureWords, saidWords } from '../../words/bench';
+import { RING } from '../../theme';
 import { barLength } from '../../words/format';
 import { CanChoice } from './CanChoice';
 import type { StepDraft, StepShown } from './stepDraft';
 import { saidOf } from './stepDraft';
+import type { Wrong } from '../../api/problem';
+import { sentenceOf } from '../../api/problem';
 
 /** How a record says from which can the saw was filled. */
 const FROM_CAN = 'From can ';
@@ -20,7 +23,7 @@ interface Props {
   ratio?: number | undefined;
   step: StepShown;
   draft: StepDraft;
-  problemAt: (field: string) => string | undefined;
+  problemAt: (field: string) => Wrong | undefined;
   onChange: (changed: Partial<StepDraft>) => void;
   onEnter: () => void;
 }
@@ -62,6 +65,7 @@ export function StepInputs({ tag, ratio, step, draft, problemAt, onChange, onEnt
             <SayKey
               key={outcome}
               label={label}
+              first={i === 0 && !step.measures.some((m) => m.needed)}
               number={options.length === 2 && i === 1 ? '3' : String(i + 1)}
               pressed={said === outcome && draft.said !== undefined}
               onPress={() => onChange({ said: outcome })}
@@ -90,7 +94,7 @@ export function StepInputs({ tag, ratio, step, draft, problemAt, onChange, onEnt
           </Box>
           {problemAt('findings') && (
             <Box role="alert" sx={{ color: 'error.main', fontSize: 14, mt: 0.5 }}>
-              {problemAt('findings')}
+              {sentenceOf(problemAt('findings'))}
             </Box>
           )}
         </Box>
@@ -100,7 +104,7 @@ export function StepInputs({ tag, ratio, step, draft, problemAt, onChange, onEnt
         step={step.step}
         takes={draft.takes}
         onChange={(takes) => onChange({ takes })}
-        problem={problemAt('takes')}
+        problem={sentenceOf(problemAt('takes'))}
       />
       <Field
         label="Note"
@@ -122,11 +126,14 @@ const legend = { p: 0, mb: 0.5, fontSize: 13, fontWeight: 600, color: 'text.seco
 
 function SayKey({
   label,
+  first,
   number,
   pressed,
   onPress,
 }: {
   label: string;
+  /** Whether it is the first answer of its step, so that the hand begins here. */
+  first: boolean;
   number: string;
   pressed: boolean;
   onPress: () => void;
@@ -136,6 +143,7 @@ function SayKey({
       component="button"
       type="button"
       aria-pressed={pressed}
+      autoFocus={first}
       onClick={onPress}
       sx={(t) => ({
         font: 'inherit',
@@ -151,7 +159,7 @@ function SayKey({
         background: pressed ? t.vars.palette.house.beam : t.vars.palette.background.paper,
         color: pressed ? t.vars.palette.house.onBeam : t.vars.palette.text.primary,
         boxShadow: pressed ? `inset 0 -5px 0 ${t.vars.palette.house.tag}` : 'none',
-        '&:focus-visible': { outline: `3px solid ${t.vars.palette.house.tagEdge}`, outlineOffset: 2 },
+        '&:focus-visible': RING,
       })}
     >
       {label}&nbsp;<Key>{number}</Key>
@@ -196,7 +204,7 @@ function FigureRow({
           sx={measure === 'GAUGE_SETTING' ? { gridColumn: '1 / -1', maxWidth: 240 } : { minWidth: 0 }}
         >
           <Field
-            label={`${measureWords[measure]}${figureUnit[kind] ? `, ${figureUnit[kind]}` : ''}`}
+            label={`${measureWords[measure]}${figureUnit(kind) && `, ${figureUnit(kind)}`}`}
             inputMode="decimal"
             autoFocus={focus === true && i === 0}
             value={draft.figures[measure] ?? ''}
@@ -225,7 +233,7 @@ function PartChoice({
 }: {
   step: Schemas['Step'];
   draft: StepDraft;
-  problemAt: (field: string) => string | undefined;
+  problemAt: (field: string) => Wrong | undefined;
   onChange: (changed: Partial<StepDraft>) => void;
 }) {
   const { data: parts } = useParts();

@@ -96,7 +96,7 @@ function StepLine({
         {step.optional && !step.record && (
           <Box component="span" sx={{ fontSize: 12, opacity: 0.8 }}>
             {' '}
-            rides along
+            worth doing now
           </Box>
         )}
       </span>

@@ -6,7 +6,8 @@ import { figures } from '../../theme';
 import { findingWords, measureWords, stepWords } from '../../words/bench';
 import { fileBackSentence, sampleWords } from '../../words/edge';
 import { gradeWords } from '../../words/faults';
-import { dayOf, rounded } from '../../words/format';
+import { byGauge } from '../../words/units';
+import { dayOf } from '../../words/format';
 
 /** What the report means before it is saved: outcome, what was found, what opens, and the keys to go on. */
 export function StepVerdict({
@@ -43,10 +44,10 @@ export function StepVerdict({
 
 /** Parts do not heal: said before it is saved, so that the hand measures again while it is there. */
 function doubtSentence(doubt: Schemas['Doubt']): string {
-  return `${measureWords[doubt.measure]} ${rounded(doubt.figure, 2)} mm is better than ${rounded(doubt.before, 2)} mm on ${dayOf(doubt.beforeAt)}: measure again. Until a second reading agrees it counts for nothing.`;
+  return `${measureWords[doubt.measure]} ${byGauge(doubt.figure)} is better than ${byGauge(doubt.before)} on ${dayOf(doubt.beforeAt)}: measure again. Until a second reading agrees it counts for nothing.`;
 }
 
-const WORDS: Record<Schemas['StepOutcome'], string> = { FINE: 'Fine', ATTEND: 'Attend', FAIL: 'Fail' };
+const WORDS: Record<Schemas['StepOutcome'], string> = { FINE: 'Fine', ATTEND: 'Needs work', FAIL: 'Fail' };
 
 function sentence(
   answer: Schemas['StepAnswer'] | undefined,
@@ -57,10 +58,10 @@ function sentence(
   if (verdict) {
     if (verdict.clearanceMm !== undefined) {
       parts.push(
-        `Clearance ${rounded(verdict.clearanceMm, 2)} mm, about ${verdict.dressingsLeft ?? 0} dressings left (est.).`,
+        `Clearance ${byGauge(verdict.clearanceMm)}, about ${verdict.dressingsLeft ?? 0} dressings left (est.).`,
       );
     }
-    if (verdict.gaugeTargetMm !== undefined) parts.push(`Aim for ${rounded(verdict.gaugeTargetMm, 2)} mm.`);
+    if (verdict.gaugeTargetMm !== undefined) parts.push(`Aim for ${byGauge(verdict.gaugeTargetMm)}.`);
     if (verdict.oilGrade) parts.push(`Bar oil for today: ${gradeWords[verdict.oilGrade].toLowerCase()}.`);
     if (verdict.plan) parts.push(sampleWords(verdict.plan));
     if (verdict.fileBack) {
@@ -75,6 +76,6 @@ function sentence(
     }
   }
   if (outcome === 'FAIL') parts.push('This holds the saw.');
-  if (parts.length === 0) return outcome ? '' : 'Say how it is.';
+  if (parts.length === 0) return outcome ? '' : 'Choose fine, needs work or fail.';
   return parts.join(' ');
 }

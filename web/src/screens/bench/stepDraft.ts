@@ -2,7 +2,8 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { saidWords } from '../../words/bench';
 import { device, newId } from '../../api/client';
-import { usePreviewed, useWrite } from '../../api/queries';
+import type { Wrong } from '../../api/problem';
+import { usePreviewed, useTakeable, useWrite } from '../../api/queries';
 import { takesOf } from '../../parts/TakeFields';
 import { useKept } from '../../shell/kept';
 import { usePerson } from '../../shell/person';
@@ -93,17 +94,19 @@ export function useStepForm(
   const draft = { ...fresh(), ...kept };
   const [unsaid, setUnsaid] = useState(false);
   const answer = useStepPreview(tag, step, draft);
+  const { data: shelf } = useTakeable(tag, step.step);
   const save = useWrite('/api/saws/{tag}/records', { path: { tag: tag } });
   const said = saidOf(draft, step.kind);
   const change = (changed: Partial<StepDraft>) => setValue((d) => ({ ...d, ...changed }));
   // What is still missing is no fault while it is typed.
-  const problemAt = (field: string) =>
+  const problemAt = (field: string): Wrong | undefined =>
     answer?.wrong.find((w) => w.field === field && !w.code.endsWith('_MISSING'))?.sentence ??
     save.error?.at(field);
   const submit = () => {
     if (!person || save.isPending) return;
     setUnsaid(said === undefined);
     if (said === undefined) return;
+    const takes = takesOf(draft.takes, shelf);
     save.mutate(
       {
         id: draft.id,
@@ -112,7 +115,7 @@ export function useStepForm(
         step: step.step,
         input: inputOf(draft, step.kind),
         ...(draft.note.trim() ? { note: draft.note } : {}),
-        ...(takesOf(draft.takes).length > 0 ? { takes: takesOf(draft.takes) } : {}),
+        ...(takes.length > 0 ? { takes } : {}),
         ...more(draft),
       },
       {
@@ -136,7 +139,7 @@ export function useStepForm(
     ...step.measures.map((m) => `figures.${m.measure}`),
   ];
   const problems = [
-    ...(unsaid && said === undefined ? ['Say how it is first: 1, 2 or 3.'] : []),
+    ...(unsaid && said === undefined ? ['Choose fine, needs work or fail first: 1, 2 or 3.'] : []),
     ...(save.error?.besides(shown) ?? []),
   ];
   const outcome = answer?.verdict?.outcome ?? said;

@@ -13,7 +13,7 @@ const SHOWN = 5;
 const APART = 30;
 
 /** Today's bench: saws that are in, most urgent first, against the minutes there are. */
-export function BenchToday({ board }: { board: Schemas['Board'] }) {
+export function BenchToday({ board, listed = true }: { board: Schemas['Board']; listed?: boolean }) {
   const { day, saws } = board.bench;
   const rows = saws.flatMap((tag) => board.work.filter((row) => row.tag === tag));
   const whole = Math.max(day.plannedMinutes, day.minutes);
@@ -45,38 +45,44 @@ export function BenchToday({ board }: { board: Schemas['Board'] }) {
           />
         ))}
       </Box>
-      {day.fits < rows.length && <Box sx={{ fontSize: 13.5 }}>The last ones will not fit into today.</Box>}
-      <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-        {rows.slice(0, SHOWN).map((row) => (
-          <Box
-            component="li"
-            key={row.tag}
-            sx={(t) => ({
-              display: 'grid',
-              gridTemplateColumns: 'auto 1fr auto',
-              gap: 1.25,
-              alignItems: 'center',
-              py: 0.75,
-              borderBottom: `1px solid ${t.vars.palette.house.hairline}`,
-            })}
-          >
-            <TagPlate tag={row.tag} />
-            <Box sx={{ minWidth: 0 }}>
-              <Box sx={{ fontWeight: 600 }}>{row.work[0] && workTitle(row.work[0], row.power)}</Box>
-              {row.rideAlongs.length > 0 && (
-                <Box sx={{ fontSize: 13, color: 'text.secondary' }}>
-                  {row.rideAlongs.map((r) => taskWords[r.task]).join(', ')} rides along, saves{' '}
-                  {rounded(Math.max(...row.rideAlongs.map((r) => r.savedMinutes)), 0)} min
+      {day.fits < rows.length && <Box sx={{ fontSize: 13.5 }}>Not all of this fits today.</Box>}
+      {listed && (
+        <>
+          <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+            {rows.slice(0, SHOWN).map((row) => (
+              <Box
+                component="li"
+                key={row.tag}
+                sx={(t) => ({
+                  display: 'grid',
+                  gridTemplateColumns: 'auto 1fr auto',
+                  gap: 1.25,
+                  alignItems: 'center',
+                  py: 0.75,
+                  borderBottom: `1px solid ${t.vars.palette.house.hairline}`,
+                })}
+              >
+                <TagPlate tag={row.tag} />
+                <Box sx={{ minWidth: 0 }}>
+                  <Box sx={{ fontWeight: 600 }}>{row.work[0] && workTitle(row.work[0], row.power)}</Box>
+                  {row.rideAlongs.length > 0 && (
+                    <Box sx={{ fontSize: 13, color: 'text.secondary' }}>
+                      {row.rideAlongs.map((r) => taskWords[r.task]).join(', ')}: worth doing now, saves{' '}
+                      {rounded(Math.max(...row.rideAlongs.map((r) => r.savedMinutes)), 0)} min
+                    </Box>
+                  )}
                 </Box>
-              )}
-            </Box>
-            <Box sx={{ ...figures, fontSize: 17 }}>{rounded(row.minutes, 0)}</Box>
+                <Box sx={{ ...figures, fontSize: 17 }}>{rounded(row.minutes, 0)}</Box>
+              </Box>
+            ))}
           </Box>
-        ))}
-      </Box>
-      <Box sx={{ mt: 1 }}>
-        <Link to="/bench">{rows.length > SHOWN ? `To the bench, ${rows.length} saws` : 'To the bench'}</Link>
-      </Box>
+          <Box sx={{ mt: 1 }}>
+            <Link to="/bench">
+              {rows.length > SHOWN ? `To the bench, ${rows.length} saws` : 'To the bench'}
+            </Link>
+          </Box>
+        </>
+      )}
     </Panel>
   );
 }

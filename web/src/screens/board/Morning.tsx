@@ -15,7 +15,7 @@ export function Morning({ board }: { board: Schemas['Board'] }) {
     inHouse.filter((plate) => plate.state === state).map((p) => p.tag);
   return (
     <Panel title="Today">
-      <Group title="May go out" tags={with_('FIT')} empty="None of those in the house." />
+      <Group title="May go out" tags={with_('FIT')} empty="None on the rack." />
       <Group title="Bench first" tags={with_('DUE')} empty="None." />
       <Group title="Must not go out" tags={with_('HELD')} empty="None." />
     </Panel>

@@ -9,7 +9,7 @@ import { momentOf } from '../../words/format';
 export function OnCard({ board }: { board: Schemas['Board'] }) {
   if (board.onCard.length === 0) return null;
   return (
-    <Panel title="On fresh card">
+    <Panel title="Leak test running">
       {board.onCard.map((saw) => (
         <Box key={saw.faultId} sx={{ display: 'flex', gap: 1.25, alignItems: 'center', py: 0.5 }}>
           <TagPlate tag={saw.tag} />

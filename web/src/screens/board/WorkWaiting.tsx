@@ -1,3 +1,6 @@
+import { useWorkFilter } from './workFilter';
+import { Quiet } from '../../parts/Quiet';
+import { useSome } from '../../parts/more';
 import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
@@ -10,17 +13,22 @@ import { workReason, workTitle } from '../../words/work';
 
 const FAMILIES = Object.keys(familyWords) as Schemas['Family'][];
 const MOST_NAMED = 4;
+/** So many saws at first; the most urgent are among them. */
+const SHOWN = 20;
 
 /** What waits over the fleet, most urgent first: what, why, how long, with the tally of what was used up. */
 export function WorkWaiting({ rows }: { rows: Schemas['WorkRow'][] }) {
+  const filter = useWorkFilter(rows);
+  const { some, more } = useSome(filter.rows, SHOWN);
   return (
     <Box component="section" aria-labelledby="work-waiting" sx={{ minWidth: 0 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', justifyContent: 'space-between', gap: 2 }}>
         <Box component="h2" id="work-waiting" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
           Work waiting
         </Box>
-        <Link to="/faults/new">Take a complaint</Link>
+        <Link to="/faults/new">Report a complaint</Link>
       </Box>
+      {filter.fields}
       {rows.length === 0 ? (
         <Box sx={{ color: 'text.secondary', py: 2 }}>Nothing waits. Every saw on the rack may go out.</Box>
       ) : (
@@ -44,7 +52,9 @@ export function WorkWaiting({ rows }: { rows: Schemas['WorkRow'][] }) {
             >
               <th scope="col">Saw</th>
               <th scope="col">When</th>
-              <th scope="col">What and why</th>
+              <Box component="th" scope="col" sx={{ width: '99%' }}>
+                What and why
+              </Box>
               {FAMILIES.map((family) => (
                 <Box component="th" scope="col" key={family} sx={STRIP_CELL}>
                   {familyWords[family]}
@@ -53,12 +63,14 @@ export function WorkWaiting({ rows }: { rows: Schemas['WorkRow'][] }) {
             </Box>
           </Box>
           <tbody>
-            {rows.map((row) => (
+            {some.map((row) => (
               <Row key={row.tag} row={row} />
             ))}
           </tbody>
         </Box>
       )}
+      {rows.length > 0 && filter.rows.length === 0 && <Quiet>Nothing that waits matches.</Quiet>}
+      {more}
     </Box>
   );
 }
@@ -153,5 +165,5 @@ function Strip({ tally, power }: { tally: Schemas['Tally'] | undefined; power: S
   const counted =
     Math.abs(tally.counted - tally.raw) > 0.01 ? `, counted as ${rounded(tally.counted, 1)}` : '';
   const text = `${taskWords[tally.task]}: ${units(tally.raw, tally.unit, power)}${counted} of ${rounded(tally.limit, 1)}`;
-  return <TallyStrip used={tally.counted} limit={tally.limit} text={text} most={10} />;
+  return <TallyStrip used={tally.counted} limit={tally.limit} text={text} most={5} />;
 }

@@ -1,5 +1,5 @@
 import type { Schemas } from '../../api/client';
-import { momentTyped, typedMoment } from '../../words/format';
+import { momentTyped, typedMoment } from '../../words/days';
 import { numberOf } from '../../words/number';
 
 /** An entry of an outing while it is put right: figures and moments as text. */

@@ -1,3 +1,4 @@
+import { useFocusOn } from '../../shell/focus';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useRef } from 'react';
@@ -14,11 +15,14 @@ import { Ticks } from '../../parts/Ticks';
 import { useKept } from '../../shell/kept';
 import { usePerson } from '../../shell/person';
 import { words } from '../../words/en';
+import { tagsOn } from '../../words/tags';
 import { tagsIn } from './tags';
 import type { When } from './WhenFields';
 import { momentOfWhen, NOW, WhenFields } from './WhenFields';
 import { numberOf } from '../../words/number';
 import { daysBetween } from '../../words/format';
+import type { Wrong } from '../../api/problem';
+import { sentenceOf } from '../../api/problem';
 
 interface Row {
   tanks: string;
@@ -68,12 +72,22 @@ const fresh = (): Draft => ({
 });
 
 /** Take saws back: the day they shared once, what each one did in a line of its own. */
-export function BackForm({ board, out }: { board: Schemas['Board']; out: Schemas['OpenOuting'][] }) {
+export function BackForm({
+  board,
+  out,
+  first,
+}: {
+  board: Schemas['Board'];
+  out: Schemas['OpenOuting'][];
+  /** Whether the hand begins here. */
+  first: boolean;
+}) {
+  const field = useFocusOn(first);
   const { person } = usePerson();
   const { value: draft, setValue, forget } = useKept<Draft>('back', fresh, (d) => d.text !== '');
   const back = useWrite('/api/outings/return', {});
   const form = useRef<HTMLFormElement>(null);
-  const tags = tagsIn(draft.text);
+  const tags = tagsIn(draft.text, tagsOn(board));
   const change = (changed: Partial<Draft>) => setValue((d) => ({ ...d, ...changed }));
   const rowOf = (tag: string): Row => {
     const logged = out.find((o) => o.tag === tag);
@@ -138,7 +152,7 @@ export function BackForm({ board, out }: { board: Schemas['Board']; out: Schemas
                   .join(' ')}`
               : 'Nothing is out'
           }
-          autoFocus
+          inputRef={field}
           value={draft.text}
           onChange={(text) => change({ text })}
           onKeyDown={(e) => {
@@ -221,7 +235,7 @@ function SawBack({
   /** Days of the calendar since it went out. */
   daysOut: number;
   row: Row;
-  problemAt: (field: string) => string | undefined;
+  problemAt: (field: string) => Wrong | undefined;
   onChange: (changed: Partial<Row>) => void;
 }) {
   const { data: complaints } = useComplaints(tag);
@@ -251,7 +265,7 @@ function SawBack({
         />
       </Box>
       <Sure
-        asked={problemAt('sure')}
+        asked={sentenceOf(problemAt('sure'))}
         figure={row.tanks}
         sureOf={row.sureOf}
         onChange={(sureOf) => onChange({ sureOf })}

@@ -1,3 +1,4 @@
+import { useSearchParams } from 'react-router';
 import Box from '@mui/material/Box';
 import { useBoard, useCrews, useOpenOutings } from '../../api/queries';
 import { ProblemNote } from '../../parts/ProblemNote';
@@ -12,6 +13,8 @@ export default function CrewsScreen() {
   const board = useBoard();
   const crews = useCrews();
   const out = useOpenOutings();
+  const [search] = useSearchParams();
+  const comeBack = search.has('in');
   const error = board.error ?? crews.error ?? out.error;
   return (
     <>
@@ -25,16 +28,16 @@ export default function CrewsScreen() {
         <Box
           sx={{
             display: 'grid',
-            gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 360px' },
+            gridTemplateColumns: { xs: '1fr', md: '400px minmax(0, 1fr)' },
             gap: 2.5,
             alignItems: 'start',
           }}
         >
-          <BackForm board={board.data} out={out.data} />
           <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
-            <OutForm board={board.data} crews={crews.data} />
+            <OutForm board={board.data} crews={crews.data} first={!comeBack} />
             <OutNow board={board.data} crews={crews.data} out={out.data} />
           </Box>
+          <BackForm board={board.data} out={out.data} first={comeBack} />
         </Box>
       )}
     </>

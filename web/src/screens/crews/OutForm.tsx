@@ -1,37 +1,66 @@
+import { useFocusOn } from '../../shell/focus';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
+import { Choice } from '../../parts/Choice';
 import { Field, Pick } from '../../parts/Field';
 import { Panel } from '../../parts/Panel';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { StateMark } from '../../parts/StateMark';
 import { workTitle } from '../../words/work';
+import { tagsOn } from '../../words/tags';
 import { tagsIn } from './tags';
 import type { When } from './WhenFields';
 import { momentOfWhen, NOW, WhenFields } from './WhenFields';
 import { useSigned } from '../../shell/signed';
 
+const MOST_KEYS = 9;
+const CREW_FIRST = 'Choose the crew first.';
+
 /** Issue saws to a crew. Held ones are refused, due ones are warned of. */
-export function OutForm({ board, crews }: { board: Schemas['Board']; crews: Schemas['CrewView'][] }) {
-  const [text, setText] = useState('');
+export function OutForm({
+  board,
+  crews,
+  first,
+}: {
+  board: Schemas['Board'];
+  crews: Schemas['CrewView'][];
+  /** Whether the hand begins here. */
+  first: boolean;
+}) {
+  const field = useFocusOn(first);
+  const [search] = useSearchParams();
+  const [text, setText] = useState(search.get('out') ?? '');
   const [crewId, setCrewId] = useState('');
+  const [unsaid, setUnsaid] = useState(false);
+  const crewKeys = useRef<HTMLDivElement>(null);
   const [when, setWhen] = useState<When>(NOW);
   const issue = useSigned('/api/outings/issue', {});
-  const tags = tagsIn(text);
-  const crew = crewId || crews[0]?.id || '';
+  const tags = tagsIn(text, tagsOn(board));
+  // Nobody takes saws by being the first of a list; where there is but one crew, it is that one.
+  const crew = crews.length === 1 ? (crews[0]?.id ?? '') : crewId;
   const send = () => {
-    if (!crew || tags.length === 0) return;
+    if (tags.length === 0) return;
+    if (!crew) {
+      setUnsaid(true);
+      crewKeys.current?.querySelector<HTMLElement>('input, select')?.focus();
+      return;
+    }
     issue.send(
       { crewId: crew, saws: tags, ...momentOfWhen(when) },
       {
         onSuccess: () => {
           setText('');
+          setCrewId('');
+          setUnsaid(false);
           setWhen(NOW);
         },
       },
     );
   };
+  const options = crews.map((c) => ({ value: c.id, label: c.name }));
   return (
     <Panel title="Out">
       <Box
@@ -45,17 +74,32 @@ export function OutForm({ board, crews }: { board: Schemas['Board']; crews: Sche
       >
         <Field
           label="Saws that go out"
+          inputRef={field}
           hint="Tags with spaces between"
           value={text}
           onChange={setText}
           problem={issue.error?.at('saws')}
         />
-        <Pick
-          label="To the crew"
-          value={crew}
-          options={crews.map((c) => ({ value: c.id, label: c.name }))}
-          onChange={setCrewId}
-        />
+        <Box ref={crewKeys}>
+          {crews.length <= MOST_KEYS ? (
+            <Choice
+              label="To the crew"
+              numbered
+              value={crew}
+              options={options}
+              onChange={setCrewId}
+              problem={unsaid && !crew ? CREW_FIRST : undefined}
+            />
+          ) : (
+            <Pick
+              label="To the crew"
+              value={crew}
+              options={[{ value: '', label: 'Choose' }, ...options]}
+              onChange={setCrewId}
+              problem={unsaid && !crew ? CREW_FIRST : undefined}
+            />
+          )}
+        </Box>
         {tags.map((tag) => (
           <Warning key={tag} tag={tag} board={board} />
         ))}

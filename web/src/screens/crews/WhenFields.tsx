@@ -1,6 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { momentTyped } from '../../words/days';
 import { Field } from '../../parts/Field';
+import type { Wrong } from '../../api/problem';
 
 /** When something happened: now, or earlier with a reason. */
 export interface When {
@@ -14,7 +16,7 @@ export const NOW: When = { earlier: false, at: '', reason: '' };
 /** The moment as the server takes it; nothing for now. */
 export function momentOfWhen(when: When): { at?: string; reason?: string } {
   if (!when.earlier || when.at === '') return {};
-  return { at: new Date(when.at).toISOString(), reason: when.reason };
+  return { at: momentTyped(when.at), reason: when.reason };
 }
 
 /** Backdating, folded away until it is needed. */
@@ -25,13 +27,13 @@ export function WhenFields({
 }: {
   when: When;
   onChange: (when: When) => void;
-  problemAt: (field: string) => string | undefined;
+  problemAt: (field: string) => Wrong | undefined;
 }) {
   if (!when.earlier) {
     return (
       <Box>
         <Button variant="text" sx={{ px: 0 }} onClick={() => onChange({ ...when, earlier: true })}>
-          It was earlier than now
+          Enter an earlier time
         </Button>
       </Box>
     );

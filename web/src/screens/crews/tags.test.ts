@@ -8,6 +8,10 @@ describe('tags typed in a row', () => {
   it('names each saw once', () => {
     expect(tagsIn('04 04')).toEqual(['04']);
   });
+  it('finds the saw that was meant', () => {
+    expect(tagsIn('7 06 v6 99', ['06', '07', 'V6'])).toEqual(['07', '06', 'V6', '99']);
+    expect(tagsIn('7 07', ['07'])).toEqual(['07']);
+  });
   it('finds none in an empty line', () => {
     expect(tagsIn('  ')).toEqual([]);
   });

@@ -1,6 +1,6 @@
+import { useSome } from '../../parts/more';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useFaults } from '../../api/queries';
@@ -26,7 +26,7 @@ export default function FaultsScreen() {
           Faults
         </Box>
         <Button variant="contained" component={Link} to="/faults/new">
-          Take a complaint&nbsp;
+          Report a complaint&nbsp;
           <Key of={COMMANDS.complaints.keys.take} />
         </Button>
       </Box>
@@ -38,7 +38,6 @@ export default function FaultsScreen() {
 }
 
 function Filled({ page }: { page: Schemas['FaultsPage'] }) {
-  const [closedShown, setClosedShown] = useState(false);
   return (
     <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: 'minmax(0, 1fr)' }}>
       {page.knowledgeProblems.length > 0 && (
@@ -58,9 +57,9 @@ function Filled({ page }: { page: Schemas['FaultsPage'] }) {
       </Box>
       <HeldSaws />
       {page.repeats.length > 0 && (
-        <Box component="section" aria-label="Comes again">
+        <Box component="section" aria-label="Recurring">
           <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
-            Comes again
+            Recurring
           </Box>
           {page.repeats.map((repeat) => (
             <Box key={`${repeat.where} ${repeat.cause}`} sx={{ py: 0.5 }}>
@@ -74,24 +73,23 @@ function Filled({ page }: { page: Schemas['FaultsPage'] }) {
           <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
             Closed
           </Box>
-          <List faults={closedShown ? page.closed : page.closed.slice(0, 5)} />
-          {!closedShown && page.closed.length > 5 && (
-            <Button variant="outlined" sx={{ mt: 1.5 }} onClick={() => setClosedShown(true)}>
-              Show all {page.closed.length}
-            </Button>
-          )}
+          <List faults={page.closed} first={5} />
         </Box>
       )}
     </Box>
   );
 }
 
-function List({ faults }: { faults: Schemas['FaultLine'][] }) {
+function List({ faults, first = 15 }: { faults: Schemas['FaultLine'][]; first?: number }) {
+  const { some, more } = useSome(faults, first);
   return (
-    <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-      {faults.map((fault) => (
-        <FaultRow key={fault.id} fault={fault} withTag />
-      ))}
-    </Box>
+    <>
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {some.map((fault) => (
+          <FaultRow key={fault.id} fault={fault} withTag />
+        ))}
+      </Box>
+      {more}
+    </>
   );
 }

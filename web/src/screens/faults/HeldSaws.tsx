@@ -1,22 +1,26 @@
+import { useSome } from '../../parts/more';
 import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import { useBoard } from '../../api/queries';
 import { TagPlate } from '../../parts/Plate';
 import { workReason, workTitle } from '../../words/work';
 
+const SHOWN = 15;
+
 /** Saws that must not go out, and every reason, fault or none. */
 export function HeldSaws() {
   const { data: board } = useBoard();
   const held = (board?.work ?? []).filter((row) => row.state === 'HELD');
+  const { some, more } = useSome(held, SHOWN);
   if (!board) return null;
   return (
     <Box component="section" aria-label="Held saws">
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
-        Held
+        Held{held.length > SHOWN ? `, ${held.length} saws` : ''}
       </Box>
       {held.length === 0 && <Box>No saw is held.</Box>}
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {held.map((row) => (
+        {some.map((row) => (
           <Box
             component="li"
             key={row.tag}
@@ -46,6 +50,7 @@ export function HeldSaws() {
           </Box>
         ))}
       </Box>
+      {more}
     </Box>
   );
 }

@@ -25,7 +25,7 @@ export function LeakStand({
   const { watch } = fault;
   const stands = watch.state !== 'NOT_STANDING';
   return (
-    <Panel title="On fresh card">
+    <Panel title="Leak test running">
       <Box sx={{ fontSize: 17, mb: 1.5 }} role="status">
         {watchSentence(watch)}
       </Box>

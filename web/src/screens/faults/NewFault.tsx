@@ -1,3 +1,4 @@
+import { RING } from '../../theme';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -37,9 +38,9 @@ export default function NewFault() {
   });
   return (
     <>
-      <title>Take a complaint – Yellow Tally</title>
+      <title>Report a complaint – Yellow Tally</title>
       <Box component="h1" sx={{ typography: 'h1', my: 2 }}>
-        Take a complaint
+        Report a complaint
       </Box>
       <Box
         component="form"
@@ -124,10 +125,7 @@ function ComplaintKey({
           color: t.vars.palette.house.onBeam,
           boxShadow: `inset 0 -4px 0 ${t.vars.palette.house.tag}`,
         },
-        '&:has(input:focus-visible)': {
-          outline: `3px solid ${t.vars.palette.house.tagEdge}`,
-          outlineOffset: 2,
-        },
+        '&:has(input:focus-visible)': RING,
       })}
     >
       <Box

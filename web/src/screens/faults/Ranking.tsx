@@ -64,7 +64,7 @@ export function Ranking({ fault }: { fault: Schemas['FaultPage'] }) {
                   sx={{ p: 0, minHeight: 44, fontSize: 14, fontWeight: 400 }}
                   onClick={() => setChosen(ranked.code)}
                 >
-                  Choose it
+                  This is the cause
                 </Button>
               ))}
           </Box>

@@ -1,3 +1,4 @@
+import type { Wrong } from '../../api/problem';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -5,7 +6,7 @@ import { Field } from '../../parts/Field';
 import type { FaultAct } from './useFaultAct';
 
 /** Gives a fault to a qualified mechanic, saying where it goes. */
-export function ToMechanic({ act, problem }: { act: FaultAct; problem: string | undefined }) {
+export function ToMechanic({ act, problem }: { act: FaultAct; problem: Wrong | undefined }) {
   const [open, setOpen] = useState(false);
   const [note, setNote] = useState('');
   return open ? (

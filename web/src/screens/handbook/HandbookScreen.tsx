@@ -5,6 +5,7 @@ import { Link, useParams } from 'react-router';
 import remarkGfm from 'remark-gfm';
 import { Quiet } from '../../parts/Quiet';
 import { words } from '../../words/en';
+import { withInches } from '../../words/units';
 import { PAGES, sectionOf } from './pages';
 
 /** The handbook of the job: why the program says what it says, one page for each part of the work. */
@@ -26,7 +27,7 @@ export default function HandbookScreen() {
         <Box component="article" sx={TEXT}>
           <h1>{page.title}</h1>
           <Markdown remarkPlugins={[remarkGfm]} components={{ a: PageLink }}>
-            {page.text}
+            {withInches(page.text)}
           </Markdown>
         </Box>
         <Box component="nav" aria-label="Handbook" sx={{ order: { xs: 2, md: 0 }, fontSize: 15 }}>

@@ -8,6 +8,7 @@ import { Field, Pick } from '../../parts/Field';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { usePerson } from '../../shell/person';
+import { fleetDay } from '../../words/days';
 import { words } from '../../words/en';
 import { SealLine } from '../records/SealLine';
 import { LogLines } from './LogLines';
@@ -115,12 +116,8 @@ function filterOf(search: URLSearchParams): LogFilter {
   const person = search.get('person');
   if (person) filter.person = person;
   const from = search.get('from');
-  if (from) filter.from = new Date(`${from}T00:00:00`).toISOString();
+  if (from) filter.from = fleetDay(from).toISOString();
   const to = search.get('to');
-  if (to) {
-    const end = new Date(`${to}T00:00:00`);
-    end.setDate(end.getDate() + 1);
-    filter.before = end.toISOString();
-  }
+  if (to) filter.before = fleetDay(to, 1).toISOString();
   return filter;
 }

@@ -68,7 +68,7 @@ describe('the log', () => {
       rest: 'groove depth 7.1 mm',
     });
     expect(lineOf(step('RAILS', 'a', { outcome: 'ATTEND', findings: ['BURR'] })).rest).toBe(
-      'attend, burr on the rail',
+      'needs work, burr on the rail',
     );
   });
 });

@@ -1,20 +1,21 @@
 import type { Schemas } from '../../api/client';
-import { findingWords, measureWords, outcomeWords, stepWords } from '../../words/bench';
+import { figureWords, findingWords, measureWords, outcomeWords, stepWords } from '../../words/bench';
 import { words } from '../../words/en';
 import { happenedWords, wetWords } from '../../words/faults';
 import { rounded } from '../../words/format';
 import { units } from '../../words/schedule';
 import { verdictWord } from '../../words/tension';
 
-const UNITS: Partial<Record<Schemas['Measure'], string>> = {
-  STROKES_LEFT: '',
-  STROKES_RIGHT: '',
-  GREASE_PUMPS: '',
-  FUEL_AGE: ' days',
-  OIL_LEFT: ' %',
-  AIR_TEMPERATURE: ' °C',
-  OILER_TURNS: ' turns',
-  BULB_PRESSES: '',
+/** What is measured is a length, but for these. */
+const KIND: Partial<Record<Schemas['Measure'], Schemas['FigureKind']>> = {
+  STROKES_LEFT: 'COUNT',
+  STROKES_RIGHT: 'COUNT',
+  GREASE_PUMPS: 'COUNT',
+  FUEL_AGE: 'DAYS',
+  OIL_LEFT: 'PERCENT',
+  AIR_TEMPERATURE: 'CELSIUS',
+  OILER_TURNS: 'TURNS',
+  BULB_PRESSES: 'COUNT',
 };
 
 /** A record in words: what it was, and what it said. */
@@ -50,11 +51,17 @@ export function lineOf(entry: Schemas['LogEntry']): { head: string; rest: string
       };
     case 'VISIT_ENDED':
       return {
-        head: 'Plate hung back',
-        rest: words.state[entry.decision].toLowerCase(),
+        head: 'Visit closed',
+        rest: CLOSED[entry.decision],
       };
   }
 }
+
+const CLOSED: Record<Schemas['FitState'], string> = {
+  FIT: 'fit for use',
+  DUE: 'usable, work waits',
+  HELD: 'held',
+};
 
 const CHANGES: Record<Schemas['SawChanged']['change'], string> = {
   RETIRED: 'Retired',
@@ -77,7 +84,7 @@ function stepLine(step: Schemas['StepLine']): { head: string; rest: string } {
     ...step.findings.map((f) => findingWords[f].toLowerCase()),
     ...told(step.figures).map(
       ([measure, figure]) =>
-        `${measureWords[measure as Schemas['Measure']].toLowerCase()} ${rounded(figure, 2)}${UNITS[measure as Schemas['Measure']] ?? ' mm'}`,
+        `${measureWords[measure].toLowerCase()} ${figureWords(figure, KIND[measure] ?? 'LENGTH')}`,
     ),
   ].filter(Boolean);
   return { head: title, rest: said.join(', ') || 'fine' };
@@ -101,9 +108,9 @@ function outingLine({ use, power }: Schemas['BackLine']): string {
 }
 
 /** What was read; what only follows from it is not told twice. */
-function told(figures: Schemas['StepLine']['figures']): [string, number][] {
+function told(figures: Schemas['StepLine']['figures']): [Schemas['Measure'], number][] {
   const bySide = figures.GAUGE_LEFT_LEAST !== undefined;
-  return Object.entries(figures).filter(
+  return (Object.entries(figures) as [Schemas['Measure'], number][]).filter(
     ([measure]) => measure !== 'GAUGE_LEAST' && !(bySide && measure === 'GAUGE_SETTING'),
   );
 }

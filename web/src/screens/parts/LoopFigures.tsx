@@ -7,7 +7,8 @@ import { FormField } from '../../parts/form/fields';
 import { useSignedForm } from '../../parts/form/useSignedForm';
 import { words } from '../../words/en';
 import { dayOf } from '../../words/format';
-import { changedFigures, saidOfLoop, typedMm } from '../../words/loop';
+import { changedFigures, saidOfLoop } from '../../words/loop';
+import { inUnit, lengthTyped, typedLength } from '../../words/units';
 import { Opened } from '../corrections/Opened';
 
 /** What is marked on a loop or was measured on it when new; told anew where it was written down wrong. */
@@ -40,13 +41,19 @@ function Figures({
     path: '/api/parts/{tag}/figures',
     params: { path: { tag: part.tag } },
     start: {
-      wearMark: typedMm(chain.wearMarkMm),
-      file: typedMm(chain.fileMm),
-      newCutter: typedMm(chain.newCutterMm),
-      tangDepth: typedMm(chain.tangDepthMm),
+      wearMark: typedLength(chain.wearMarkMm),
+      file: typedLength(chain.fileMm),
+      newCutter: typedLength(chain.newCutterMm),
+      tangDepth: typedLength(chain.tangDepthMm),
       reason: '',
     },
-    body: (typed) => typed,
+    body: (typed) => ({
+      ...typed,
+      wearMark: lengthTyped(typed.wearMark, chain.wearMarkMm),
+      file: lengthTyped(typed.file, chain.fileMm),
+      newCutter: lengthTyped(typed.newCutter, chain.newCutterMm),
+      tangDepth: lengthTyped(typed.tangDepth, chain.tangDepthMm),
+    }),
     onDone,
   });
   return (
@@ -55,20 +62,20 @@ function Figures({
         <FormField
           control={control}
           name="wearMark"
-          label={words.loop.wearMark}
+          label={inUnit(words.loop.wearMark)}
           hint="Else that of an unmarked loop. A lower mark lifts no hold: measure the loop again by it."
         />
-        <FormField control={control} name="file" label={words.loop.file} hint="Else by pitch" />
+        <FormField control={control} name="file" label={inUnit(words.loop.file)} hint="Else by pitch" />
         <FormField
           control={control}
           name="newCutter"
-          label={words.loop.newCutter}
+          label={inUnit(words.loop.newCutter)}
           hint="Else by pitch (est.)"
         />
         <FormField
           control={control}
           name="tangDepth"
-          label={words.loop.tangDepth}
+          label={inUnit(words.loop.tangDepth)}
           hint="Else by pitch (est.)"
         />
         <FormField

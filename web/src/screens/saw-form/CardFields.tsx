@@ -5,7 +5,10 @@ import { Field, optionsOf, Pick } from '../../parts/Field';
 import { Tick } from '../../parts/Tick';
 import { words } from '../../words/en';
 import type { CardForm, NumberField } from './form';
+import { byGauge, inUnit, lengthSign, tankSign } from '../../words/units';
 import { notNumbers } from './form';
+
+type MeasuredField = 'adjusterLead' | 'adjusterTravel' | 'fuelTank' | 'oilTank';
 
 interface Props {
   card: CardForm;
@@ -16,6 +19,16 @@ interface Props {
 /** The fields of a saw's card; those of another kind of power do not appear. */
 export function CardFields({ card, problem, onChange }: Props) {
   const bad = notNumbers(card);
+  const measured = (field: MeasuredField, label: string, hint?: string) => (
+    <Field
+      label={label}
+      hint={hint}
+      inputMode="decimal"
+      value={card[field]}
+      problem={problem?.at(`saw.${field}`)}
+      onChange={(value) => onChange({ [field]: value })}
+    />
+  );
   const figure = (field: NumberField, label: string, hint?: string) => (
     <Field
       label={label}
@@ -105,10 +118,14 @@ export function CardFields({ card, problem, onChange }: Props) {
           alignItems: 'start',
         }}
       >
-        {figure('adjusterLeadMm', 'Adjuster lead, mm a turn', '0.8 when not known (est.)')}
-        {figure('adjusterTravelMm', 'Adjuster travel, mm')}
-        {figure('oilTankMl', 'Oil tank, mL')}
-        {petrol ? figure('fuelTankMl', 'Fuel tank, mL') : figure('volts', 'Volts')}
+        {measured(
+          'adjusterLead',
+          `Adjuster lead, ${lengthSign()} a turn`,
+          `${byGauge(0.8)} when not known (est.)`,
+        )}
+        {measured('adjusterTravel', inUnit('Adjuster travel'))}
+        {measured('oilTank', `Oil tank, ${tankSign()}`)}
+        {petrol ? measured('fuelTank', `Fuel tank, ${tankSign()}`) : figure('volts', 'Volts')}
         {petrol && figure('displacementCc', 'Displacement, cc')}
         {petrol && figure('fuelRatio', 'Fuel to oil, parts to one')}
         {petrol && (

@@ -72,7 +72,7 @@ function CardSheet({ base, onBase }: SheetProps) {
   const send = (version: number) => {
     if (!person || save.isPending || Object.keys(notNumbers(card)).length > 0) return;
     save.mutate(
-      { id: writeId, personId: person.id, device: device(), version, saw: cardInput(card) },
+      { id: writeId, personId: person.id, device: device(), version, saw: cardInput(card, base.card) },
       { onSuccess: () => void navigate(`/saws/${base.tag}`), onError: () => setWriteId(newId()) },
     );
   };

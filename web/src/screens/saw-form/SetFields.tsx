@@ -5,9 +5,11 @@ import { Choice } from '../../parts/Choice';
 import { Field, optionsOf, Pick } from '../../parts/Field';
 import { Tick } from '../../parts/Tick';
 import { words } from '../../words/en';
+import { inUnit } from '../../words/units';
 import { barLength } from '../../words/format';
 import type { PartSource, SetForm } from './form';
 import { notANumber } from '../../words/number';
+import type { Wrong } from '../../api/problem';
 
 const SOURCES: { value: PartSource; label: string }[] = [
   { value: 'SHELF', label: 'From the shelf' },
@@ -19,7 +21,7 @@ interface Props {
   set: SetForm;
   sawTag: string | undefined;
   /** The sentence at a field, from the fit check or from a refused save. */
-  problemAt: (field: string) => string | undefined;
+  problemAt: (field: string) => Wrong | undefined;
   onChange: (changed: Partial<SetForm>) => void;
 }
 
@@ -159,28 +161,28 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
               onChange={(cutterProfile) => onChange({ chain: { ...chain, cutterProfile } })}
             />
             <Field
-              label={words.loop.tangDepth}
+              label={inUnit(words.loop.tangDepth)}
               hint="Else by pitch (est.)"
               value={chain.tangDepth}
               problem={problemAt('set.chain.tangDepth')}
               onChange={(tangDepth) => onChange({ chain: { ...chain, tangDepth } })}
             />
             <Field
-              label={words.loop.newCutter}
+              label={inUnit(words.loop.newCutter)}
               hint="Else by pitch (est.)"
               value={chain.newCutter}
               problem={problemAt('set.chain.newCutter')}
               onChange={(newCutter) => onChange({ chain: { ...chain, newCutter } })}
             />
             <Field
-              label={words.loop.wearMark}
+              label={inUnit(words.loop.wearMark)}
               hint="Else that of an unmarked loop"
               value={chain.wearMark}
               problem={problemAt('set.chain.wearMark')}
               onChange={(wearMark) => onChange({ chain: { ...chain, wearMark } })}
             />
             <Field
-              label={words.loop.file}
+              label={inUnit(words.loop.file)}
               hint="Else by pitch"
               value={chain.file}
               problem={problemAt('set.chain.file')}

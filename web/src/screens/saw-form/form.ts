@@ -1,4 +1,6 @@
 import type { Schemas } from '../../api/client';
+import { lengthTyped, tankTyped, typedLength, typedTank } from '../../words/units';
+import { today } from '../../words/days';
 import { notANumber, numberOf } from '../../words/number';
 
 /** A saw's card while it is typed: figures as text. */
@@ -11,13 +13,13 @@ export interface CardForm {
   volts: string;
   inService: string;
   fuelRatio: string;
-  fuelTankMl: string;
-  oilTankMl: string;
+  fuelTank: string;
+  oilTank: string;
   oiler: Schemas['OilerKind'];
   brakeSeat: Schemas['BrakeSeat'];
   adjuster: Schemas['Adjuster'];
-  adjusterLeadMm: string;
-  adjusterTravelMm: string;
+  adjusterLead: string;
+  adjusterTravel: string;
   captiveNuts: boolean;
   sparkArrestor: boolean;
   plugCode: string;
@@ -25,24 +27,10 @@ export interface CardForm {
   usualWork: Schemas['Work'];
 }
 
-export type NumberField =
-  | 'displacementCc'
-  | 'volts'
-  | 'fuelRatio'
-  | 'fuelTankMl'
-  | 'oilTankMl'
-  | 'adjusterLeadMm'
-  | 'adjusterTravelMm';
+/** Plain figures; lengths and volumes are read by the server, with their unit. */
+export type NumberField = 'displacementCc' | 'volts' | 'fuelRatio';
 
-const NUMBERS: NumberField[] = [
-  'displacementCc',
-  'volts',
-  'fuelRatio',
-  'fuelTankMl',
-  'oilTankMl',
-  'adjusterLeadMm',
-  'adjusterTravelMm',
-];
+const NUMBERS: NumberField[] = ['displacementCc', 'volts', 'fuelRatio'];
 
 export function emptyCard(): CardForm {
   return {
@@ -52,15 +40,15 @@ export function emptyCard(): CardForm {
     handle: 'REAR',
     displacementCc: '',
     volts: '',
-    inService: new Date().toLocaleDateString('sv-SE'),
+    inService: today(),
     fuelRatio: '50',
-    fuelTankMl: '',
-    oilTankMl: '',
+    fuelTank: '',
+    oilTank: '',
     oiler: 'AUTOMATIC_FIXED',
     brakeSeat: 'BODY',
     adjuster: 'SIDE',
-    adjusterLeadMm: '',
-    adjusterTravelMm: '',
+    adjusterLead: '',
+    adjusterTravel: '',
     captiveNuts: false,
     sparkArrestor: true,
     plugCode: '',
@@ -71,15 +59,16 @@ export function emptyCard(): CardForm {
 
 export function cardForm(card: Schemas['SawDetails']): CardForm {
   const text = (n: number | undefined) => (n === undefined ? '' : String(n));
+  const { fuelTankMl, oilTankMl, adjusterLeadMm, adjusterTravelMm, ...rest } = card;
   return {
-    ...card,
+    ...rest,
     displacementCc: text(card.displacementCc),
     volts: text(card.volts),
     fuelRatio: text(card.fuelRatio),
-    fuelTankMl: text(card.fuelTankMl),
-    oilTankMl: text(card.oilTankMl),
-    adjusterLeadMm: text(card.adjusterLeadMm),
-    adjusterTravelMm: text(card.adjusterTravelMm),
+    fuelTank: typedTank(fuelTankMl),
+    oilTank: typedTank(oilTankMl),
+    adjusterLead: typedLength(adjusterLeadMm),
+    adjusterTravel: typedLength(adjusterTravelMm),
     plugCode: card.plugCode ?? '',
     houseMethod: card.houseMethod ?? '',
   };
@@ -95,17 +84,18 @@ export function notNumbers(card: CardForm): Partial<Record<NumberField, string>>
   return problems;
 }
 
-export function cardInput(card: CardForm): Schemas['SawInput'] {
+/** What is sent; {@code before} is the card that was shown, so that a figure nobody touched stays as it was. */
+export function cardInput(card: CardForm, before?: Schemas['SawDetails']): Schemas['SawInput'] {
   const { houseMethod, plugCode, ...rest } = card;
   return {
     ...rest,
     displacementCc: numberOf(card.displacementCc),
     volts: numberOf(card.volts),
     fuelRatio: numberOf(card.fuelRatio),
-    fuelTankMl: numberOf(card.fuelTankMl),
-    oilTankMl: numberOf(card.oilTankMl),
-    adjusterLeadMm: numberOf(card.adjusterLeadMm),
-    adjusterTravelMm: numberOf(card.adjusterTravelMm),
+    fuelTank: tankTyped(card.fuelTank, before?.fuelTankMl),
+    oilTank: tankTyped(card.oilTank, before?.oilTankMl),
+    adjusterLead: lengthTyped(card.adjusterLead, before?.adjusterLeadMm),
+    adjusterTravel: lengthTyped(card.adjusterTravel, before?.adjusterTravelMm),
     plugCode: plugCode.trim() === '' ? undefined : plugCode,
     houseMethod: houseMethod === '' ? undefined : houseMethod,
   };

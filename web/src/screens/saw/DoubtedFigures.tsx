@@ -4,7 +4,8 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { Heading } from '../../parts/Heading';
 import { measureWords } from '../../words/bench';
-import { momentOf, rounded } from '../../words/format';
+import { byGauge } from '../../words/units';
+import { momentOf } from '../../words/format';
 
 /** Figures that are better than the ones before them: parts do not heal, so that somebody measures again. */
 export function DoubtedFigures({ tag, doubted }: { tag: string; doubted: Schemas['Doubted'][] }) {
@@ -20,8 +21,8 @@ export function DoubtedFigures({ tag, doubted }: { tag: string; doubted: Schemas
           sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'center', my: 0.5 }}
         >
           <Box sx={{ flex: '1 1 220px' }}>
-            {measureWords[figure.measure]} {rounded(figure.figure, 2)} mm, {momentOf(figure.at)}: better than
-            the time before, and nothing was done that could have bettered it. It counts for nothing until a
+            {measureWords[figure.measure]} {byGauge(figure.figure)}, {momentOf(figure.at)}: better than the
+            time before, and nothing was done that could have bettered it. It counts for nothing until a
             second reading agrees.
           </Box>
           <Button

@@ -1,8 +1,9 @@
 import Box from '@mui/material/Box';
 import type { Schemas } from '../../api/client';
-import { BURNED, length, percent, rounded } from '../../words/format';
+import { BURNED, percent } from '../../words/format';
 import { growthSource, othersOfGrowth } from '../../words/growth';
 import { SLACK_SUSPECTS } from '../../words/work';
+import { byGauge, length } from '../../words/units';
 import { list } from '../../words/format';
 
 /** What the growth means, in sentences; says what it stands on. */
@@ -15,17 +16,16 @@ export function GrowthWords({
 }) {
   const growth = tension.growth?.now;
   if (!growth) return null;
-  const unit = tension.house.lengthUnit;
   const takeUp = tension.takeUp;
   return (
     <Box sx={{ mt: 1, maxWidth: 640, '& p': { my: 0.5 } }}>
       <p>
-        Grown <strong>{length(growth.mm, unit)}</strong>, {percent(growth.percent)} of the loop,{' '}
-        {growthSource[growth.leads]}.{othersOfGrowth(growth, unit)}
+        Grown <strong>{length(growth.mm)}</strong>, {percent(growth.percent)} of the loop,{' '}
+        {growthSource[growth.leads]}.{othersOfGrowth(growth)}
         {growth.travelLeftMm !== undefined && growth.travelLeftPercent !== undefined && (
           <>
             {' '}
-            Adjuster travel left: {length(growth.travelLeftMm, unit)}, {percent(growth.travelLeftPercent)}.
+            Adjuster travel left: {length(growth.travelLeftMm)}, {percent(growth.travelLeftPercent)}.
           </>
         )}
       </p>
@@ -41,9 +41,9 @@ export function GrowthWords({
       </p>
       {takeUp && takeUp.state !== 'TOO_FEW_READINGS' && takeUp.recentMmPerTank !== undefined && (
         <p>
-          Takes up {rounded(takeUp.recentMmPerTank, 2)} mm of loop a {BURNED[power]} of late
-          {takeUp.pastMmPerTank !== undefined && `, ${rounded(takeUp.pastMmPerTank, 2)} before`}
-          {takeUp.sistersMmPerTank !== undefined && `, its sisters ${rounded(takeUp.sistersMmPerTank, 2)}`}.
+          Takes up {byGauge(takeUp.recentMmPerTank)} of loop a {BURNED[power]} of late
+          {takeUp.pastMmPerTank !== undefined && `, ${byGauge(takeUp.pastMmPerTank)} before`}
+          {takeUp.sistersMmPerTank !== undefined && `, its sisters ${byGauge(takeUp.sistersMmPerTank)}`}.
           {takeUp.state === 'FASTER_THAN_ITS_PAST' &&
             ` Much faster than its own past: suspect ${list(SLACK_SUSPECTS, 'or')}.`}
           {takeUp.state === 'FASTER_THAN_ITS_SISTERS' &&

@@ -8,9 +8,11 @@ import { Caution } from '../../parts/Caution';
 import { Field, Pick } from '../../parts/Field';
 import { TagPlate } from '../../parts/Plate';
 import { Tick } from '../../parts/Tick';
+import { sentenceOf } from '../../api/problem';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { saidWords, stepOn, stepWords } from '../../words/bench';
+import { momentTyped } from '../../words/days';
 import { words } from '../../words/en';
 import { useStepForm } from '../bench/stepDraft';
 import { StepInputs } from '../bench/StepInputs';
@@ -64,7 +66,7 @@ function Task({ tag, step }: { tag: string; step: Schemas['QuickStep'] }) {
     step,
     `quick.${tag}.${step.step}`,
     () => ({
-      ...(when ? { at: new Date(when).toISOString() } : {}),
+      ...(when ? { at: momentTyped(when) } : {}),
       ...(outThere ? { outThere } : {}),
     }),
     () => void navigate(`/saws/${tag}`),
@@ -100,7 +102,7 @@ function Task({ tag, step }: { tag: string; step: Schemas['QuickStep'] }) {
           <Tick label="Done out there, with the crew" checked={outThere} onChange={setOutThere} />
         </div>
       )}
-      <ProblemNote sentences={[form.problemAt('outThere') ?? [], form.problems].flat()} />
+      <ProblemNote sentences={[sentenceOf(form.problemAt('outThere')) ?? [], form.problems].flat()} />
       <StepVerdict answer={form.answer} said={form.said} done={saidWords(step.kind).length === 1}>
         <Button variant="contained" disabled={!form.said || form.pending} onClick={form.submit}>
           Save the record

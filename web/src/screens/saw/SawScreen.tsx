@@ -37,10 +37,11 @@ export default function SawScreen() {
   const ready = saw.data && tension.data && saw.data.retiredAt === undefined;
   const schedule = useSchedule(tag, ready === true);
   const visit = useStartVisit(tag);
-  const toBench = () => {
-    if (!schedule.data) return;
-    if (schedule.data.visitId) void navigate(`/bench/${schedule.data.visitId}`);
-    else visit.start();
+  const toBench = async () => {
+    // A quick hand is not told to wait until the schedule has come: it is waited for here.
+    const page = schedule.data ?? (await schedule.refetch()).data;
+    if (page?.visitId) void navigate(`/bench/${page.visitId}`);
+    else if (page) visit.start();
   };
   useCommands('saw', {
     tension: () => ready && void navigate(`/saws/${tag}/tension`),
@@ -49,7 +50,7 @@ export default function SawScreen() {
     sharpen: () => ready && void navigate(`/saws/${tag}/sharpen`),
     complaint: () => ready && void navigate(`/faults/new?saw=${tag}`),
     oiling: () => ready && void navigate(`/saws/${tag}/oiling`),
-    visit: toBench,
+    visit: () => void toBench(),
   });
   if (error && !(saw.data && tension.data)) {
     return (
@@ -63,7 +64,7 @@ export default function SawScreen() {
   return (
     <>
       <ProblemNote sentences={visit.error ? [visit.error.message] : []} />
-      <Filled saw={saw.data} tension={tension.data} schedule={schedule.data} onBench={toBench} />
+      <Filled saw={saw.data} tension={tension.data} schedule={schedule.data} onBench={() => void toBench()} />
     </>
   );
 }
@@ -107,7 +108,7 @@ function Filled({
         {tension.state && <StateMark state={tension.state}>{stateWords(tension.state, crew)}</StateMark>}
         {!retired && (
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, width: '100%' }}>
-            <Button variant="contained" disabled={!schedule || crew !== undefined} onClick={onBench}>
+            <Button variant="contained" disabled={crew !== undefined} onClick={onBench}>
               {schedule?.visitId ? 'Go on with the visit' : 'Start visit'}&nbsp;
               <Key of={COMMANDS.saw.keys.visit} />
             </Button>
@@ -138,6 +139,7 @@ function Filled({
           </Box>
         )}
       </Box>
+      <Sections />
       {retired && <RetiredPanel saw={saw} />}
       <Box
         sx={{
@@ -148,6 +150,7 @@ function Filled({
         }}
       >
         <Box sx={{ minWidth: 0 }}>
+          <div id="waits" />
           {schedule?.state === 'HELD' && (
             <HoldPanel
               tag={saw.tag}
@@ -161,26 +164,58 @@ function Filled({
           {schedule && <DoubtedFigures tag={saw.tag} doubted={schedule.doubted} />}
           {!retired && <Waiting tension={tension} held={schedule?.state === 'HELD'} power={saw.card.power} />}
           {!retired && <SawFaults tag={saw.tag} />}
+          <div id="schedule" />
           {schedule && <SchedulePanel schedule={schedule} />}
+          <div id="wear" />
           {!retired && <WearPanel tag={saw.tag} power={saw.card.power} />}
+          <div id="growth" />
           {tension.growth && (
             <Box component="section" sx={{ mt: 3 }}>
               <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
                 Growth of chain {saw.chain?.tag}
               </Box>
-              <GrowthChart growth={tension.growth} unit={tension.house.lengthUnit} />
+              <GrowthChart growth={tension.growth} />
               <GrowthWords tension={tension} power={saw.card.power} />
             </Box>
           )}
+          <div id="history" />
           <SawHistory tag={saw.tag} />
+          <div id="readings" />
           <TensionLog tension={tension} />
         </Box>
-        <Box sx={{ display: 'grid', gap: 2 }}>
+        <Box id="set" sx={{ display: 'grid', gap: 2 }}>
           <SetPanel saw={saw} />
           {schedule && <HoldForm tag={saw.tag} steps={schedule.quick} />}
         </Box>
       </Box>
     </>
+  );
+}
+
+/** The parts of the page in their order: the page of a saw with a year behind it is long. */
+const SECTIONS = [
+  { id: 'waits', title: 'What waits' },
+  { id: 'schedule', title: 'Schedule' },
+  { id: 'wear', title: 'Wear' },
+  { id: 'growth', title: 'Chain growth' },
+  { id: 'history', title: 'History' },
+  { id: 'readings', title: 'Tension readings' },
+  { id: 'set', title: 'Set and card' },
+] as const;
+
+function Sections() {
+  return (
+    <Box
+      component="nav"
+      aria-label="On this page"
+      sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2.5, rowGap: 0.5, mb: 2, fontSize: 15 }}
+    >
+      {SECTIONS.map(({ id, title }) => (
+        <a key={id} href={`#${id}`}>
+          {title}
+        </a>
+      ))}
+    </Box>
   );
 }
 

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { Panel } from '../../parts/Panel';
 import { words } from '../../words/en';
+import { byGauge, length, tank } from '../../words/units';
 import { barLength, dayOf } from '../../words/format';
 
 /** The fitted set and the saw's card. */
@@ -37,13 +38,13 @@ export function SetPanel({ saw }: { saw: Schemas['SawView'] }) {
     ['Chain brake', words.brakeSeat[card.brakeSeat]],
     [
       'Adjuster',
-      `${words.adjuster[card.adjuster]}, ${card.adjusterLeadMm} mm a turn${card.adjusterTravelMm ? `, ${card.adjusterTravelMm} mm travel` : ''}`,
+      `${words.adjuster[card.adjuster]}, ${byGauge(card.adjusterLeadMm)} a turn${card.adjusterTravelMm ? `, ${length(card.adjusterTravelMm)} travel` : ''}`,
     ],
-    ['Nuts', card.captiveNuts ? 'Captive' : 'Loose'],
+    ['Nuts', card.captiveNuts ? 'Captive' : 'Not captive'],
     ['Fuel', card.fuelRatio ? `${card.fuelRatio}:1` : undefined],
     [
       'Tanks',
-      [card.fuelTankMl && `fuel ${card.fuelTankMl} mL`, card.oilTankMl && `oil ${card.oilTankMl} mL`]
+      [card.fuelTankMl && `fuel ${tank(card.fuelTankMl)}`, card.oilTankMl && `oil ${tank(card.oilTankMl)}`]
         .filter(Boolean)
         .join(', ') || undefined,
     ],

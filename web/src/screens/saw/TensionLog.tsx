@@ -48,7 +48,7 @@ export function TensionLog({ tension }: { tension: Schemas['TensionPage'] }) {
               {dayOf(line.at)} {timeOf(line.at)}
             </Box>
             {line.kind === 'check' ? (
-              <CheckLine check={line.check} unit={tension.house.lengthUnit} />
+              <CheckLine check={line.check} />
             ) : (
               <FittingLine fitting={line.fitting} />
             )}
@@ -64,7 +64,7 @@ export function TensionLog({ tension }: { tension: Schemas['TensionPage'] }) {
   );
 }
 
-function CheckLine({ check, unit }: { check: Schemas['CheckView']; unit: Schemas['LengthUnit'] }) {
+function CheckLine({ check }: { check: Schemas['CheckView'] }) {
   const { tag = '' } = useParams();
   const amended = check.struck;
   return (
@@ -75,9 +75,9 @@ function CheckLine({ check, unit }: { check: Schemas['CheckView']; unit: Schemas
         {words.occasion[check.occasion].toLowerCase()}, for {words.work[check.work].toLowerCase()}. {check.by}
         .
       </Box>
-      <Box sx={{ fontSize: 14 }}>{check.readings.map((r) => readingWords(r, unit)).join(' → ')}</Box>
-      {measuredWords(check.measured, unit) !== '' && (
-        <Box sx={{ fontSize: 14 }}>{measuredWords(check.measured, unit)}</Box>
+      <Box sx={{ fontSize: 14 }}>{check.readings.map(readingWords).join(' → ')}</Box>
+      {measuredWords(check.measured) !== '' && (
+        <Box sx={{ fontSize: 14 }}>{measuredWords(check.measured)}</Box>
       )}
       {check.note && <Box sx={{ fontSize: 14, color: 'text.secondary' }}>{check.note}</Box>}
       {check.amends && <Box sx={{ fontSize: 14 }}>Amends an earlier check: {check.amendReason}</Box>}
@@ -99,11 +99,11 @@ function CheckLine({ check, unit }: { check: Schemas['CheckView']; unit: Schemas
   );
 }
 
-function readingWords(reading: Schemas['ReadingView'], unit: Schemas['LengthUnit']): string {
+function readingWords(reading: Schemas['ReadingView']): string {
   const turned = reading.turnsBefore === 0 ? '' : `turned ${turnsInLog(reading.turnsBefore)}, `;
   const value =
     reading.figure !== undefined
-      ? figure(reading.figure, reading.method, unit)
+      ? figure(reading.figure, reading.method)
       : reading.tips
         ? `tips ${words.tips[reading.tips].toLowerCase()}`
         : '';

@@ -7,6 +7,7 @@ import { Heading } from '../../parts/Heading';
 import { flipSentence, pairingWords } from '../../words/edge';
 import { rounded, tanks } from '../../words/format';
 import { partWord } from '../../words/stores';
+import { byGauge } from '../../words/units';
 import { costSentence, insightSentence } from '../../words/wear';
 
 const ORDINAL = ['', 'first', 'second', 'third', 'fourth', 'fifth', 'sixth'];
@@ -84,7 +85,7 @@ function notes(wear: Schemas['SawWearPage']): string[] {
   }
   if (wear.dressingsLeft !== undefined) {
     said.push(
-      `Bar: about ${wear.dressingsLeft} dressings left; one costs ${rounded(wear.dressingMm, 2)} mm${wear.dressingsMeasured > 0 ? `, learned from ${wear.dressingsMeasured}` : ' (est.)'}.`,
+      `Bar: about ${wear.dressingsLeft} dressings left; one costs ${byGauge(wear.dressingMm)}${wear.dressingsMeasured > 0 ? `, learned from ${wear.dressingsMeasured}` : ' (est.)'}.`,
     );
   }
   if (wear.flip) said.push(flipSentence(wear.flip));

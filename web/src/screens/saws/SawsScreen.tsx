@@ -2,23 +2,23 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useBoard } from '../../api/queries';
+import type { Schemas } from '../../api/client';
+import { useSawList } from '../../api/queries';
 import { Field } from '../../parts/Field';
-import { Plate, plateSize } from '../../parts/Plate';
+import { useSome } from '../../parts/more';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { words } from '../../words/en';
-import { byTag } from '../../words/tags';
+import type { Column } from './columns';
+import { COLUMNS, inOrder, lineText } from './columns';
+import { SawRow } from './SawRow';
 
-/** All plates in one place, to look through and to add to. */
+/** The fleet's list: what each saw is, what hangs on it, where it is, and how much is left; sorted and filtered by any of it. */
 export default function SawsScreen() {
-  const { data: board, error } = useBoard();
+  const { data: saws, error } = useSawList();
   const [text, setText] = useState('');
-  const plates = (board?.rails.flatMap((rail) => rail.plates) ?? []).sort(byTag);
-  const wanted = text.trim().toLowerCase();
-  const shown = plates.filter((p) =>
-    `${p.tag} ${plateSize(p)} ${words.state[p.state]}`.toLowerCase().includes(wanted),
-  );
+  const wanted = text.trim().toLowerCase().split(/\s+/).filter(Boolean);
+  const shown = (saws ?? []).filter((saw) => wanted.every((word) => lineText(saw).includes(word)));
   return (
     <>
       <title>Saws – Yellow Tally</title>
@@ -26,23 +26,85 @@ export default function SawsScreen() {
         <Box component="h1" sx={{ typography: 'h1', m: 0, flexGrow: 1 }}>
           Saws
         </Box>
-        <Box sx={{ width: 240 }}>
-          <Field label="Show only" value={text} onChange={setText} placeholder="16 in, due, T" />
+        <Box component="search" sx={{ width: { xs: '100%', sm: 300 } }}>
+          <Field
+            label="Show only"
+            value={text}
+            onChange={setText}
+            placeholder="16 in, due, tunnel, kestrup"
+          />
         </Box>
         <Button variant="contained" component={Link} to="/saws/new">
           Add a saw
         </Button>
       </Box>
       <ProblemNote sentences={error ? [error.message] : []} />
-      {!board && !error && <Quiet>{words.loading}</Quiet>}
-      {board && shown.length === 0 && (
-        <Quiet>{plates.length === 0 ? 'No saw hangs here yet.' : 'No plate matches.'}</Quiet>
+      {!saws && !error && <Quiet>{words.loading}</Quiet>}
+      {saws?.length === 0 && (
+        <Quiet>
+          No saw hangs here yet. <Link to="/saws/new">Add the first saw</Link>.
+        </Quiet>
       )}
-      <Box component="ul" sx={{ display: 'flex', flexWrap: 'wrap', gap: '14px 10px', p: 0, m: 0, pt: 1 }}>
-        {shown.map((plate) => (
-          <Plate key={plate.tag} plate={plate} />
-        ))}
+      {saws && saws.length > 0 && shown.length === 0 && <Quiet>No saw matches.</Quiet>}
+      {shown.length > 0 && <Table saws={shown} />}
+    </>
+  );
+}
+
+const SHOWN = 50;
+
+function Table({ saws }: { saws: Schemas['ListedSaw'][] }) {
+  const [sorted, setSorted] = useState<{ by: Column; down: boolean }>({ by: 'tag', down: false });
+  const { some, more } = useSome(inOrder(saws, sorted.by, sorted.down), SHOWN);
+  const sort = (by: Column) => setSorted({ by, down: sorted.by === by && !sorted.down });
+  return (
+    <>
+      <Box
+        component="table"
+        sx={{ width: '100%', borderCollapse: 'collapse', '& th': { textAlign: 'left' } }}
+      >
+        <thead>
+          <tr>
+            {COLUMNS.map(({ column, title, wide }) => (
+              <Box
+                component="th"
+                scope="col"
+                key={column}
+                aria-sort={sorted.by === column ? (sorted.down ? 'descending' : 'ascending') : undefined}
+                sx={(t) => ({
+                  display: wide ? { xs: 'none', md: 'table-cell' } : undefined,
+                  pr: 1.25,
+                  borderBottom: `1.5px solid ${t.vars.palette.text.primary}`,
+                })}
+              >
+                <Button
+                  variant="text"
+                  onClick={() => sort(column)}
+                  sx={{
+                    p: 0,
+                    minWidth: 0,
+                    minHeight: { xs: 44, md: 34 },
+                    fontSize: 13,
+                    color: 'text.secondary',
+                    textDecoration: 'none',
+                    whiteSpace: 'nowrap',
+                    '&:hover': { textDecoration: 'underline' },
+                  }}
+                >
+                  {title}
+                  {sorted.by === column && (sorted.down ? ' ↓' : ' ↑')}
+                </Button>
+              </Box>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {some.map((saw) => (
+            <SawRow key={saw.tag} saw={saw} />
+          ))}
+        </tbody>
       </Box>
+      {more}
     </>
   );
 }

@@ -5,9 +5,9 @@ import { optionsOf } from '../../parts/Field';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { words } from '../../words/en';
 import { shareOf } from '../../words/format';
-import { notANumber, numberOf } from '../../words/number';
 import { useWatch } from 'react-hook-form';
 import { useSignedForm } from '../../parts/form/useSignedForm';
+import { inUnit } from '../../words/units';
 import { FormChoice, FormField, FormPick } from '../../parts/form/fields';
 
 type Calibrated = 'RAIL_TOUCH' | 'TWELFTH_PAST_TOUCH';
@@ -17,7 +17,7 @@ const BLANK = {
   sawTag: '',
   work: 'FELLING' as Schemas['Work'],
   figure: '',
-  pullDownMm: '',
+  pullDown: '',
 };
 
 /** Takes two methods on one chain, so that the estimated places on the common scale become measured ones. */
@@ -26,16 +26,16 @@ export function Calibration() {
     path: '/api/calibrations',
     params: {},
     start: BLANK,
-    body: ({ method, sawTag, work, figure, pullDownMm }) => ({
+    body: ({ method, sawTag, work, figure, pullDown }) => ({
       method,
       sawTag: sawTag.trim(),
       work,
-      figure: numberOf(figure) ?? 0,
-      pullDownMm: numberOf(pullDownMm) ?? 0,
+      figure,
+      pullDown,
     }),
   });
   const typed = useWatch({ control });
-  const whole = [typed.sawTag, typed.figure, typed.pullDownMm].every((text) => text?.trim());
+  const whole = [typed.sawTag, typed.figure, typed.pullDown].every((text) => text?.trim());
   return (
     <Box component="section">
       <Box component="h2" sx={{ typography: 'h2', mt: 3, mb: 0.5 }}>
@@ -66,19 +66,12 @@ export function Calibration() {
             <FormField
               control={control}
               name="figure"
-              label={typed.method === 'RAIL_TOUCH' ? 'Gap without pull, mm' : 'Degrees past touch'}
+              label={typed.method === 'RAIL_TOUCH' ? inUnit('Gap without pull') : 'Degrees past touch'}
               inputMode="decimal"
-              check={notANumber}
             />
           </Box>
           <Box sx={{ width: 150 }}>
-            <FormField
-              control={control}
-              name="pullDownMm"
-              label="Pull-down, mm"
-              inputMode="decimal"
-              check={notANumber}
-            />
+            <FormField control={control} name="pullDown" label={inUnit('Pull-down')} inputMode="decimal" />
           </Box>
           <Button type="submit" variant="outlined" sx={{ mt: 2.75 }} disabled={!ready || !whole}>
             Calibrate

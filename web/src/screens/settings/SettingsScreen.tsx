@@ -1,54 +1,26 @@
 import Box from '@mui/material/Box';
+import type { ComponentProps } from 'react';
 import { useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useSettings } from '../../api/queries';
 import { Choice } from '../../parts/Choice';
 import { Field } from '../../parts/Field';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
-import type { Section } from '../../parts/Why';
+import { Tick } from '../../parts/Tick';
 import { Heading } from '../../parts/Heading';
 import { words } from '../../words/en';
+import { settingFigure, typedSetting } from '../../words/units';
+import type { Room } from './rooms';
+import { HOUSE, placeOf, ROOMS } from './rooms';
 import { Calibration } from './Calibration';
 import { SettingRow } from './SettingRow';
-
-const GROUPS: { prefix: string; title: string; section?: Section }[] = [
-  { prefix: 'tension.target', title: 'Target pull-down', section: 3 },
-  { prefix: 'tension.work', title: 'Next work', section: 3 },
-  { prefix: 'tension.tang', title: 'Tang depth by pitch', section: 3 },
-  { prefix: 'tension.ratio', title: 'Verdict of tang line, lift and snap', section: 3 },
-  { prefix: 'tension.rail-touch', title: 'Rail touch', section: 3 },
-  { prefix: 'tension.coin-gap', title: 'Coin gap', section: 3 },
-  { prefix: 'tension.twelfth', title: 'Twelfth past touch', section: 3 },
-  { prefix: 'tension.scale', title: 'Common scale', section: 3 },
-  { prefix: 'tension.reading', title: 'What a reading can be', section: 3 },
-  { prefix: 'tension.check', title: 'Tension check', section: 3 },
-  { prefix: 'tension.recheck', title: 'New chain', section: 3 },
-  { prefix: 'tension.soak', title: 'New chain, soak', section: 3 },
-  { prefix: 'tension.growth', title: 'Chain growth', section: 3 },
-  { prefix: 'tension.travel', title: 'Adjuster travel', section: 3 },
-  { prefix: 'tension.take-up', title: 'Taking up fast', section: 3 },
-  { prefix: 'tension.replace-chain', title: 'Replacing a chain', section: 3 },
-  { prefix: 'tension', title: 'Tension, all else', section: 3 },
-  { prefix: 'schedule.weight', title: 'What weighs more', section: 10 },
-  { prefix: 'schedule', title: 'Limits and minutes of the schedule', section: 10 },
-  { prefix: 'access', title: 'Opening and closing', section: 10 },
-  { prefix: 'bar', title: 'Bar', section: 5 },
-  { prefix: 'edge', title: 'Edge', section: 4 },
-  { prefix: 'drive', title: 'Sprocket and cadence', section: 6 },
-  { prefix: 'wear', title: 'Projection of wear', section: 14 },
-  { prefix: 'backup', title: 'Backups' },
-  { prefix: 'stores', title: 'Stores', section: 14 },
-  { prefix: 'insight', title: 'What stands out', section: 14 },
-  { prefix: 'brake', title: 'Brake', section: 8 },
-  { prefix: 'oiling', title: 'Bar oil and leaks', section: 7 },
-  { prefix: 'diagnosis', title: 'Fault finder', section: 12 },
-  { prefix: 'engine', title: 'Fuel', section: 9 },
-];
 
 const CHOICE_WORDS: Record<string, string> = {
   ...words.method,
   ...words.lengthUnit,
+  ...words.volumeUnit,
   EACH_USE: 'At each use',
   FROM_RIM: 'From the rim too, chain off',
   NEVER: 'Never',
@@ -66,17 +38,13 @@ const CHOICE_WORDS: Record<string, string> = {
 const CHOICE_TITLES: Record<string, string> = {
   'house.tension-method': 'House method for tension',
   'house.length-unit': 'Lengths',
+  'house.volume-unit': 'Volumes',
   'house.nose-grease': 'Grease for the nose',
   'house.filing': 'How edges are kept',
   'house.gauges': 'Depth gauges',
   'house.gauge-wood': 'Wood that gauges are set for',
   'house.flip': 'Turning the bar over',
 };
-
-/** The first group whose prefix fits, so that a narrower one may stand before a wider one. */
-function groupOf(key: string) {
-  return GROUPS.find((group) => key.startsWith(`${group.prefix}.`));
-}
 
 /** A day of the year as people say it. */
 function monthDay(text: string): string {
@@ -87,7 +55,7 @@ function monthDay(text: string): string {
   });
 }
 
-/** The fleet's own numbers and choices, each with its reason and a way back to the standard. */
+/** The fleet's own numbers and choices, each with its reason and a way back to the standard; a room at a time, or what is searched. */
 export default function SettingsScreen() {
   const [scope, setScope] = useState<Schemas['Scope']>('FLEET');
   const [saw, setSaw] = useState('');
@@ -127,92 +95,145 @@ export default function SettingsScreen() {
       </Box>
       <ProblemNote sentences={error ? [error.message] : []} />
       {!data && !error && (scope === 'FLEET' || saw.trim() !== '') && <Quiet>{words.loading}</Quiet>}
-      {data && (
-        <>
-          <Box component="section">
-            <Box component="h2" sx={{ typography: 'h2', mt: 2, mb: 0.5 }}>
-              House
-            </Box>
-            {data.choices.map((choice) => (
-              <SettingRow
-                key={choice.key}
-                settingKey={choice.key}
-                title={CHOICE_TITLES[choice.key] ?? choice.key}
-                why={choice.why}
-                value={choice.value}
-                shown={CHOICE_WORDS[choice.value] ?? choice.value}
-                standard={CHOICE_WORDS[choice.standard] ?? choice.standard}
-                options={choice.options.map((value) => ({ value, label: CHOICE_WORDS[value] ?? value }))}
-                changed={choice.changed}
-                reach={reach}
-              />
-            ))}
-          </Box>
-          {data.days.length > 0 && (
-            <Box component="section">
-              <Box component="h2" sx={{ typography: 'h2', mt: 3, mb: 0.5 }}>
-                Seasons
-              </Box>
-              {data.days.map((day) => (
-                <SettingRow
-                  key={day.key}
-                  settingKey={day.key}
-                  title={day.why.replace(/\.$/, '')}
-                  why="Month and day, such as 04-01. The standard is a starting estimate."
-                  value={day.value}
-                  shown={monthDay(day.value)}
-                  standard={monthDay(day.standard)}
-                  changed={day.changed}
-                  reach={reach}
-                />
-              ))}
-            </Box>
-          )}
-          {scope === 'FLEET' && <Calibration />}
-          {GROUPS.filter((group) => data.numbers.some((n) => groupOf(n.key) === group)).map((group) => (
-            <Box component="section" key={group.prefix}>
-              <Box sx={{ mt: 3, mb: 0.5 }}>
-                <Heading level={2} why={group.section}>
-                  {group.title}
-                </Heading>
-              </Box>
-              {data.numbers
-                .filter((n) => groupOf(n.key) === group)
-                .map((n) => (
-                  <SettingRow
-                    key={n.key}
-                    settingKey={n.key}
-                    title={`${n.why.replace(/\.$/, '')}${n.estimated && !n.changed ? ' (est.)' : ''}`}
-                    why={`Source: ${n.source}. Takes ${n.min} to ${n.max}.`}
-                    value={String(n.value)}
-                    shown={`${n.value} ${UNITS[n.unit]}`}
-                    standard={`${n.standard} ${UNITS[n.unit]}`}
-                    changed={n.changed}
-                    reach={reach}
-                  />
-                ))}
-            </Box>
-          ))}
-        </>
-      )}
+      {data && <Rooms data={data} reach={reach} fleet={scope === 'FLEET'} />}
     </>
   );
 }
 
-const UNITS = {
-  MM: 'mm',
-  DEGREES: '°',
-  FACTOR: '×',
-  PERCENT: '%',
-  MINUTES: 'min',
-  HOURS: 'h',
-  OUTINGS: 'outings',
-  TANKS: 'tanks',
-  CHARGES: 'charges',
-  DAYS: 'days',
-  CELSIUS: '°C',
-  SHARPENINGS: 'sharpenings',
-  LOOPS: 'loops',
-  COUNT: '',
-  MILLILITRES: 'mL',
-} satisfies Record<Schemas['SettingUnit'], string>;
+type Reach = { scope?: Schemas['Scope']; scopeSaw?: string };
+
+function Rooms({ data, reach, fleet }: { data: Schemas['SettingsView']; reach: Reach; fleet: boolean }) {
+  const [search] = useSearchParams();
+  const [text, setText] = useState('');
+  const [changedOnly, setChangedOnly] = useState(false);
+  const wanted = text.trim().toLowerCase();
+  const looking = wanted !== '' || changedOnly;
+  const chosen = ROOMS.find((room) => room.id === search.get('room')) ?? ROOMS[0];
+  const rows = rowsOf(data).filter(
+    (row) =>
+      (looking || row.room.id === chosen?.id) &&
+      (!changedOnly || row.props.changed !== undefined) &&
+      (wanted === '' || `${row.props.title} ${row.group} ${row.room.title}`.toLowerCase().includes(wanted)),
+  );
+  const groups = [...new Set(rows.map((row) => row.group))];
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '210px minmax(0, 1fr)' },
+        columnGap: 4,
+        rowGap: 1,
+        alignItems: 'start',
+      }}
+    >
+      <Box component="search" sx={{ display: 'grid', gap: 1.5, position: { md: 'sticky' }, top: { md: 12 } }}>
+        <Field label="Find a setting" value={text} onChange={setText} placeholder="groove, minutes, nose" />
+        <Tick label="Changed only" checked={changedOnly} onChange={setChangedOnly} />
+        <Box
+          component="nav"
+          aria-label="Rooms of the settings"
+          sx={{ display: 'flex', flexDirection: { xs: 'row', md: 'column' }, flexWrap: 'wrap', columnGap: 2 }}
+        >
+          {ROOMS.filter((room) => room.id === HOUSE || rowsOf(data).some((row) => row.room === room)).map(
+            (room) => (
+              <Box
+                key={room.id}
+                component={Link}
+                to={`?room=${room.id}`}
+                replace
+                aria-current={!looking && room === chosen ? 'page' : undefined}
+                onClick={() => {
+                  setText('');
+                  setChangedOnly(false);
+                }}
+                sx={{ py: 0.5, '&[aria-current]': { fontWeight: 700 } }}
+              >
+                {room.title}
+              </Box>
+            ),
+          )}
+        </Box>
+      </Box>
+      <Box sx={{ minWidth: 0 }}>
+        {groups.map((group) => (
+          <Box component="section" key={group} sx={{ mb: 3 }}>
+            <Heading level={2} why={rows.find((row) => row.group === group)?.room.section}>
+              {group}
+            </Heading>
+            {rows
+              .filter((row) => row.group === group)
+              .map((row) => (
+                <SettingRow key={row.props.settingKey} {...row.props} reach={reach} />
+              ))}
+          </Box>
+        ))}
+        {rows.length === 0 && (
+          <Quiet>
+            {changedOnly && wanted === '' ? 'Nothing was changed: all is as it came.' : 'No setting matches.'}
+          </Quiet>
+        )}
+        {!looking && fleet && chosen?.id === HOUSE && <Calibration />}
+      </Box>
+    </Box>
+  );
+}
+
+interface SettingOf {
+  room: Room;
+  group: string;
+  props: Omit<ComponentProps<typeof SettingRow>, 'reach'>;
+}
+
+/** Every setting in the order of its rooms, ready to be shown. */
+function rowsOf(data: Schemas['SettingsView']): SettingOf[] {
+  const house = ROOMS.find((room) => room.id === HOUSE);
+  if (!house) return [];
+  const numbers = data.numbers.flatMap((n): SettingOf[] => {
+    const place = placeOf(n.key);
+    return place ? [{ room: place.room, group: place.group.title, props: ofNumber(n) }] : [];
+  });
+  return [
+    ...data.choices.map((choice) => ({ room: house, group: 'House', props: ofChoice(choice) })),
+    ...data.days.map((day) => ({ room: house, group: 'Seasons', props: ofDay(day) })),
+    ...ROOMS.flatMap((room) =>
+      room.groups.flatMap(({ title }) => numbers.filter((row) => row.room === room && row.group === title)),
+    ),
+  ];
+}
+
+function ofChoice(choice: Schemas['ChoiceView']): SettingOf['props'] {
+  return {
+    settingKey: choice.key,
+    title: CHOICE_TITLES[choice.key] ?? choice.key,
+    why: choice.why,
+    value: choice.value,
+    shown: CHOICE_WORDS[choice.value] ?? choice.value,
+    standard: CHOICE_WORDS[choice.standard] ?? choice.standard,
+    options: choice.options.map((value) => ({ value, label: CHOICE_WORDS[value] ?? value })),
+    changed: choice.changed,
+  };
+}
+
+function ofDay(day: Schemas['DayView']): SettingOf['props'] {
+  return {
+    settingKey: day.key,
+    title: day.why.replace(/\.$/, ''),
+    why: 'Month and day, such as 04-01. The standard is a starting estimate.',
+    value: day.value,
+    shown: monthDay(day.value),
+    standard: monthDay(day.standard),
+    changed: day.changed,
+  };
+}
+
+function ofNumber(n: Schemas['NumberView']): SettingOf['props'] {
+  return {
+    settingKey: n.key,
+    title: `${n.why.replace(/\.$/, '')}${n.estimated && !n.changed ? ' (est.)' : ''}`,
+    why: `Allowed: ${typedSetting(n.min, n.unit)} to ${typedSetting(n.max, n.unit)}.`,
+    value: typedSetting(n.value, n.unit),
+    shown: settingFigure(n.value, n.unit),
+    standard: settingFigure(n.standard, n.unit),
+    changed: n.changed,
+  };
+}

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Schemas } from '../../api/client';
-import { damageWords, mm, sideWords } from '../../words/edge';
+import { damageWords, sideWords } from '../../words/edge';
+import { byCaliper } from '../../words/units';
 import { plannedStrokes } from './order';
 
 /** Every cutter in figures, beside the drawing: the same to read, to a screen reader too, and to go to. */
@@ -37,7 +38,7 @@ export function CutterList({
               component="button"
               type="button"
               aria-current={p.place === current}
-              aria-label={`Cutter ${p.place + 1}, ${sideWords[p.side]}: ${value === undefined ? 'not measured' : mm(value)}${p.damage ? `, ${damageWords[p.damage].toLowerCase()}` : ''}${strokes === undefined ? '' : `, ${strokes} strokes`}${p.strokes === undefined ? '' : ', filed'}`}
+              aria-label={`Cutter ${p.place + 1}, ${sideWords[p.side]}: ${value === undefined ? 'not measured' : byCaliper(value)}${p.damage ? `, ${damageWords[p.damage].toLowerCase()}` : ''}${strokes === undefined ? '' : `, ${strokes} strokes`}${p.strokes === undefined ? '' : ', filed'}`}
               onClick={() => onChoose(p.place)}
               sx={(t) => ({
                 font: 'inherit',
@@ -66,7 +67,11 @@ export function CutterList({
               <Box sx={{ color: 'text.secondary', display: 'flex', justifyContent: 'space-between' }}>
                 <span>{p.damage ? damageWords[p.damage] : p.leftOut ? 'left out' : ''}</span>
                 <span>
-                  {p.strokes !== undefined ? 'filed' : strokes === undefined ? '' : `${strokes} str.`}
+                  {p.strokes !== undefined
+                    ? 'filed'
+                    : strokes === undefined
+                      ? ''
+                      : `${strokes} ${strokes === 1 ? 'stroke' : 'strokes'}`}
                 </span>
               </Box>
             </Box>

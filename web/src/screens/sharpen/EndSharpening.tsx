@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { device } from '../../api/client';
-import { useOutWith } from '../../api/queries';
+import { useOutWith, useTakeable } from '../../api/queries';
 import { Panel } from '../../parts/Panel';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Tick } from '../../parts/Tick';
@@ -27,6 +27,7 @@ export function EndSharpening({
   const navigate = useNavigate();
   const [allFiled, setAllFiled] = useState(false);
   const [takes, setTakes] = useState<Record<string, string>>({});
+  const { data: shelf } = useTakeable(page.tag, 'SHARPEN');
   const [leaving, setLeaving] = useState(false);
   const crew = useOutWith(page.tag);
   const [outThere, setOutThere] = useState(false);
@@ -50,7 +51,7 @@ export function EndSharpening({
           step="SHARPEN"
           takes={takes}
           onChange={setTakes}
-          problem={finish.error?.at('takes')}
+          problem={finish.error?.at('takes')?.sentence}
         />
         <ProblemNote sentences={finish.error?.besides(['takes']) ?? []} />
         <Button
@@ -63,7 +64,7 @@ export function EndSharpening({
                 device: device(),
                 allFiled,
                 ...(visitId ? { visitId } : {}),
-                takes: takesOf(takes),
+                takes: takesOf(takes, shelf),
                 ...(outThere ? { outThere } : {}),
               },
               { onSuccess: back },

@@ -7,9 +7,10 @@ import { Key } from '../../parts/Key';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { TallyStrip } from '../../parts/TallyStrip';
 import { figures } from '../../theme';
-import { mm, sideWords } from '../../words/edge';
+import { sideWords } from '../../words/edge';
 import { nextToFile, plannedStrokes } from './order';
 import type { ViceActions } from './Vice';
+import { byCaliper } from '../../words/units';
 import { COMMANDS, useCommands } from '../../shell/commands';
 
 interface Props {
@@ -52,7 +53,7 @@ function Count({ open, place, actions, onDone }: Props) {
   if (!cutter) return null;
   return (
     <Box component="section" aria-label={`Cutter ${place + 1}`} sx={{ display: 'grid', gap: 1 }}>
-      <Caution>Eyes for the file, gloves for the edge. Loop clamped, brake on.</Caution>
+      <Caution>Eye protection for filing, gloves near cutters. Loop clamped, brake on.</Caution>
       <ProblemNote sentences={actions.problem ? [actions.problem] : []} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3, alignItems: 'center' }}>
         <Box
@@ -66,8 +67,8 @@ function Count({ open, place, actions, onDone }: Props) {
             strokes on cutter {place + 1}, {sideWords[cutter.side]}
           </Box>
           <Box sx={{ color: 'text.secondary', mb: 1 }}>
-            {cutter.beforeMm !== undefined && `Now ${mm(cutter.beforeMm)}. `}All {sideWords[cutter.side]} ones
-            first, from the other side.
+            {cutter.beforeMm !== undefined && `Now ${byCaliper(cutter.beforeMm)}. `}All{' '}
+            {sideWords[cutter.side]} ones first, from the other side.
           </Box>
           <TallyStrip
             used={made}

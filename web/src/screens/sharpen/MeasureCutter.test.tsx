@@ -36,7 +36,7 @@ function vice() {
   return { ...view, lengths: asked };
 }
 
-const field = () => screen.getByLabelText<HTMLInputElement>('Cutter 1, left');
+const field = () => screen.getByLabelText<HTMLInputElement>('Cutter 1, left, mm');
 
 describe('a length at the vice', () => {
   it('stands in the field again when it is refused', async () => {

@@ -8,6 +8,7 @@ import { damageWords, sideWords } from '../../words/edge';
 import { nextToMeasure } from './order';
 import { startStandIn, stopStandIn, useCaliper } from './useCaliper';
 import type { ViceActions } from './Vice';
+import { lengthSign } from '../../words/units';
 import { COMMANDS } from '../../shell/commands';
 
 interface Props {
@@ -75,7 +76,7 @@ export function MeasureCutter({ open, place, after, actions, onDone, onChoose }:
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'start' }}>
         <Box sx={{ width: 230 }}>
           <Field
-            label={`Cutter ${place + 1}, ${sideWords[cutter.side]}${after ? ', after filing' : ''}`}
+            label={`Cutter ${place + 1}, ${sideWords[cutter.side]}${after ? ', after filing' : ''}, ${lengthSign()}`}
             inputRef={field}
             autoFocus
             inputMode="decimal"

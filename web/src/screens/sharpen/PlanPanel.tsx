@@ -7,14 +7,8 @@ import { Field } from '../../parts/Field';
 import { Panel } from '../../parts/Panel';
 import { Tick } from '../../parts/Tick';
 import { figures } from '../../theme';
-import {
-  adviceWords,
-  balanceSentence,
-  fileBackSentence,
-  mm,
-  planSentence,
-  rateSentence,
-} from '../../words/edge';
+import { adviceWords, balanceSentence, fileBackSentence, planSentence, rateSentence } from '../../words/edge';
+import { byCaliper, inUnit, typedLength } from '../../words/units';
 import type { ViceActions } from './Vice';
 
 type Shown = 'ADVISED' | Schemas['FilingWay'];
@@ -46,8 +40,8 @@ export function PlanPanel({
             <Box>{planSentence(plan)}</Box>
             <Box>{balanceSentence(plan.balance)}</Box>
             <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
-              Within a side: left {mm(plan.spreadLeftMm)}, right {mm(plan.spreadRightMm)}. Ends at about{' '}
-              {mm(plan.endsAtMm)} (est.). {plan.totalStrokes} strokes in all.
+              Within a side: left {byCaliper(plan.spreadLeftMm)}, right {byCaliper(plan.spreadRightMm)}. Ends
+              at about {byCaliper(plan.endsAtMm)} (est.). {plan.totalStrokes} strokes in all.
             </Box>
             {plan.outliers.length > 0 && (
               <Box>
@@ -76,7 +70,7 @@ export function PlanPanel({
         )}
         {open.after && open.afterSpreadMm !== undefined && (
           <Box>
-            After filing: {balanceSentence(open.after)} Longest less shortest {mm(open.afterSpreadMm)}.
+            After filing: {balanceSentence(open.after)} Spread {byCaliper(open.afterSpreadMm)}.
           </Box>
         )}
       </Box>
@@ -107,15 +101,16 @@ export function PlanPanel({
 
 /** Stone or metal: how deep it bit into the worst cutter, and what that costs. */
 function Struck({ open, onDepth }: { open: Schemas['OpenSharpening']; onDepth: (typed: string) => void }) {
-  const [typed, setTyped] = useState(open.damageMm === undefined ? '' : String(open.damageMm));
+  const shown = typedLength(open.damageMm);
+  const [typed, setTyped] = useState(shown);
   const tell = () => {
-    if (typed.trim() !== (open.damageMm === undefined ? '' : String(open.damageMm))) onDepth(typed);
+    if (typed.trim() !== shown) onDepth(typed);
   };
   return (
     <Box sx={{ display: 'grid', gap: 0.5 }}>
       <Field
-        label="Struck: depth of the damage"
-        hint="On the worst cutter, mm"
+        label={inUnit('Struck: depth of the damage')}
+        hint="On the worst cutter"
         inputMode="decimal"
         value={typed}
         onChange={setTyped}

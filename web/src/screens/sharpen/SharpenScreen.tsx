@@ -9,11 +9,12 @@ import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { Heading } from '../../parts/Heading';
-import { balanceSentence, mm, rateSentence } from '../../words/edge';
+import { balanceSentence, rateSentence } from '../../words/edge';
 import { words } from '../../words/en';
 import { dayOf, rounded } from '../../words/format';
 import { Vice } from './Vice';
 import { COMMANDS, useCommands } from '../../shell/commands';
+import { byCaliper, byGauge, byRule } from '../../words/units';
 import { useSigned } from '../../shell/signed';
 
 /** The loop in the vice: measure, plan, file, measure again. */
@@ -42,11 +43,11 @@ export default function SharpenScreen() {
             Sharpen loop {page.chain}
           </Heading>
           <Box sx={{ color: 'text.secondary' }}>
-            {words.pitch[page.pitch]}, {page.cutters} cutters. Round file {rounded(page.file.fileMm, 1)} mm,
-            angle {rounded(page.file.angleDegrees, 0)}°
+            {words.pitch[page.pitch]}, {page.cutters} cutters. Round file {byRule(page.file.fileMm)}, angle{' '}
+            {rounded(page.file.angleDegrees, 0)}°
             {page.file.downTiltDegrees > 0 && `, handle ${rounded(page.file.downTiltDegrees, 0)}° down`}. New{' '}
-            {rounded(page.known.newMm, 1)} mm{page.known.newKnown ? '' : ' (est.)'}, mark{' '}
-            {rounded(page.known.markMm, 1)} mm.
+            {byGauge(page.known.newMm)}
+            {page.known.newKnown ? '' : ' (est.)'}, mark {byGauge(page.known.markMm)}.
           </Box>
         </Box>
         {page.life && (
@@ -79,7 +80,7 @@ function Begin({ page, visitId }: { page: Schemas['SharpeningPage']; visitId: st
   return (
     <Box sx={{ maxWidth: 760, display: 'grid', gap: 1.5 }}>
       <Caution>
-        Eyes for the file, gloves for the edge. Loop clamped, brake on, plug lead off or battery out.
+        Eye protection for filing, gloves near cutters. Loop clamped, brake on, plug lead off or battery out.
       </Caution>
       <Box sx={{ fontSize: 17 }}>
         Mark the start cutter: the dullest or the shortest. Four lengths make a plan, the shortest and the
@@ -105,7 +106,7 @@ function Begin({ page, visitId }: { page: Schemas['SharpeningPage']; visitId: st
             >
               <strong>{dayOf(past.at)}</strong> by {past.by}: {past.measured} cutters, {past.strokes} strokes.{' '}
               {past.before && balanceSentence(past.before)}
-              {past.after && ` After: ${mm(Math.abs(past.after.differenceMm))} apart.`}
+              {past.after && ` After: ${byCaliper(Math.abs(past.after.differenceMm))} apart.`}
             </Box>
           ))}
         </Box>

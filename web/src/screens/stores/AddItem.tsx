@@ -51,12 +51,7 @@ export function AddItem({ onDone }: { onDone: () => void }) {
         >
           <FormPick control={control} name="kind" label="Kind" options={optionsOf(stockWords)} />
           <FormField control={control} name="name" label="Name" autoFocus />
-          <FormField
-            control={control}
-            name="fits"
-            label="Fits"
-            hint={fitsHint[kind] ?? 'Make and model; empty for all'}
-          />
+          <FormField control={control} name="fits" label="Fits" hint={fitsHint(kind)} />
           <FormField control={control} name="least" label="At least" inputMode="decimal" check={notANumber} />
           <FormField
             control={control}

@@ -7,6 +7,7 @@ import { Pick } from '../../parts/Field';
 import { Panel } from '../../parts/Panel';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { words } from '../../words/en';
+import { inUnit } from '../../words/units';
 import { barLength } from '../../words/format';
 import { centsOf, notANumber } from '../../words/number';
 import { useWatch } from 'react-hook-form';
@@ -73,7 +74,7 @@ export function AddPart({ onDone }: { onDone: () => void }) {
             onChange={(to) => form.setValue('like', to)}
           />
           {kind === 'CHAIN' && (
-            <FormField control={control} name="newCutter" label="Cutter length, if measured" />
+            <FormField control={control} name="newCutter" label={inUnit('Cutter length, if measured')} />
           )}
           <FormField control={control} name="price" label="Price" inputMode="decimal" check={notANumber} />
         </Box>

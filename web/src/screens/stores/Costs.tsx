@@ -1,3 +1,4 @@
+import { useSome } from '../../parts/more';
 import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import { useCosts } from '../../api/queries';
@@ -44,12 +45,13 @@ function Table({
   rows: { to: string; name: string; note: string; value: string; order: number }[];
 }) {
   const dearest = [...rows].sort((a, b) => b.order - a.order);
+  const { some, more } = useSome(dearest, 15);
   return (
     <Box component="section" aria-label={title}>
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
         {title}, dearest first
       </Box>
-      {dearest.map((row) => (
+      {some.map((row) => (
         <Box
           key={row.name}
           sx={(t) => ({
@@ -66,6 +68,7 @@ function Table({
           <Box sx={{ fontWeight: 600 }}>{row.value}</Box>
         </Box>
       ))}
+      {more}
     </Box>
   );
 }

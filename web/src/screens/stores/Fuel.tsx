@@ -15,10 +15,11 @@ import { Quiet } from '../../parts/Quiet';
 import { StateMark } from '../../parts/StateMark';
 import { optionsOf } from '../../parts/Field';
 import { canSentence, fuelUnitWords, mixSentence } from '../../words/fuel';
-import { rounded } from '../../words/format';
+import { canOf, tank } from '../../words/units';
+import { house } from '../../words/house';
 import { notANumber, numberOf } from '../../words/number';
 
-const BLANK = { name: '', amount: '5', unit: 'LITRE' as Schemas['FuelUnit'], ratio: '50', mixedOn: '' };
+const blank = () => ({ name: '', amount: '5', unit: house().volumeUnit, ratio: '50', mixedOn: '' });
 
 /** The mix for any amount, and the cans: what is in them, since when, and whether it may still be filled. */
 export function Fuel() {
@@ -47,7 +48,7 @@ function MixForm({ onDone }: { onDone: () => void }) {
   const { control, submit, ready, besides } = useSignedForm({
     path: '/api/fuel/cans',
     params: {},
-    start: BLANK,
+    start: blank(),
     body: ({ name, amount, unit, ratio, mixedOn }) => ({
       device: device(),
       name,
@@ -157,7 +158,7 @@ function CanLine({ can }: { can: Schemas['CanView'] }) {
         <StateMark state={can.age.old ? 'HELD' : 'FIT'}>{can.name}</StateMark>
         <Box>{canSentence(can)}</Box>
         <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
-          {rounded(can.fuelMl / 1000, 1)} L with {rounded(can.oilMl, 0)} mL of oil, {can.by}
+          {canOf(can.fuelMl)} with {tank(can.oilMl)} of oil, {can.by}
         </Box>
         <ProblemNote sentences={empty.error ? [empty.error.message] : []} />
       </Box>

@@ -5,11 +5,12 @@ import type { Schemas } from '../../api/client';
 import { useMoves } from '../../api/queries';
 import { TallyStrip } from '../../parts/TallyStrip';
 import { figures } from '../../theme';
-import { dayAhead, dayOf, rounded } from '../../words/format';
+import { dayAhead, dayOf } from '../../words/format';
 import { amount, causeWords, stockWords } from '../../words/stores';
-import { notANumber, numberOf } from '../../words/number';
+import { notANumber } from '../../words/number';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { useSignedForm } from '../../parts/form/useSignedForm';
+import { stockSign, stockTyped } from '../../words/units';
 import { FormField } from '../../parts/form/fields';
 
 /** One item: what is there, what is spoken for, how fast it goes, when it is gone; opens to be counted or filled. */
@@ -44,7 +45,7 @@ export function ItemLine({ item }: { item: Schemas['ItemView'] }) {
           <TallyStrip
             used={item.shelf}
             limit={scale}
-            text={`${amount(item.shelf, unit)} on the shelf, at least ${amount(card.least, unit)} should be`}
+            text={`${amount(item.shelf, unit)} on the shelf, minimum ${amount(card.least, unit)}`}
           />
         </Box>
         <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{flow(item)}</Box>
@@ -66,7 +67,7 @@ function flow(item: Schemas['ItemView']): string {
   const said: string[] = [];
   if (item.reserved > 0)
     said.push(`${amount(item.reserved, item.unit)} reserved for saw ${item.reservedFor.join(', ')}`);
-  if (item.perMonth !== undefined) said.push(`${rounded(item.perMonth, 1)} a month`);
+  if (item.perMonth !== undefined) said.push(`${amount(item.perMonth, item.unit)} a month`);
   else said.push('use not known yet');
   if (item.runsOut) {
     said.push(
@@ -114,11 +115,17 @@ function Received({ item }: { item: Schemas['ItemView'] }) {
     path: '/api/stores/items/{itemId}/received',
     params: { path: { itemId: item.id } },
     start: { amount: '' },
-    body: ({ amount }) => ({ amount: numberOf(amount) ?? 0 }),
+    body: ({ amount }) => ({ amount: stockTyped(amount, item.unit) ?? 0 }),
   });
   return (
     <form onSubmit={submit}>
-      <FormField control={control} name="amount" label="Came in" inputMode="decimal" check={notANumber} />
+      <FormField
+        control={control}
+        name="amount"
+        label={labelled('Came in', item)}
+        inputMode="decimal"
+        check={notANumber}
+      />
       <ProblemNote sentences={besides} />
       <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
         Put it on the shelf
@@ -132,22 +139,28 @@ function Counted({ item }: { item: Schemas['ItemView'] }) {
     path: '/api/stores/items/{itemId}/counted',
     params: { path: { itemId: item.id } },
     start: { amount: '', reason: '' },
-    body: ({ amount, reason }) => ({ amount: numberOf(amount) ?? 0, reason }),
+    body: ({ amount, reason }) => ({ amount: stockTyped(amount, item.unit) ?? 0, reason }),
   });
   return (
     <form onSubmit={submit}>
       <FormField
         control={control}
         name="amount"
-        label="Counted on the shelf"
+        label={labelled('Counted on the shelf', item)}
         inputMode="decimal"
         check={notANumber}
       />
       <FormField control={control} name="reason" label="Why the book was off" />
       <ProblemNote sentences={besides} />
       <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
-        Set the book right
+        Correct stock
       </Button>
     </form>
   );
+}
+
+/** A field of amounts, with its unit where it has one. */
+function labelled(label: string, item: Schemas['ItemView']): string {
+  const sign = stockSign(item.unit);
+  return sign ? `${label}, ${sign}` : label;
 }

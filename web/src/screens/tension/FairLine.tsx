@@ -20,7 +20,7 @@ export function FairLine({
   return (
     <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, minWidth: 0 }}>
       <Box component="legend" sx={{ p: 0, mb: 0.5, fontSize: 13, fontWeight: 600, color: 'text.secondary' }}>
-        The reading is fair: {met.length} of {CONDITIONS.length} hold
+        Valid reading: {met.length} of {CONDITIONS.length} conditions met
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 0.75 }}>
         {CONDITIONS.map((condition) => (

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import type { Dispatch, SetStateAction } from 'react';
 import type { Problem } from '../../api/problem';
 import { Field } from '../../parts/Field';
+import { byGauge, inUnit } from '../../words/units';
 import type { Draft } from './draft';
 
 /** What tells the growth of the chain beside the turns; asked for after a refit, when the turns say nothing. */
@@ -34,15 +35,15 @@ export function GrowthInputs({
         problem={error?.at('adjusterPlace')}
       />
       <Field
-        label="Length over ten drive links"
+        label={inUnit('Length over ten drive links')}
         hint="Rivet to rivet, chain pulled straight"
         value={draft.tenLinks}
         onChange={(tenLinks) => setDraft((d) => ({ ...d, tenLinks }))}
         problem={error?.at('tenLinks')}
       />
       <Field
-        label="Play per joint"
-        hint="Such as 0.08 mm"
+        label={inUnit('Play per joint')}
+        hint={`Such as ${byGauge(0.08)}`}
         value={draft.jointPlay}
         onChange={(jointPlay) => setDraft((d) => ({ ...d, jointPlay }))}
         problem={error?.at('jointPlay')}

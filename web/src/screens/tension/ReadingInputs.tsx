@@ -5,6 +5,7 @@ import { Choice } from '../../parts/Choice';
 import { Field, optionsOf, Pick } from '../../parts/Field';
 import { words } from '../../words/en';
 import { methodHint } from '../../words/tension';
+import { lengthSign } from '../../words/units';
 import type { DraftReading } from './draft';
 
 interface Props {
@@ -49,19 +50,15 @@ export function ReadingInputs({
         }}
       >
         <Field
-          label={words.methodReads[draft.method]}
+          label={`${words.methodReads[draft.method]}${draft.method === 'TWELFTH_PAST_TOUCH' ? '' : `, ${lengthSign()}`}`}
           value={draft.value}
           autoFocus
           inputRef={inputRef}
           placeholder={
-            draft.method === 'TWELFTH_PAST_TOUCH'
-              ? '30'
-              : house.lengthUnit === 'MM'
-                ? '6 or 1/4 in'
-                : '1/4 or 6 mm'
+            draft.method === 'TWELFTH_PAST_TOUCH' ? '30' : lengthSign() === 'mm' ? '6 or 1/4 in' : '1/4'
           }
           problem={problem}
-          hint={target === undefined ? undefined : methodHint(draft.method, target, house.lengthUnit)}
+          hint={target === undefined ? undefined : methodHint(draft.method, target)}
           onChange={(value) => onChange({ value })}
           onKeyDown={(e) => {
             if (e.key === 'Enter' && !e.ctrlKey) {

@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import type { Schemas } from '../../api/client';
 import { Panel } from '../../parts/Panel';
 import { words } from '../../words/en';
 import { figure, turnsInLog } from '../../words/format';
@@ -8,15 +7,7 @@ import { verdictWord } from '../../words/tension';
 import type { TakenReading } from './draft';
 
 /** The readings of this check so far; every one is kept. */
-export function Taken({
-  taken,
-  unit,
-  onUndo,
-}: {
-  taken: TakenReading[];
-  unit: Schemas['LengthUnit'];
-  onUndo: () => void;
-}) {
+export function Taken({ taken, onUndo }: { taken: TakenReading[]; onUndo: () => void }) {
   return (
     <Panel title="Readings so far">
       {taken.length === 0 && (
@@ -27,7 +18,7 @@ export function Taken({
           <li key={i}>
             {t.reading.turnsBefore !== 0 && `Turned ${turnsInLog(t.reading.turnsBefore)}, then `}
             {t.figure !== undefined && t.reading.value.trim() !== ''
-              ? figure(t.figure, t.reading.method, unit)
+              ? figure(t.figure, t.reading.method)
               : t.reading.tips && `tips ${words.tips[t.reading.tips].toLowerCase()}`}
             : <strong>{verdictWord(t.outcome, t.provisional)}</strong>
           </li>

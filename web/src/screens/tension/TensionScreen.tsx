@@ -77,7 +77,6 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
   const missing = hasReading(now)
     ? answer?.refusals.find((r) => r.field !== 'reading.value')?.sentence
     : undefined;
-  const unit = page.house.lengthUnit;
 
   const readAgain = () => {
     if (!verdict || !current) return;
@@ -151,7 +150,7 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
   const label = !hasReading(now)
     ? undefined
     : answer?.figure !== undefined && !problem && now.value.trim() !== ''
-      ? figure(answer.figure, now.method, unit)
+      ? figure(answer.figure, now.method)
       : now.tips
         ? `tips ${words.tips[now.tips].toLowerCase()}`
         : undefined;
@@ -223,7 +222,6 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
                 house={page.house.method}
                 place={hasReading(now) && !problem ? verdict?.figures.placeMm : undefined}
                 work={draft.work}
-                unit={unit}
               />
             )}
             <ProblemNote
@@ -238,7 +236,6 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
             passes={answer?.passes ?? false}
             current={settled}
             method={now.method}
-            unit={unit}
             tag={saw.tag}
             saving={save.isPending}
             onAgain={readAgain}
@@ -262,7 +259,7 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
             </Box>
           </Box>
           <Box sx={{ order: 5, display: 'grid', gap: 1.5 }}>
-            <Taken taken={draft.taken} unit={unit} onUndo={() => setDraft((d) => undone(d))} />
+            <Taken taken={draft.taken} onUndo={() => setDraft((d) => undone(d))} />
             {amends && (
               <Field
                 label="Why the earlier check is amended"
@@ -278,7 +275,7 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
               apart={page.occasion === 'SET_WAS_APART'}
             />
             <Pick
-              label="Why it is read now"
+              label="Reason for this check"
               value={draft.occasion}
               options={optionsOf(words.occasion)}
               onChange={(occasion) => setDraft((d) => ({ ...d, occasion }))}

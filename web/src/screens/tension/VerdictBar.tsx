@@ -16,7 +16,6 @@ interface Props {
   /** Whether the verdict answers what is typed now. */
   current: boolean;
   method: Schemas['TensionMethod'];
-  unit: Schemas['LengthUnit'];
   tag: string;
   saving: boolean;
   onAgain: () => void;
@@ -30,7 +29,6 @@ export function VerdictBar({
   passes,
   current,
   method,
-  unit,
   tag,
   saving,
   onAgain,
@@ -53,7 +51,7 @@ export function VerdictBar({
         {verdictWord(verdict.outcome, verdict.provisional)}
       </Box>
       <Box sx={{ flex: '1 1 260px' }}>
-        {reasonOf(verdict, method)} {nextMoveOf(verdict, method, unit)}
+        {reasonOf(verdict, method)} {nextMoveOf(verdict, method)}
       </Box>
     </>
   ) : (

@@ -46,7 +46,7 @@ class AccessibilityTest {
             new Screen("/bench", "Bench"),
             new Screen("/stores", "To order"),
             new Screen("/saws/06/sharpen", "Mapped before"),
-            new Screen("/faults/new?saw=14", "Take a complaint"));
+            new Screen("/faults/new?saw=14", "Report a complaint"));
 
     @Test
     void brightScreensHaveNoSeriousFault(Screens.Opener screens) {

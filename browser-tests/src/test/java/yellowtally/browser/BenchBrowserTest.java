@@ -86,7 +86,7 @@ class BenchBrowserTest {
         Page page = screens.open("/");
         assertThat(rail(page, "Viaduct gang").getByLabel(Pattern.compile("^Saw 04,")))
                 .isVisible();
-        page.keyboard().press("o");
+        page.keyboard().press("k");
         // Twenty seconds by keyboard: tags, Enter, figures.
         page.getByLabel("Saws that came back").waitFor();
         page.keyboard().type("01 04 05");
@@ -181,6 +181,7 @@ class BenchBrowserTest {
 
         page.navigate(screens.application().address() + "/crews");
         page.getByLabel("Saws that go out").fill("09");
+        page.getByLabel("Cutting gang").check();
         button(page, "Issue saw 09").click();
         assertThat(page.getByRole(AriaRole.ALERT))
                 .containsText("Saw 09 is held and must not go out: the brake does not stop the chain.");
@@ -199,6 +200,7 @@ class BenchBrowserTest {
 
         page.navigate(screens.application().address() + "/crews");
         page.getByLabel("Saws that go out").fill("09");
+        page.getByLabel("Cutting gang").check();
         button(page, "Issue saw 09").click();
         assertThat(page.getByLabel("Saws that go out")).hasValue("");
         page.navigate(screens.application().address() + "/");
@@ -276,7 +278,7 @@ class BenchBrowserTest {
         Page page = screens.open("/saws/11/record");
         page.getByLabel("What was done").selectOption("Groove and oil holes");
         page.getByLabel("Groove depth").fill("99");
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("This cannot be. Give a figure from 1 to 15");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("It lies between 1 mm and 15 mm");
         page.getByLabel("Groove depth").fill("6.9");
         assertThat(page.getByText(Pattern.compile("Clearance 0\\.9 mm, about \\d dressings left \\(est\\.\\)")))
                 .isVisible();
@@ -294,7 +296,7 @@ class BenchBrowserTest {
         assertThat(page.getByText("Chain ran on at full throttle")).isVisible();
         assertThat(page).hasURL(Pattern.compile("saw=13&kinds=STEP"));
         page.getByLabel("Saw", new Page.GetByLabelOptions().setExact(true)).fill("99");
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("There is no saw 99");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("There is no saw or part 99");
     }
 
     @Test

@@ -49,6 +49,14 @@ final class Fleet {
         }
     }
 
+    /** Changes a setting of the whole fleet. */
+    void set(String key, String value) {
+        send(
+                "/api/settings/changes",
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"key\":\"%s\",\"value\":\"%s\",\"reason\":\"For this test\"}"
+                        .formatted(id(), officer, key, value));
+    }
+
     /** A saw of its own for one test, with a complete set. */
     void addSaw(String tag, String power, String oiler) {
         addSaw(tag, Kit.of(power, oiler));
@@ -59,8 +67,8 @@ final class Fleet {
         send("/api/saws", """
                 {"id":"%1$s","personId":"%2$s","device":"test","tag":"%3$s",
                  "saw":{"make":"Kestrup","model":"%4$s","power":"%5$s","handle":"REAR",%6$s
-                        "inService":"2026-01-05","oiler":"%7$s","brakeSeat":"COVER","adjuster":"SIDE","adjusterLeadMm":0.8,
-                        "adjusterTravelMm":20,"captiveNuts":true,"sparkArrestor":%8$s,"usualWork":"FELLING"},
+                        "inService":"2026-01-05","oiler":"%7$s","brakeSeat":"COVER","adjuster":"SIDE","adjusterLead":"0.8 mm",
+                        "adjusterTravel":"20 mm","captiveNuts":true,"sparkArrestor":%8$s,"usualWork":"FELLING"},
                  "set":{"chain":{"tag":"C-%3$s","create":true,"pitch":"%9$s","gauge":"%10$s","driveLinks":%11$d},
                         "bar":{"tag":"B-%3$s","create":true,"length":"%12$s","pitch":"%9$s","gauge":"%10$s",
                                "driveLinks":%11$d,"nose":"%13$s"},

@@ -70,7 +70,10 @@ class FleetBrowserTest {
         String saw = application.get("/api/saws/" + tag);
         String person = first(application.get("/api/people"), "\"id\":\"([^\"]+)\"");
         String version = first(saw, "\"version\":(\\d+)");
-        String card = first(saw, "\"card\":(\\{[^}]*\\})").replace("\"K50\"", "\"K50 b\"");
+        // The card as it is read says its unit in the name of a figure, the card as it is written in its text.
+        String card = first(saw, "\"card\":(\\{[^}]*\\})")
+                .replace("\"K50\"", "\"K50 b\"")
+                .replaceAll("\"(\\w+)M([ml])\":([\\d.]+)", "\"$1\":\"$3 m$2\"");
         application.send(
                 "PUT",
                 "/api/saws/" + tag,
@@ -97,7 +100,7 @@ class FleetBrowserTest {
         page.keyboard().press("/");
         page.keyboard().type("99");
         page.keyboard().press("Enter");
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("There is no saw 99. Check the tag");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("There is no saw or part 99. Check the tag");
     }
 
     @Test

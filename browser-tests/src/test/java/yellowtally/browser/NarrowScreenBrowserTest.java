@@ -35,7 +35,7 @@ class NarrowScreenBrowserTest {
             Map.entry("/parts/YC-12", "Where it has been"),
             Map.entry("/bench", "Start visit"),
             Map.entry("/crews", "Cutting gang"),
-            Map.entry("/faults", "Comes again"),
+            Map.entry("/faults", "Recurring"),
             Map.entry("/faults/new?saw=14", "Take it, find the cause"),
             Map.entry("/stores", "a month"),
             Map.entry("/log", "Ida Marsh"),

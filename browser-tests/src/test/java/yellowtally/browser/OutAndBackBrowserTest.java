@@ -71,18 +71,21 @@ class OutAndBackBrowserTest {
         Page page = screens.open("/crews");
         page.getByLabel("Saws that go out").fill("OB1");
         Locator out = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("Saws out"));
-        out.getByText("It was earlier than now").click();
+        out.getByText("Enter an earlier time").click();
         out.getByLabel("When", new Locator.GetByLabelOptions().setExact(true))
                 .fill(LocalDateTime.now().plusDays(1).format(FIELD));
         out.getByLabel("Why it is written down later").fill("Rush at the gate");
+        page.getByLabel("Cutting gang").check();
         button(page, "Issue saw OB1").click();
         assertThat(out.getByText("This time is in the future.")).isVisible();
         out.getByLabel("When", new Locator.GetByLabelOptions().setExact(true))
                 .fill(LocalDateTime.now().minusMinutes(30).format(FIELD));
         out.getByLabel("Why it is written down later").fill("");
+        page.getByLabel("Cutting gang").check();
         button(page, "Issue saw OB1").click();
-        assertThat(out.getByText("This is needed.")).isVisible();
+        assertThat(out.getByText("Say why.")).isVisible();
         out.getByLabel("Why it is written down later").fill("Rush at the gate");
+        page.getByLabel("Cutting gang").check();
         button(page, "Issue saw OB1").click();
         assertThat(page.getByLabel("Saws that go out")).hasValue("");
         assertThat(page.getByLabel("One charge more on saw OB1")).isVisible();
@@ -96,7 +99,7 @@ class OutAndBackBrowserTest {
         Page page = screens.open("/saws/OB2");
         button(page, "Hold saw OB2").click();
         button(page, "Hold saw OB2").click();
-        assertThat(page.getByText("This is needed.")).isVisible();
+        assertThat(page.getByText("Say why.")).isVisible();
         page.getByLabel("Why", new Page.GetByLabelOptions().setExact(true)).fill("Smells of fuel");
         page.getByLabel("What proves it good again").selectOption("Tanks, caps, hoses, pick-ups");
         button(page, "Hold saw OB2").click();
@@ -142,7 +145,7 @@ class OutAndBackBrowserTest {
                 .filter(new Locator.FilterOptions().setHasText("Meant for another saw"));
         line.getByText("Strike out").click();
         line.getByText("Strike it out").click();
-        assertThat(line.getByRole(AriaRole.ALERT)).containsText("This is needed.");
+        assertThat(line.getByRole(AriaRole.ALERT)).containsText("Say why.");
         line.getByLabel("Why it is struck out").fill("It was saw 04");
         line.getByText("Strike it out").click();
         assertThat(line).containsText(Pattern.compile("Struck out by Ida Marsh, .*: It was saw 04"));

@@ -51,7 +51,7 @@ class PracticeCopyBrowserTest {
         button(page, "Change: Lengths").click();
         page.getByLabel("New value").selectOption("Inches");
         button(page, "Set it").click();
-        assertThat(page.getByText("This is needed.")).isVisible();
+        assertThat(page.getByText("Say why.")).isVisible();
         page.getByLabel("Reason").fill("Our rules are in inches");
         button(page, "Set it").click();
         assertThat(page.getByText("Our rules are in inches")).isVisible();
@@ -90,7 +90,7 @@ class PracticeCopyBrowserTest {
         page.navigate(copy.address());
         page.getByRole(
                         AriaRole.REGION,
-                        new Page.GetByRoleOptions().setName("On fresh card").setExact(true))
+                        new Page.GetByRoleOptions().setName("Leak test running").setExact(true))
                 .getByText("Dry day is over, look now")
                 .last()
                 .click();

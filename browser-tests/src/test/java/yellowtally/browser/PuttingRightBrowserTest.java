@@ -32,9 +32,10 @@ class PuttingRightBrowserTest {
     private static void issue(Page page, String tag) {
         page.getByLabel("Saws that go out").fill(tag);
         Locator out = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("Saws out"));
-        out.getByText("It was earlier than now").click();
+        out.getByText("Enter an earlier time").click();
         out.getByLabel("When", EXACT).fill(LocalDateTime.now().minusHours(5).format(FIELD));
         out.getByLabel("Why it is written down later").fill("Rush at the gate");
+        page.getByLabel("Cutting gang").check();
         button(page, "Issue saw " + tag).click();
         assertThat(page.getByLabel("One tank more on saw " + tag)).isVisible();
     }
@@ -51,7 +52,7 @@ class PuttingRightBrowserTest {
         maker.getByLabel("Round file it asks for").fill("55");
         maker.getByLabel("Why it is changed").fill("The packet was another");
         button(page, "Change them").click();
-        assertThat(maker.getByRole(AriaRole.ALERT)).hasText("Give a length from 3 to 8 mm.");
+        assertThat(maker.getByRole(AriaRole.ALERT)).hasText("Give a length from 3 mm to 8 mm.");
         assertThat(maker.getByLabel("Cutter length at its mark")).hasValue("4.5");
         maker.getByLabel("Round file it asks for").fill("5.5");
         button(page, "Change them").click();
@@ -81,7 +82,7 @@ class PuttingRightBrowserTest {
         form.getByLabel("Tanks", EXACT).fill("1.8");
         assertThat(form.getByLabel("What this does")).containsText("Saw PR1");
         button(page, "Put it right").click();
-        assertThat(form.getByText("This is needed.")).isVisible();
+        assertThat(form.getByText("Say why.")).isVisible();
         form.getByLabel("Why it was wrong").fill("No point was typed");
         button(page, "Put it right").click();
         assertThat(lines(page)).hasCount(2);
@@ -148,7 +149,7 @@ class PuttingRightBrowserTest {
         look.getByLabel("Why it is struck out").fill("Nobody looked");
         look.getByText("Strike it out").click();
         assertThat(page.getByText("Nobody looked")).isVisible();
-        Locator ended = lines(page).filter(new Locator.FilterOptions().setHasText("Plate hung back"));
+        Locator ended = lines(page).filter(new Locator.FilterOptions().setHasText("Visit closed"));
         ended.getByText("Put right").click();
         ended.getByLabel("Saw", EXACT).fill("PR5");
         assertThat(ended.getByLabel("What this does")).containsText("Saw PR5 stays fit");

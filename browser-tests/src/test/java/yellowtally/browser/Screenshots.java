@@ -50,7 +50,7 @@ public final class Screenshots {
         take("saw-held-dim", "/saws/13", ColorScheme.DARK, 1280, 800, "Schedule", AS_IT_IS);
         take("tension", "/saws/06/tension", ColorScheme.LIGHT, 1280, 800, "Tension check", Screenshots::read);
         take("tension-phone", "/saws/06/tension", ColorScheme.LIGHT, 390, 844, "Tension check", Screenshots::read);
-        take("faults", "/faults", ColorScheme.LIGHT, 1280, 800, "Comes again", AS_IT_IS);
+        take("faults", "/faults", ColorScheme.LIGHT, 1280, 800, "Recurring", AS_IT_IS);
         take(
                 "finder",
                 fault("runs-dry", "12"),

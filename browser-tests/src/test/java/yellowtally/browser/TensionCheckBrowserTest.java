@@ -75,6 +75,7 @@ class TensionCheckBrowserTest {
         page.keyboard().press("o");
         page.getByLabel("Saws that go out").fill("07");
         assertThat(page.getByText("07 held: Chain can be thrown")).isVisible();
+        page.getByLabel("Cutting gang").check();
         button(page, "Issue saw 07").click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Saw 07 is held and must not go out");
         page.navigate(screens.application().address() + "/");

@@ -44,7 +44,7 @@ class WearBrowserTest {
         Page page = screens.open("/saws/15/sharpen");
         assertThat(page.getByText("Mark the start cutter")).isVisible();
         page.keyboard().press("Enter");
-        Locator field = page.getByLabel("Cutter 1, left", new Page.GetByLabelOptions().setExact(true));
+        Locator field = page.getByLabel("Cutter 1, left, mm", new Page.GetByLabelOptions().setExact(true));
         field.fill("31");
         field.press("Enter");
         assertThat(page.getByText(Pattern.compile("longer than|more than"))).isVisible();
@@ -174,10 +174,10 @@ class WearBrowserTest {
         assertThat(order).containsText("0 free, at least 1 should be");
         button(page, "Count or fill: Filter K45").click();
         page.getByLabel("Counted on the shelf").fill("1");
-        button(page, "Set the book right").click();
-        assertThat(page.getByText("This is needed.")).isVisible();
+        button(page, "Correct stock").click();
+        assertThat(page.getByText("Say why.")).isVisible();
         page.getByLabel("Why the book was off").fill("One lay in the van");
-        button(page, "Set the book right").click();
+        button(page, "Correct stock").click();
         assertThat(page.getByText("One lay in the van")).isVisible();
         page.getByLabel("Came in").fill("4");
         button(page, "Put it on the shelf").click();

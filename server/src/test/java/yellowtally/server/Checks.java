@@ -185,8 +185,8 @@ final class Checks {
     static String card(String make) {
         return """
                 {"make":"%s","model":"K50","power":"PETROL","handle":"REAR","displacementCc":50,"inService":"%s",
-                 "fuelRatio":50,"oiler":"AUTOMATIC_FIXED","brakeSeat":"COVER","adjuster":"SIDE","adjusterLeadMm":0.8,
-                 "adjusterTravelMm":20,"captiveNuts":true,"sparkArrestor":true,"usualWork":"FELLING"}""".formatted(make, LocalDate.now().minusDays(25));
+                 "fuelRatio":50,"oiler":"AUTOMATIC_FIXED","brakeSeat":"COVER","adjuster":"SIDE","adjusterLead":"0.8",
+                 "adjusterTravel":"20","captiveNuts":true,"sparkArrestor":true,"usualWork":"FELLING"}""".formatted(make, LocalDate.now().minusDays(25));
     }
 
     static String set(String tag, int chainLinks) {

@@ -115,7 +115,7 @@ class EdgeHttpTest {
         JsonNode open = api.get("/api/saws/" + tag + "/sharpening").body().path("open");
         assertThat(open.path("baseStrokes").asInt()).isEqualTo(strokesFor(2));
         assertThat(open.path("fileBack").path("strokes").asInt()).isEqualTo(strokesFor(2));
-        assertThat(deal(id, "9 mm").sentenceAt("damage")).isEqualTo("Give a length from 0 to 6 mm.");
+        assertThat(deal(id, "9 mm").sentenceAt("damage")).isEqualTo("Give a length from 0 mm to 6 mm.");
         assertThat(api.get("/api/saws/" + tag + "/sharpening")
                         .body()
                         .path("open")

@@ -123,7 +123,7 @@ class FleetHttpTest {
                 "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\",\"tag\":\"no good\",\"saw\":%s}"
                         .formatted(RunningServer.id(), api.officer(), card));
         assertThat(refused.sentenceAt("tag")).contains("up to 12 letters");
-        assertThat(refused.sentenceAt("saw.make")).isEqualTo("This is needed.");
+        assertThat(refused.sentenceAt("saw.make")).isEqualTo("Enter the make.");
         assertThat(refused.sentenceAt("saw.displacementCc")).isEqualTo("Give a number from 15 to 200.");
         assertThat(refused.sentenceAt("saw.inService")).isEqualTo("This date is in the future.");
     }

@@ -104,7 +104,7 @@ class LimitsAreTheOfficersHttpTest {
     void anOperatorCalibratesNothing() {
         Answer refused = api.post(
                 "/api/calibrations",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"sawTag\":\"%s\",\"work\":\"FELLING\",\"method\":\"RAIL_TOUCH\",\"figure\":0.2,\"pullDownMm\":2.4}"
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"sawTag\":\"%s\",\"work\":\"FELLING\",\"method\":\"RAIL_TOUCH\",\"figure\":\"0.2\",\"pullDown\":\"2.4\"}"
                         .formatted(RunningServer.id(), api.operator(), tag));
         assertThat(refused.sentenceAt("personId")).contains("is not an officer");
     }

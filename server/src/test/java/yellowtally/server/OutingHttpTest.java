@@ -236,7 +236,7 @@ class OutingHttpTest {
                 "\"at\":\"[^\"]*\"", "\"at\":\"" + Instant.now().plusSeconds(3600) + "\"");
         assertThat(api.post("/api/outings/issue", at).sentenceAt("at")).isEqualTo("This time is in the future.");
         String silent = Checks.issue(api, tag).replaceAll("\"reason\":\"[^\"]*\",", "");
-        assertThat(api.post("/api/outings/issue", silent).sentenceAt("reason")).isEqualTo("This is needed.");
+        assertThat(api.post("/api/outings/issue", silent).sentenceAt("reason")).isEqualTo("Say why.");
         api.post("/api/outings/issue", Checks.issue(api, tag));
         String before = Checks.back(api, Checks.backSaw(tag, 0, ""))
                 .replace(

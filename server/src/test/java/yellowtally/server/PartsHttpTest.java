@@ -58,7 +58,7 @@ class PartsHttpTest {
         assertThat(act("price", ",\"costCents\":-1").sentenceAt("costCents")).isNotBlank();
         assertThat(part().toString()).as("nothing was changed").contains("2600");
 
-        assertThat(act("retire", ",\"reason\":\" \"").sentenceAt("reason")).isEqualTo("This is needed.");
+        assertThat(act("retire", ",\"reason\":\" \"").sentenceAt("reason")).isEqualTo("Say why.");
         assertThat(act("retire", ",\"reason\":\"A rivet stands proud\"").status())
                 .isEqualTo(204);
         Answer again = act("retire", ",\"reason\":\"Once more\"");

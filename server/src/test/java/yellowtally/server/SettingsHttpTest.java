@@ -66,14 +66,14 @@ class SettingsHttpTest {
 
     @Test
     void aChangeNeedsAReason() {
-        assertThat(set("tension.growth.watch", "1.2", " ").sentenceAt("reason")).isEqualTo("This is needed.");
+        assertThat(set("tension.growth.watch", "1.2", " ").sentenceAt("reason")).isEqualTo("Say why.");
     }
 
     @Test
     void twoMethodsOnOneSawCalibrateTheScale() {
         Answer calibrated = api.post(
                 "/api/calibrations",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"sawTag\":\"06\",\"method\":\"RAIL_TOUCH\",\"figure\":0,\"pullDownMm\":2.94,\"work\":\"FELLING\"}"
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"sawTag\":\"06\",\"method\":\"RAIL_TOUCH\",\"figure\":\"0\",\"pullDown\":\"2.94\",\"work\":\"FELLING\"}"
                         .formatted(RunningServer.id(), api.officer()));
         assertThat(calibrated.body().path("share").asDouble()).isCloseTo(0.5, within(0.001));
         assertThat(number("tension.scale.rail-touch").path("value").asDouble()).isCloseTo(0.5, within(0.001));
@@ -83,39 +83,5 @@ class SettingsHttpTest {
                         .asString())
                 .isEqualTo("Calibrated on saw 06 by one pair of readings");
         set("tension.scale.rail-touch", null, "End of test");
-    }
-
-    /** The house reads its tension in inches; wear is labelled, shown and read in mm all the same. */
-    @Test
-    void aBareFigureOfWearIsInMmWhateverTheHouseReadsItsTensionIn() {
-        String tag = Checks.fitSaw(api, "U");
-        set("house.length-unit", "INCH", "Our rods are in inches");
-        try {
-            Answer bench = api.post("/api/saws/" + tag + "/records/preview", """
-                    {"step":"SHARPEN","noted":false,"input":{"said":"FINE","findings":["FOUND_STRUCK"],
-                     "figures":{"STROKES_LEFT":"34","STROKES_RIGHT":"34","DAMAGE_DEPTH":"2"}}}""");
-            assertThat(bench.body()
-                            .path("verdict")
-                            .path("fileBack")
-                            .path("strokes")
-                            .asInt())
-                    .isPositive();
-            String id = RunningServer.id();
-            api.post(
-                    "/api/saws/" + tag + "/sharpening",
-                    "{\"id\":\"%s\",\"personId\":\"%s\"}".formatted(id, api.officer()));
-            api.post(
-                    "/api/sharpenings/" + id + "/deal",
-                    "{\"id\":\"%s\",\"personId\":\"%s\",\"dull\":false,\"leaveOut\":[],\"damage\":\"2\"}"
-                            .formatted(RunningServer.id(), api.officer()));
-            assertThat(api.get("/api/saws/" + tag + "/sharpening")
-                            .body()
-                            .path("open")
-                            .path("damageMm")
-                            .asDouble())
-                    .isEqualTo(2);
-        } finally {
-            set("house.length-unit", null, "End of test");
-        }
     }
 }

@@ -160,7 +160,7 @@ class SharpeningHttpTest {
         assertThat(begin(RunningServer.id()).body().path("detail").asString())
                 .isEqualTo("Loop C-" + tag + " lies in the vice already.");
         assertThat(write("leave", ",\"device\":\"t\",\"reason\":\" \"").sentenceAt("reason"))
-                .isEqualTo("This is needed.");
+                .isEqualTo("Say why.");
         assertThat(write("leave", ",\"device\":\"t\",\"reason\":\"Wrong loop\"").status())
                 .isEqualTo(204);
         assertThat(length(0, "7", false).body().path("detail").asString())

@@ -105,7 +105,7 @@ class StoresHttpTest {
         String item = newItem("Guard " + tag, "BAR_GUARD", 1, 5);
         String counted = "/api/stores/items/" + item + "/counted";
         assertThat(write(counted, ",\"amount\":3,\"reason\":\"\"").sentenceAt("reason"))
-                .isEqualTo("This is needed.");
+                .isEqualTo("Say why.");
         assertThat(write(counted, ",\"amount\":-1,\"reason\":\"x\"").sentenceAt("amount"))
                 .isEqualTo("A shelf never holds less than nothing.");
         assertThat(write(counted, ",\"amount\":5,\"reason\":\"x\"").sentenceAt("amount"))

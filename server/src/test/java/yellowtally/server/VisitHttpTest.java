@@ -188,7 +188,7 @@ class VisitHttpTest {
     @Test
     void aSkipNeedsAReasonAndMakingSafeIsNeverSkipped() {
         assertThat(post("skip", ",\"device\":\"test\",\"step\":\"CLEAN_COVER\"").sentenceAt("reason"))
-                .isEqualTo("This is needed.");
+                .isEqualTo("Say why.");
         assertThat(post("skip", ",\"device\":\"test\",\"step\":\"CLEAN_COVER\",\"reason\":\"No time\"")
                         .status())
                 .isEqualTo(200);
@@ -293,9 +293,9 @@ class VisitHttpTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "GROOVE  | {\"GROOVE_DEPTH\":\"99\"}   | figures.GROOVE_DEPTH  | This cannot be. Give a figure from 1 to 15; measure again if in doubt.",
+                "GROOVE  | {\"GROOVE_DEPTH\":\"99\"}   | figures.GROOVE_DEPTH  | That is out of range. It lies between 1 mm and 15 mm; measure again if in doubt.",
                 "GROOVE  | {\"GROOVE_DEPTH\":\"deep\"} | figures.GROOVE_DEPTH  | This is not a length. Write it as 6, 6.5 mm, 1/4 in or 13/64\".",
-                "SHARPEN | {\"STROKES_LEFT\":\"3\"}    | figures.STROKES_RIGHT | This is needed before the step can be recorded.",
+                "SHARPEN | {\"STROKES_LEFT\":\"3\"}    | figures.STROKES_RIGHT | Enter this figure: the step cannot be recorded without it.",
                 "SHARPEN | {\"STROKES_LEFT\":\"x\"}    | figures.STROKES_LEFT  | This is not a figure. Write it as 3 or 3.5.",
             })
     void figuresThatCannotBeAreRefusedInWords(String step, String figures, String field, String sentence) {

@@ -145,7 +145,7 @@ public enum EdgeSetting implements LinedSetting {
             SettingUnit.FACTOR,
             0.02,
             0.4,
-            "How much lower the edge gets for each mm that is filed off: the cure for gauges that are too low.")),
+            "The edge gets lower by this share of what is filed off: the cure for gauges that are too low.")),
     LEARN_CHAIN(SettingLine.estimate(
             "edge.learn.chain",
             2,

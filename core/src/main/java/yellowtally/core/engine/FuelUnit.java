@@ -1,5 +1,7 @@
 package yellowtally.core.engine;
 
+import yellowtally.core.measure.NumberText;
+
 /** What fuel is measured in, and the oil that goes with it (handbook section 9: litres and US units). */
 public enum FuelUnit {
     /** Litres of fuel, millilitres of oil. */
@@ -23,6 +25,20 @@ public enum FuelUnit {
     /** So much fuel, mL, in this unit. */
     public double ofMl(double ml) {
         return ml / fuelMl;
+    }
+
+    /** So much oil, in the unit in which it is measured out beside this fuel, in mL. */
+    public double oilMl(double oil) {
+        return oil * oilMl;
+    }
+
+    /**
+     * What a tank holds, in a sentence, in the small unit: whole millilitres, or tenths of a US fluid ounce.
+     *
+     * @param ml any finite volume
+     */
+    public String saidSmall(double ml) {
+        return this == LITRE ? Math.round(ml) + " mL" : NumberText.said(oil(ml), 1) + " fl oz";
     }
 
     /** So much oil, mL, in the unit in which it is measured out beside this fuel. */

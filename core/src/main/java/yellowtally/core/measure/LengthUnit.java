@@ -2,13 +2,17 @@ package yellowtally.core.measure;
 
 /** A unit in which a person reads or writes a length. Inside, every length is in millimetres. */
 public enum LengthUnit {
-    MM(1.0),
-    INCH(25.4);
+    MM(1.0, 2, "mm"),
+    INCH(25.4, 3, "in");
 
     private final double mmPerUnit;
+    private final int digits;
+    private final String sign;
 
-    LengthUnit(double mmPerUnit) {
+    LengthUnit(double mmPerUnit, int digits, String sign) {
         this.mmPerUnit = mmPerUnit;
+        this.digits = digits;
+        this.sign = sign;
     }
 
     /** Converts a figure in this unit to millimetres; negative and not-a-number values pass through unchanged in kind. */
@@ -19,5 +23,15 @@ public enum LengthUnit {
     /** Converts millimetres to a figure in this unit. */
     public double fromMm(double mm) {
         return mm / mmPerUnit;
+    }
+
+    /**
+     * A length in a sentence, as a caliper shows it: to a hundredth of a millimetre or a thousandth of an inch, without
+     * idle noughts (general practice).
+     *
+     * @param mm any finite length
+     */
+    public String said(double mm) {
+        return NumberText.said(fromMm(mm), digits) + " " + sign;
     }
 }

@@ -1,5 +1,6 @@
 package yellowtally.core.measure;
 
+import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.regex.Pattern;
 
@@ -21,5 +22,16 @@ public final class NumberText {
         return FORM.matcher(typed).matches()
                 ? OptionalDouble.of(Double.parseDouble(typed.replace(',', '.').replace('−', '-')))
                 : OptionalDouble.empty();
+    }
+
+    /**
+     * A figure in a sentence, without idle noughts.
+     *
+     * @param figure any finite figure
+     * @param digits decimals at most, from 1
+     */
+    public static String said(double figure, int digits) {
+        String text = String.format(Locale.ROOT, "%." + digits + "f", figure).replaceFirst("\\.?0+$", "");
+        return text.equals("-0") ? "0" : text;
     }
 }

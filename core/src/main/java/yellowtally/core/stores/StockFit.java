@@ -1,16 +1,21 @@
 package yellowtally.core.stores;
 
-import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.edge.EdgeSetting;
-import yellowtally.core.measure.NumberText;
+import yellowtally.core.measure.LengthReading;
+import yellowtally.core.measure.LengthText;
+import yellowtally.core.measure.LengthUnit;
 import yellowtally.core.settings.Numbers;
 
 /** Which saws an item fits: by plug code, by model, by the file that a pitch asks for, else all of its power. */
 public final class StockFit {
 
-    private static final double SAME_FILE_MM = 0.05;
+    /** Files in inches and in mm that are sold for the same chain lie closer than this (3/16 in and 4.8 mm). */
+    private static final double SAME_FILE_MM = 0.15;
+
+    /** No file is as thin as this in mm: a smaller bare figure is in inches. */
+    private static final double THINNEST_MM = 1;
 
     private StockFit() {}
 
@@ -29,7 +34,7 @@ public final class StockFit {
     /**
      * Whether an item fits a saw.
      *
-     * @param fits plug code, model or file diameter in mm by the kind of the item; {@code null} for all
+     * @param fits plug code, model or file diameter by the kind of the item, in mm or inches; {@code null} for all
      */
     public static boolean fits(StockKind kind, @Nullable String fits, Asks saw, Numbers numbers) {
         if (kind.petrolOnly() && !saw.petrol()) {
@@ -46,7 +51,10 @@ public final class StockFit {
     }
 
     private static boolean isFile(String fits, double asked) {
-        OptionalDouble file = NumberText.read(fits);
-        return file.isPresent() && Math.abs(file.getAsDouble() - asked) < SAME_FILE_MM;
+        LengthReading read = LengthText.read(fits, LengthUnit.MM);
+        if (read instanceof LengthReading.Read thin && thin.mm() < THINNEST_MM) {
+            read = LengthText.read(fits, LengthUnit.INCH);
+        }
+        return read instanceof LengthReading.Read file && Math.abs(file.mm() - asked) < SAME_FILE_MM;
     }
 }

@@ -113,6 +113,9 @@ class StoresRulesTest {
                 "AIR_FILTER, Kestrup K50,  true,  Kestrup K45, false",
                 "FILE,       4.8,          true,  Kestrup K45, true",
                 "FILE,       '5,2',        true,  Kestrup K45, false",
+                "FILE,       3/16 in,      true,  Kestrup K45, true",
+                "FILE,       0.1875,       true,  Kestrup K45, true",
+                "FILE,       13/64 in,     true,  Kestrup K45, false",
                 "FILE,       round,        true,  Kestrup K45, false",
                 "BAR_OIL,    -,            false, Brackenfell E14, true",
             })

@@ -59,7 +59,7 @@ final class DemoFaults {
                 onReturn(1),
                 crew.get(0));
         // The bench has had the cover off since: the finder need not ask for it again.
-        done(saw("13"), Step.BRAKE_BAND, minutes(3), "Cover off, band 1.1 mm all round");
+        done(saw("13"), Step.BRAKE_BAND, minutes(3), "Cover off, band even all round");
         leak();
         dull("08", 40);
         dull("08", 19);

@@ -7,6 +7,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import yellowtally.server.people.Person;
 import yellowtally.server.support.FleetRevision;
+import yellowtally.server.support.HouseUnits;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
 
@@ -17,12 +18,14 @@ public class LoopFigures {
     private final EntityManager records;
     private final PartFinder finder;
     private final FleetRevision revision;
+    private final HouseUnits house;
     private final Clock clock;
 
-    LoopFigures(EntityManager records, PartFinder finder, FleetRevision revision, Clock clock) {
+    LoopFigures(EntityManager records, PartFinder finder, FleetRevision revision, HouseUnits house, Clock clock) {
         this.records = records;
         this.finder = finder;
         this.revision = revision;
+        this.house = house;
         this.clock = clock;
     }
 
@@ -35,7 +38,7 @@ public class LoopFigures {
             throw Refusal.conflict("", "part.noLoop", tag);
         }
         Violations wrong = new Violations();
-        OfItsMaker after = OfItsMaker.read(typed, "", wrong);
+        OfItsMaker after = OfItsMaker.read(typed, house.lengthUnit(), "", wrong);
         String why = wrong.text("reason", reason, 300);
         wrong.refuseIfAny();
         OfItsMaker before = chain.ofItsMaker();

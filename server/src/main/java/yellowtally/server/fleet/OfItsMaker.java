@@ -41,7 +41,7 @@ public record OfItsMaker(
         return mm == null ? null : Double.valueOf(Math.round(mm * 1000) / 1000.0);
     }
 
-    /** The same as typed, mm where no unit stands; empty or absent for what nobody knows. */
+    /** The same as typed, the unit of the fleet where none stands; empty or absent for what nobody knows. */
     public record Typed(
             @Nullable String tangDepth,
             @Nullable String newCutter,
@@ -51,14 +51,15 @@ public record OfItsMaker(
     /**
      * Reads what was typed; what cannot be is said in {@code wrong}.
      *
+     * @param unit what a bare figure means
      * @param fields what stands before the names of the fields
      */
-    static OfItsMaker read(Typed typed, String fields, Violations wrong) {
+    static OfItsMaker read(Typed typed, LengthUnit unit, String fields, Violations wrong) {
         OfItsMaker read = new OfItsMaker(
-                length(fields + "tangDepth", typed.tangDepth(), 1, MOST_TANG_MM, wrong),
-                length(fields + "newCutter", typed.newCutter(), LEAST_CUTTER_MM, MOST_CUTTER_MM, wrong),
-                length(fields + "wearMark", typed.wearMark(), LEAST_MARK_MM, MOST_MARK_MM, wrong),
-                length(fields + "file", typed.file(), LEAST_FILE_MM, MOST_FILE_MM, wrong));
+                length(fields + "tangDepth", typed.tangDepth(), unit, 1, MOST_TANG_MM, wrong),
+                length(fields + "newCutter", typed.newCutter(), unit, LEAST_CUTTER_MM, MOST_CUTTER_MM, wrong),
+                length(fields + "wearMark", typed.wearMark(), unit, LEAST_MARK_MM, MOST_MARK_MM, wrong),
+                length(fields + "file", typed.file(), unit, LEAST_FILE_MM, MOST_FILE_MM, wrong));
         if (read.newCutterMm != null && read.wearMarkMm != null && read.wearMarkMm >= read.newCutterMm) {
             wrong.add(fields + "wearMark", "chain.markOverNew");
         }
@@ -66,9 +67,9 @@ public record OfItsMaker(
     }
 
     private static @Nullable Double length(
-            String field, @Nullable String typed, double least, double most, Violations wrong) {
+            String field, @Nullable String typed, LengthUnit unit, double least, double most, Violations wrong) {
         return typed == null || typed.isBlank()
                 ? null
-                : wrong.length(field, typed, LengthUnit.MM, least, most).orElse(null);
+                : wrong.length(field, typed, unit, least, most).orElse(null);
     }
 }

@@ -11,6 +11,7 @@ import yellowtally.core.cuttingset.LoopSpec;
 import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.cuttingset.SprocketSpec;
 import yellowtally.core.measure.LengthUnit;
+import yellowtally.server.support.HouseUnits;
 import yellowtally.server.support.Violations;
 
 /** Finds the parts that an officer chose, or makes the new ones, and gathers what is wrong with them. Stores nothing. */
@@ -20,9 +21,11 @@ class PartChooser {
     static final String TAG_FORM = "[A-Za-z0-9][A-Za-z0-9-]{0,11}";
 
     private final FleetRepositories.Parts parts;
+    private final HouseUnits house;
 
-    PartChooser(FleetRepositories.Parts parts) {
+    PartChooser(FleetRepositories.Parts parts, HouseUnits house) {
         this.parts = parts;
+        this.house = house;
     }
 
     /** The parts chosen; one with something wrong is absent and said in {@code wrong}. */
@@ -48,6 +51,7 @@ class PartChooser {
         double tilt = number("set.chain.downTilt", given.downTilt(), 0, 0, 20, own);
         OfItsMaker maker = OfItsMaker.read(
                 new OfItsMaker.Typed(given.tangDepth(), given.newCutter(), given.wearMark(), given.file()),
+                house.lengthUnit(),
                 "set.chain.",
                 own);
         if (wrong.takeOver(own) || pitch == null || gauge == null) {

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.support.FleetRevision;
+import yellowtally.server.support.HouseUnits;
 import yellowtally.server.support.OfSaw;
 import yellowtally.server.support.OnceOnly;
 import yellowtally.server.support.Refusal;
@@ -28,6 +29,7 @@ class SawController {
     private final Fleet fleet;
     private final SawChanges changes;
     private final Models models;
+    private final HouseUnits house;
     private final SetFitter fitter;
     private final People people;
     private final OnceOnly onceOnly;
@@ -40,6 +42,7 @@ class SawController {
             Fleet fleet,
             SawChanges changes,
             Models models,
+            HouseUnits house,
             SetFitter fitter,
             People people,
             OnceOnly onceOnly,
@@ -50,6 +53,7 @@ class SawController {
         this.fleet = fleet;
         this.changes = changes;
         this.models = models;
+        this.house = house;
         this.fitter = fitter;
         this.people = people;
         this.onceOnly = onceOnly;
@@ -101,7 +105,7 @@ class SawController {
             Person person = people.require(given.personId());
             Violations wrong = new Violations();
             changes.refuseTag(given.tag(), null, wrong);
-            SawDetails details = given.saw().details(LocalDate.now(clock), models, wrong);
+            SawDetails details = given.saw().details(LocalDate.now(clock), models, house, wrong);
             wrong.refuseIfAny();
             Saw saw = new Saw(given.id(), given.tag(), details);
             records.persist(saw);
@@ -119,7 +123,7 @@ class SawController {
             Person person = people.require(given.personId());
             Saw saw = current(tag, given.version());
             Violations wrong = new Violations();
-            SawDetails details = given.saw().details(LocalDate.now(clock), models, wrong);
+            SawDetails details = given.saw().details(LocalDate.now(clock), models, house, wrong);
             wrong.refuseIfAny();
             watch.change(saw, person, () -> saw.edit(details));
         });

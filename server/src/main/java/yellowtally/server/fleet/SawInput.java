@@ -1,14 +1,20 @@
 package yellowtally.server.fleet;
 
 import java.time.LocalDate;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.engine.FuelUnit;
 import yellowtally.core.steps.OilerKind;
 import yellowtally.core.steps.Power;
 import yellowtally.core.tension.TensionMethod;
 import yellowtally.core.tension.Work;
+import yellowtally.server.support.HouseUnits;
 import yellowtally.server.support.Violations;
 
-/** A saw's card as typed. Absent figures are told one by one, all at once. */
+/**
+ * A saw's card as typed, lengths and volumes as written, in the units of the fleet where none is named. What is wrong is told all
+ * at once.
+ */
 public record SawInput(
         String make,
         String model,
@@ -18,13 +24,13 @@ public record SawInput(
         @Nullable Double volts,
         LocalDate inService,
         @Nullable Integer fuelRatio,
-        @Nullable Double fuelTankMl,
-        @Nullable Double oilTankMl,
+        @Nullable String fuelTank,
+        @Nullable String oilTank,
         OilerKind oiler,
         SawChoices.BrakeSeat brakeSeat,
         SawChoices.Adjuster adjuster,
-        @Nullable Double adjusterLeadMm,
-        @Nullable Double adjusterTravelMm,
+        @Nullable String adjusterLead,
+        @Nullable String adjusterTravel,
         boolean captiveNuts,
         boolean sparkArrestor,
         @Nullable String plugCode,
@@ -34,7 +40,8 @@ public record SawInput(
     private static final double STANDARD_LEAD_MM = 0.8;
 
     /** The card, checked; what belongs to another kind of power is left off. */
-    SawDetails details(LocalDate today, Models models, Violations wrong) {
+    SawDetails details(LocalDate today, Models models, HouseUnits house, Violations wrong) {
+        FuelUnit volumes = house.volumeUnit();
         boolean petrol = power == Power.PETROL;
         if (inService.isAfter(today)) {
             wrong.add("saw.inService", "date.future");
@@ -52,17 +59,25 @@ public record SawInput(
                 petrol && fuelRatio != null
                         ? Integer.valueOf((int) wrong.number("saw.fuelRatio", fuelRatio.doubleValue(), 16, 100))
                         : null,
-                petrol ? wrong.optionalNumber("saw.fuelTankMl", fuelTankMl, 50, 3000) : null,
-                wrong.optionalNumber("saw.oilTankMl", oilTankMl, 20, 2000),
+                petrol ? wrong.optionalVolume("saw.fuelTank", fuelTank, volumes, 50, 3000) : null,
+                wrong.optionalVolume("saw.oilTank", oilTank, volumes, 20, 2000),
                 oiler,
                 brakeSeat,
                 adjuster,
-                adjusterLeadMm == null ? STANDARD_LEAD_MM : wrong.number("saw.adjusterLeadMm", adjusterLeadMm, 0.2, 5),
-                wrong.optionalNumber("saw.adjusterTravelMm", adjusterTravelMm, 3, 60),
+                length("saw.adjusterLead", adjusterLead, house, 0.2, 5, wrong).orElse(STANDARD_LEAD_MM),
+                length("saw.adjusterTravel", adjusterTravel, house, 3, 60, wrong)
+                        .orElse(null),
                 captiveNuts,
                 petrol && sparkArrestor,
                 petrol ? wrong.optionalText("saw.plugCode", plugCode, 30) : null,
                 houseMethod,
                 usualWork);
+    }
+
+    private static Optional<Double> length(
+            String field, @Nullable String typed, HouseUnits house, double least, double most, Violations wrong) {
+        return typed == null || typed.isBlank()
+                ? Optional.empty()
+                : wrong.length(field, typed, house.lengthUnit(), least, most);
     }
 }

@@ -6,6 +6,7 @@ import yellowtally.core.bar.FlipSchool;
 import yellowtally.core.bar.NosePolicy;
 import yellowtally.core.edge.FilingSchool;
 import yellowtally.core.edge.GaugeSchool;
+import yellowtally.core.engine.FuelUnit;
 import yellowtally.core.measure.LengthUnit;
 import yellowtally.core.tension.TensionMethod;
 
@@ -21,6 +22,11 @@ public enum ChoiceSetting {
             LengthUnit.MM.name(),
             names(LengthUnit.values()),
             "The unit that is meant when none is typed, and in which lengths are shown."),
+    VOLUME_UNIT(
+            "house.volume-unit",
+            FuelUnit.LITRE.name(),
+            names(FuelUnit.values()),
+            "The unit of tanks, cans and oil: litres and millilitres, or US gallons and fluid ounces."),
     NOSE_GREASE(
             "house.nose-grease",
             NosePolicy.EACH_USE.name(),

@@ -4,18 +4,21 @@ import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import yellowtally.core.engine.FuelUnit;
 import yellowtally.core.house.HouseNumbers;
+import yellowtally.core.measure.LengthUnit;
 import yellowtally.core.settings.NumberSetting;
 import yellowtally.core.settings.Numbers;
 import yellowtally.server.fleet.AnySaw;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.settings.SettingChange.Reach;
+import yellowtally.server.support.HouseUnits;
 import yellowtally.server.support.Refusal;
 
 /** The settings in force, from the records of their changes. */
 @Service
-public class FleetSettings {
+public class FleetSettings implements HouseUnits {
 
     private final SettingRepositories.Changes changes;
     private final Fleet fleet;
@@ -35,6 +38,16 @@ public class FleetSettings {
     /** The fleet's own rules. */
     public HouseRules rules() {
         return now().rules();
+    }
+
+    @Override
+    public LengthUnit lengthUnit() {
+        return rules().lengthUnit();
+    }
+
+    @Override
+    public FuelUnit volumeUnit() {
+        return rules().volumeUnit();
     }
 
     /** The numbers of one saw. */

@@ -15,7 +15,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.house.HouseNumbers;
-import yellowtally.core.measure.NumberText;
 import yellowtally.core.settings.NumberSetting;
 import yellowtally.core.settings.SettingUnit;
 import yellowtally.server.fleet.Fleet;
@@ -220,22 +219,25 @@ class SettingsController {
         NumberSetting setting =
                 HouseNumbers.find(given.key()).orElseThrow(() -> Refusal.unfit("key", "setting.unknown"));
         refuseNarrow(narrow && setting.fleetOnly());
-        Double value = number(given.value());
-        if (value != null && !(value >= setting.min() && value <= setting.max())) {
-            wrong.add("value", "setting.value", setting.min(), setting.max());
+        if (given.value() == null) {
             return null;
         }
-        return value == null ? null : value.toString();
+        double value = SettingText.read(given.value(), setting.unit(), settings).orElse(Double.NaN);
+        if (!(value >= setting.min() && value <= setting.max())) {
+            wrong.add(
+                    "value",
+                    "setting.value",
+                    SettingText.said(setting.min(), setting.unit()),
+                    SettingText.said(setting.max(), setting.unit()));
+            return null;
+        }
+        return Double.toString(value);
     }
 
     private static void refuseNarrow(boolean narrow) {
         if (narrow) {
             throw Refusal.unfit("key", "setting.fleetOnly");
         }
-    }
-
-    private static @Nullable Double number(@Nullable String text) {
-        return text == null ? null : NumberText.read(text).orElse(Double.NaN);
     }
 
     private @Nullable Changed changed(@Nullable SettingChange change) {

@@ -10,6 +10,7 @@ import yellowtally.core.bar.NosePolicy;
 import yellowtally.core.edge.FilingSchool;
 import yellowtally.core.edge.GaugeSchool;
 import yellowtally.core.edge.Schools;
+import yellowtally.core.engine.FuelUnit;
 import yellowtally.core.house.HouseNumbers;
 import yellowtally.core.measure.LengthUnit;
 import yellowtally.core.schedule.Seasons;
@@ -62,7 +63,8 @@ public final class SettingsInForce {
                 new Numbers(numbers(Reach.FLEET)),
                 seasons(),
                 TensionMethod.valueOf(choice(ChoiceSetting.HOUSE_METHOD, Reach.FLEET)),
-                LengthUnit.valueOf(choice(ChoiceSetting.LENGTH_UNIT, Reach.FLEET)));
+                LengthUnit.valueOf(choice(ChoiceSetting.LENGTH_UNIT, Reach.FLEET)),
+                FuelUnit.valueOf(choice(ChoiceSetting.VOLUME_UNIT, Reach.FLEET)));
     }
 
     /** The numbers of one saw: its own before its model's before the fleet's. */

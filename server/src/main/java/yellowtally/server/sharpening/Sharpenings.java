@@ -14,7 +14,6 @@ import yellowtally.core.edge.SharpeningPlan;
 import yellowtally.core.edge.SharpeningPlan.CutterStrokes;
 import yellowtally.core.edge.SharpeningPlan.FilingWay;
 import yellowtally.core.judging.FiledLoop;
-import yellowtally.core.measure.LengthUnit;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
 import yellowtally.server.fleet.Chain;
@@ -26,7 +25,9 @@ import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
 import yellowtally.server.stores.StockTake;
 import yellowtally.server.support.FleetRevision;
+import yellowtally.server.support.HouseUnits;
 import yellowtally.server.support.Refusal;
+import yellowtally.server.support.Said;
 import yellowtally.server.support.Violations;
 import yellowtally.server.visit.StepDone;
 import yellowtally.server.visit.StepRecorder;
@@ -111,6 +112,7 @@ class Sharpenings {
     private final StepRecorder recorder;
     private final VisitGate visits;
     private final FleetRevision revision;
+    private final HouseUnits house;
     private final Clock clock;
 
     Sharpenings(
@@ -122,6 +124,7 @@ class Sharpenings {
             StepRecorder recorder,
             VisitGate visits,
             FleetRevision revision,
+            HouseUnits house,
             Clock clock) {
         this.sharpenings = sharpenings;
         this.edge = edge;
@@ -131,6 +134,7 @@ class Sharpenings {
         this.recorder = recorder;
         this.visits = visits;
         this.revision = revision;
+        this.house = house;
         this.clock = clock;
     }
 
@@ -158,19 +162,21 @@ class Sharpenings {
         Violations wrong = new Violations();
         Double mm = given.length() == null || given.length().isBlank()
                 ? null
-                : wrong.length("length", given.length(), LengthUnit.MM, 0, MOST_MM)
+                : wrong.length("length", given.length(), house.lengthUnit(), 0, MOST_MM)
                         .orElse(null);
         wrong.refuseIfAny();
         Standing standing = standings.of(saw);
         LoopCutters known = edge.known(standing);
         double checked = mm == null ? known.markMm() : mm;
         CutterReading.refusal(given.place(), checked, chain.cutters(), known).ifPresent(refusal -> {
-            throw Refusal.unfit("length", "cutter." + refusal.reason(), given.place() + 1, known.longestMm());
+            throw Refusal.unfit(
+                    "length", "cutter." + refusal.reason(), given.place() + 1, new Said.Length(known.longestMm()));
         });
         CutterRow row = open.cutter(given.place());
         if (given.after()) {
             if (mm != null && row.beforeMm() != null && CutterReading.grown(row.beforeMm(), mm, standing.numbers())) {
-                throw Refusal.unfit("length", "cutter.LONGER_THAN_BEFORE", given.place() + 1, row.beforeMm());
+                throw Refusal.unfit(
+                        "length", "cutter.LONGER_THAN_BEFORE", given.place() + 1, new Said.Length(row.beforeMm()));
             }
             open.put(given.place(), row.after(mm));
         } else {
@@ -189,7 +195,7 @@ class Sharpenings {
         }
         Double damage = given.damage() == null || given.damage().isBlank()
                 ? null
-                : wrong.length("damage", given.damage(), LengthUnit.MM, 0, Measure.DAMAGE_DEPTH.max())
+                : wrong.length("damage", given.damage(), house.lengthUnit(), 0, Measure.DAMAGE_DEPTH.max())
                         .orElse(null);
         wrong.refuseIfAny();
         open.deal(given.dull(), damage, given.way(), given.baseStrokes());

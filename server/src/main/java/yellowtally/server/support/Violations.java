@@ -3,7 +3,10 @@ package yellowtally.server.support;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.engine.FuelUnit;
+import yellowtally.core.engine.VolumeText;
 import yellowtally.core.measure.LengthReading;
 import yellowtally.core.measure.LengthText;
 import yellowtally.core.measure.LengthUnit;
@@ -68,10 +71,28 @@ public final class Violations {
         }
         double mm = ((LengthReading.Read) reading).mm();
         if (mm < leastMm || mm > mostMm) {
-            add(field, "length.range", leastMm, mostMm);
+            add(field, "length.range", new Said.Length(leastMm), new Said.Length(mostMm));
             return Optional.empty();
         }
         return Optional.of(mm);
+    }
+
+    /** What a tank holds, as typed, within a range in mL; blank counts as absent. */
+    public @Nullable Double optionalVolume(
+            String field, @Nullable String typed, FuelUnit assumed, double leastMl, double mostMl) {
+        if (typed == null || typed.isBlank()) {
+            return null;
+        }
+        OptionalDouble ml = VolumeText.read(typed, assumed);
+        if (ml.isEmpty()) {
+            add(field, "volume.form");
+            return null;
+        }
+        if (ml.getAsDouble() < leastMl || ml.getAsDouble() > mostMl) {
+            add(field, "volume.range", new Said.Volume(leastMl), new Said.Volume(mostMl));
+            return null;
+        }
+        return ml.getAsDouble();
     }
 
     /** Adds what others found; answers whether they found anything. */

@@ -11,6 +11,12 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Configuration
 class WebFiles implements WebMvcConfigurer {
 
+    /**
+     * Whatever an address names first, but for what is asked for by programs and for files: which screens there are, and that there
+     * is none at an address, the page itself says.
+     */
+    private static final String SCREEN = "{first:(?!api$|assets$)[^.]+}";
+
     @Override
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
         registry.addResourceHandler("/assets/**")
@@ -23,24 +29,8 @@ class WebFiles implements WebMvcConfigurer {
 
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String screen : new String[] {
-            "/",
-            "/saws",
-            "/saws/**",
-            "/bench",
-            "/bench/**",
-            "/crews",
-            "/log",
-            "/records",
-            "/settings",
-            "/handbook",
-            "/handbook/**",
-            "/stores",
-            "/parts/**",
-            "/faults",
-            "/faults/**"
-        }) {
-            registry.addViewController(screen).setViewName("forward:/index.html");
+        for (String address : new String[] {"/", "/" + SCREEN, "/" + SCREEN + "/**"}) {
+            registry.addViewController(address).setViewName("forward:/index.html");
         }
     }
 }

@@ -10,10 +10,12 @@ import yellowtally.core.measure.LengthUnit;
 import yellowtally.core.measure.NumberText;
 import yellowtally.core.tension.FairCondition;
 import yellowtally.core.tension.Movement;
+import yellowtally.core.tension.ReadingRefusal;
 import yellowtally.core.tension.TensionEntry;
 import yellowtally.core.tension.TensionMethod;
 import yellowtally.core.tension.TensionReading;
 import yellowtally.core.tension.TipsPosition;
+import yellowtally.server.support.Said;
 import yellowtally.server.support.Violations;
 
 /**
@@ -54,6 +56,16 @@ record ReadingInput(
                 row.tipsClear(),
                 row.tightSpot(),
                 row.turnsBefore());
+    }
+
+    /** Says why a reading cannot be, its figures in the unit in which they were read. */
+    static void refuse(String field, ReadingRefusal refusal, Violations wrong) {
+        boolean degrees = refusal.why() == ReadingRefusal.Why.MORE_THAN_ADJUSTER_ALLOWS;
+        wrong.add(
+                field,
+                "reading." + refusal.why(),
+                degrees ? Double.valueOf(refusal.given()) : new Said.Length(refusal.given()),
+                degrees ? Double.valueOf(refusal.most()) : new Said.Length(refusal.most()));
     }
 
     private static Set<FairCondition> met(TensionReadingRow row) {
@@ -103,7 +115,7 @@ record ReadingInput(
         };
     }
 
-    private static @Nullable TensionReading degrees(String field, String typed, Violations wrong) {
+    static @Nullable TensionReading degrees(String field, String typed, Violations wrong) {
         OptionalDouble degrees = NumberText.read(typed.strip().replaceFirst("\\s*(°|deg|degrees)$", ""));
         if (degrees.isEmpty()) {
             wrong.add(field, "angle.form");

@@ -314,7 +314,7 @@ public class TensionChecks {
             }
             TensionJudgement judgement = TensionJudge.judge(on.subject(), entry, rules.numbers());
             if (judgement instanceof ReadingRefusal refusal) {
-                wrong.add(field + ".value", "reading." + refusal.why(), refusal.given(), refusal.most());
+                ReadingInput.refuse(field + ".value", refusal, wrong);
             } else {
                 judged.add(new Judged(input, entry, (TensionVerdict) judgement));
             }

@@ -90,7 +90,7 @@ class TensionController {
         Double figure =
                 entry.reading().figure().isPresent() ? entry.reading().figure().getAsDouble() : null;
         if (judgement instanceof ReadingRefusal refusal) {
-            wrong.add("reading.value", "reading." + refusal.why(), refusal.given(), refusal.most());
+            ReadingInput.refuse("reading.value", refusal, wrong);
             return new PreviewAnswer(scale, null, figure, false, said(wrong));
         }
         TensionVerdict verdict = (TensionVerdict) judgement;

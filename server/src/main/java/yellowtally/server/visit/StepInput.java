@@ -30,15 +30,15 @@ public record StepInput(
         @Nullable Map<Measure, String> figures) {
 
     /**
-     * Reads the figures; what cannot be read is said in {@code wrong}. Blank counts as not measured. A bare length is in mm,
-     * as it is labelled and shown, whatever the house reads its tension in.
+     * Reads the figures; what cannot be read is said in {@code wrong}. Blank counts as not measured. A bare length is in
+     * the unit of the fleet, as its field is labelled.
      */
-    StepReport report(Violations wrong) {
+    StepReport report(LengthUnit unit, Violations wrong) {
         Map<Measure, Double> read = new EnumMap<>(Measure.class);
         if (figures != null) {
             figures.forEach((measure, typed) -> {
                 if (!typed.isBlank()) {
-                    Double figure = figure(measure, typed, wrong);
+                    Double figure = figure(measure, typed, unit, wrong);
                     if (figure != null) {
                         read.put(measure, figure);
                     }
@@ -50,14 +50,14 @@ public record StepInput(
         return new StepReport(said, found, read);
     }
 
-    private static @Nullable Double figure(Measure measure, String typed, Violations wrong) {
+    private static @Nullable Double figure(Measure measure, String typed, LengthUnit unit, Violations wrong) {
         String field = "figures." + measure;
         if (measure.step() == Step.DEPTH_GAUGES && typed.strip().startsWith("-")) {
             wrong.add(field, "gauge.aboveCutter");
             return null;
         }
         if (measure.kind() == FigureKind.LENGTH) {
-            LengthReading reading = LengthText.read(typed, LengthUnit.MM);
+            LengthReading reading = LengthText.read(typed, unit);
             if (reading instanceof LengthReading.Read read) {
                 return read.mm();
             }

@@ -15,7 +15,9 @@ import yellowtally.core.judging.StepJudge;
 import yellowtally.core.judging.StepVerdict;
 import yellowtally.core.log.Figures;
 import yellowtally.core.schedule.ScheduleSetting;
+import yellowtally.core.steps.FigureKind;
 import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepGroup;
 import yellowtally.core.steps.StepKind;
@@ -31,6 +33,7 @@ import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
 import yellowtally.server.stores.Stock;
 import yellowtally.server.support.Refusal;
+import yellowtally.server.support.Said;
 import yellowtally.server.support.Violations;
 import yellowtally.server.usage.Outings;
 import yellowtally.server.worklog.Visit;
@@ -94,7 +97,7 @@ public class StepRecorder {
     /** Judges without recording. */
     Judged judge(String tag, Step step, StepInput input, boolean noted) {
         Violations wrong = new Violations();
-        StepReport report = input.report(wrong);
+        StepReport report = input.report(settings.lengthUnit(), wrong);
         return judge(standings.of(fleet.sawInService(tag)), step, report, clock.instant(), noted, wrong);
     }
 
@@ -122,18 +125,19 @@ public class StepRecorder {
         if (refusal.measure() == null) {
             wrong.add("findings", code);
         } else {
-            wrong.add(
-                    "figures." + refusal.measure(),
-                    code,
-                    refusal.measure().min(),
-                    refusal.measure().max());
+            Measure measure = refusal.measure();
+            wrong.add("figures." + measure, code, said(measure, measure.min()), said(measure, measure.max()));
         }
+    }
+
+    private static Object said(Measure measure, double figure) {
+        return measure.kind() == FigureKind.LENGTH ? new Said.Length(figure) : Double.valueOf(figure);
     }
 
     /** Judges and records a step; refused when somebody else has recorded it meanwhile. */
     public void save(String tag, NewRecord given) {
         Violations wrong = new Violations();
-        StepReport report = given.input().report(wrong);
+        StepReport report = given.input().report(settings.lengthUnit(), wrong);
         Saw saw = fleet.sawInService(tag);
         Visit visit = gate.openVisit(given.visitId(), saw);
         if (visit != null) {

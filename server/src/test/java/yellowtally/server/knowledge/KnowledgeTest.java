@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.context.support.ResourceBundleMessageSource;
 import yellowtally.core.diagnosis.Complaint;
+import yellowtally.server.support.HouseUnits;
 import yellowtally.server.support.Sentences;
 
 /** An officer's own files beside the records: what they add, and what is said when they are wrong. */
@@ -25,7 +26,7 @@ class KnowledgeTest {
     private Knowledge knowledge() {
         ResourceBundleMessageSource messages = new ResourceBundleMessageSource();
         messages.setBasename("problems");
-        return new Knowledge(data.toString(), new Sentences(messages));
+        return new Knowledge(data.toString(), new Sentences(messages, HouseUnits.METRIC));
     }
 
     private void addTheMouse(String shares) throws IOException {

@@ -21,7 +21,7 @@ import yellowtally.core.waiting.Urgency;
 /** Whatever can keep a saw in has a sentence: a refusal without one would be no refusal but a failure of the program. */
 class SentencesTest {
 
-    private static final Sentences SENTENCES = new Sentences(messages());
+    private static final Sentences SENTENCES = new Sentences(messages(), HouseUnits.METRIC);
 
     private static ResourceBundleMessageSource messages() {
         ResourceBundleMessageSource source = new ResourceBundleMessageSource();

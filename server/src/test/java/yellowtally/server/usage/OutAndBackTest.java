@@ -27,6 +27,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.mockito.ArgumentCaptor;
+import yellowtally.core.engine.FuelUnit;
 import yellowtally.core.measure.LengthUnit;
 import yellowtally.core.schedule.Seasons;
 import yellowtally.core.schedule.Wood;
@@ -94,7 +95,8 @@ class OutAndBackTest {
         when(fleet.setAt(eq(saw), any())).thenReturn(new FittedSet(null, null, null, null));
         when(settings.numbers(saw)).thenReturn(Numbers.STANDARD);
         when(settings.rules())
-                .thenReturn(new HouseRules(Numbers.STANDARD, Seasons.STANDARD, TensionMethod.TANG_LINE, LengthUnit.MM));
+                .thenReturn(new HouseRules(
+                        Numbers.STANDARD, Seasons.STANDARD, TensionMethod.TANG_LINE, LengthUnit.MM, FuelUnit.LITRE));
         when(outings.findByOpenSawId(saw.id())).thenReturn(Optional.empty());
         when(outings.refuels(any(Outing.class))).thenCallRealMethod();
         return saw;

@@ -1,0 +1,35 @@
+package yellowtally.core.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class LengthUnitTest {
+
+    @ParameterizedTest
+    @CsvSource({
+        "6,      6 mm,    0.236 in",
+        "6.354,  6.35 mm, 0.25 in",
+        "0.65,   0.65 mm, 0.026 in",
+        "15,     15 mm,   0.591 in",
+        "0,      0 mm,    0 in",
+        "100,    100 mm,  3.937 in",
+        "508,    508 mm,  20 in",
+    })
+    void saysALength(double mm, String metric, String inches) {
+        assertThat(LengthUnit.MM.said(mm)).isEqualTo(metric);
+        assertThat(LengthUnit.INCH.said(mm)).isEqualTo(inches);
+    }
+
+    /** What is said is read again as the same, as far as it was said. */
+    @Property
+    void whatIsSaidIsReadAgain(@ForAll @DoubleRange(min = 0, max = 2000) double mm, @ForAll LengthUnit unit) {
+        LengthReading read = LengthText.read(unit.said(mm), LengthUnit.MM);
+        assertThat(read).isInstanceOf(LengthReading.Read.class);
+        assertThat(Math.abs(((LengthReading.Read) read).mm() - mm)).isLessThanOrEqualTo(0.0128);
+    }
+}

@@ -1,0 +1,172 @@
+package yellowtally.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import yellowtally.server.RunningServer.Answer;
+import yellowtally.server.RunningServer.Api;
+
+/** A fleet that writes in inches and US units: a bare figure means that everywhere, and refusals are told in it. */
+class InchFleetHttpTest {
+
+    private static ConfigurableApplicationContext running;
+    private static Api api;
+
+    @BeforeAll
+    static void begin() {
+        running = Applications.start(
+                "--server.port=0",
+                "--yellowtally.store=mem:inch-fleet",
+                "--yellowtally.demo=true",
+                "--yellowtally.zone=Pacific/Auckland");
+        api = new Api(((WebServerApplicationContext) running).getWebServer().getPort());
+        set("house.length-unit", "INCH");
+        set("house.volume-unit", "US_GALLON");
+    }
+
+    @AfterAll
+    static void end() {
+        running.close();
+    }
+
+    private static Answer set(String key, String value) {
+        return api.post(
+                "/api/settings/changes",
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"key\":\"%s\",\"value\":\"%s\",\"reason\":\"Our rules are in inches\"}"
+                        .formatted(RunningServer.id(), api.officer(), key, value));
+    }
+
+    private static double number(String key) {
+        for (JsonNode number : api.get("/api/settings").body().path("numbers")) {
+            if (number.path("key").asString().equals(key)) {
+                return number.path("value").asDouble();
+            }
+        }
+        throw new AssertionError("no setting " + key);
+    }
+
+    private static Answer previewed(String tag, String step, String figures) {
+        return api.post(
+                "/api/saws/" + tag + "/records/preview",
+                "{\"step\":\"%s\",\"noted\":true,\"input\":{\"said\":\"FINE\",\"findings\":[],\"figures\":%s}}"
+                        .formatted(step, figures));
+    }
+
+    @Test
+    void theHouseSaysHowItWrites() {
+        JsonNode house = api.get("/api/house").body();
+        assertThat(house.path("lengthUnit").asString()).isEqualTo("INCH");
+        assertThat(house.path("volumeUnit").asString()).isEqualTo("US_GALLON");
+        assertThat(house.path("zone").asString()).isEqualTo("Pacific/Auckland");
+    }
+
+    /** 0.1 in of one rail over the other is 2.54 mm: that condemns the bar; 0.1 mm would be nothing. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{\"RAIL_DIFFERENCE\":\"0.1\"}    | FAIL",
+                "{\"RAIL_DIFFERENCE\":\"1/10\"}   | FAIL",
+                "{\"RAIL_DIFFERENCE\":\"0.1 mm\"} | FINE",
+                "{\"RAIL_DIFFERENCE\":\"0.004\"}  | FINE",
+            })
+    void aBareFigureAtTheBenchIsInInches(String figures, String outcome) {
+        assertThat(previewed("06", "RAILS", figures)
+                        .body()
+                        .path("verdict")
+                        .path("outcome")
+                        .asString())
+                .isEqualTo(outcome);
+    }
+
+    @Test
+    void aFigureThatCannotBeIsRefusedInInches() {
+        assertThat(previewed("06", "GROOVE", "{\"GROOVE_DEPTH\":\"7.1\"}")
+                        .body()
+                        .path("wrong")
+                        .get(0)
+                        .path("sentence")
+                        .asString())
+                .contains("between 0.039 in and 0.591 in");
+        Answer reading = api.post(
+                "/api/saws/06/tension/preview", "{\"work\":\"FELLING\",\"reading\":" + Checks.reading("6") + "}");
+        assertThat(reading.body().path("refusals").get(0).path("sentence").asString())
+                .startsWith("6 in cannot be: a chain on this bar shows at most ")
+                .contains(" in.");
+    }
+
+    @Test
+    void theViceAndTheLoopReadInches() {
+        String id = RunningServer.id();
+        api.post("/api/saws/06/sharpening", "{\"id\":\"%s\",\"personId\":\"%s\"}".formatted(id, api.officer()));
+        api.post(
+                "/api/sharpenings/" + id + "/deal",
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"dull\":false,\"leaveOut\":[],\"damage\":\"0.02\"}"
+                        .formatted(RunningServer.id(), api.officer()));
+        JsonNode open = api.get("/api/saws/06/sharpening").body().path("open");
+        assertThat(open.path("damageMm").asDouble()).isCloseTo(0.508, within(1e-9));
+        Answer longer = api.post(
+                "/api/sharpenings/" + id + "/cutters",
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"place\":0,\"length\":\"0.5\",\"after\":false}"
+                        .formatted(RunningServer.id(), api.officer()));
+        assertThat(longer.sentenceAt("length")).contains("longer than new").contains(" in at most");
+        Answer mark = api.post(
+                "/api/parts/YC-10/figures",
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"Read again\",\"wearMark\":\"5/32\",\"file\":\"9\"}"
+                        .formatted(RunningServer.id(), api.officer()));
+        assertThat(mark.sentenceAt("file")).isEqualTo("Give a length from 0.118 in to 0.315 in.");
+        assertThat(mark.sentenceAt("wearMark")).isEmpty();
+    }
+
+    @Test
+    void aCardIsWrittenInTheUnitsOfTheFleet() {
+        String tag = "I" + RunningServer.id().substring(0, 6);
+        String saw = Checks.newSaw(api, RunningServer.id(), tag, 68)
+                .replace("\"0.8\"", "\"1/32\"")
+                .replace(
+                        "\"adjusterTravel\":\"20\"",
+                        "\"adjusterTravel\":\"0.8\",\"fuelTank\":\"15.2\",\"oilTank\":\"270 mL\"");
+        assertThat(api.post("/api/saws", saw).status()).isEqualTo(200);
+        JsonNode card = api.get("/api/saws/" + tag).body().path("card");
+        assertThat(card.path("adjusterLeadMm").asDouble()).isCloseTo(0.794, within(0.001));
+        assertThat(card.path("adjusterTravelMm").asDouble()).isCloseTo(20.32, within(1e-9));
+        assertThat(card.path("fuelTankMl").asDouble()).isCloseTo(449.5, within(0.1));
+        assertThat(card.path("oilTankMl").asDouble()).isEqualTo(270);
+        Answer wrong = api.post(
+                "/api/saws",
+                Checks.newSaw(api, RunningServer.id(), tag + "x", 68)
+                        .replace("\"0.8\"", "\"1/32\",\"fuelTank\":\"450\",\"oilTank\":\"a cup\""));
+        assertThat(wrong.sentenceAt("saw.fuelTank")).isEqualTo("Give a volume from 1.7 fl oz to 101.4 fl oz.");
+        assertThat(wrong.sentenceAt("saw.oilTank")).startsWith("This is not a volume");
+    }
+
+    @Test
+    void aSettingThatIsALengthIsTypedAndRefusedInInches() {
+        assertThat(set("drive.sprocket.replace-from", "0.02").status()).isEqualTo(200);
+        assertThat(number("drive.sprocket.replace-from")).isCloseTo(0.508, within(1e-9));
+        assertThat(set("drive.sprocket.replace-from", "0.5 mm").status()).isEqualTo(200);
+        assertThat(number("drive.sprocket.replace-from")).isEqualTo(0.5);
+        assertThat(set("drive.sprocket.replace-from", "5").sentenceAt("value"))
+                .isEqualTo("Give a number from 0.004 in to 0.079 in.");
+        assertThat(set("tension.growth.watch", "99").sentenceAt("value"))
+                .startsWith("Give a number from")
+                .doesNotContain(" in");
+    }
+
+    @Test
+    void twoReadingsInInchesCalibrateTheScale() {
+        Answer calibrated = api.post(
+                "/api/calibrations",
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"sawTag\":\"06\",\"method\":\"RAIL_TOUCH\",\"figure\":\"0\",\"pullDown\":\"0.1157\",\"work\":\"FELLING\"}"
+                        .formatted(RunningServer.id(), api.officer()));
+        assertThat(calibrated.body().path("share").asDouble()).isCloseTo(0.5, within(0.001));
+    }
+}
