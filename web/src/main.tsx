@@ -18,7 +18,10 @@ import { theme } from './theme';
 const client = new QueryClient({
   mutationCache: new MutationCache({ onError: showFirstProblem }),
   defaultOptions: {
+    // The server may stand in this very workshop: whether there is a net beyond it says nothing.
+    mutations: { networkMode: 'always' },
     queries: {
+      networkMode: 'always',
       refetchInterval: soonIfAway(),
       // A refusal stays a refusal; only a server that does not answer is asked again.
       retry: (count, error) => !(error instanceof Problem && error.status > 0) && count < 2,

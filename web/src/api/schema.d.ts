@@ -3254,6 +3254,12 @@ export interface components {
             turnsBefore: number;
             value?: string;
         };
+        ReadingLine: {
+            /** Format: double */
+            figure?: number;
+            method: components["schemas"]["TensionMethod"];
+            tips?: components["schemas"]["TipsPosition"];
+        };
         ReadingView: {
             /** Format: double */
             figure?: number;
@@ -3674,6 +3680,7 @@ export interface components {
             driveLinks: number;
             file: components["schemas"]["FileChoice"];
             known: components["schemas"]["LoopCutters"];
+            lastMapped?: components["schemas"]["CutterPlace"][];
             life?: components["schemas"]["EdgeLife"];
             open?: components["schemas"]["OpenSharpening"];
             past: components["schemas"]["PastSharpening"][];
@@ -3843,6 +3850,8 @@ export interface components {
             };
             findings: components["schemas"]["Finding"][];
             outcome: components["schemas"]["WorkOutcome"];
+            part?: string;
+            reading?: components["schemas"]["ReadingLine"];
             step: components["schemas"]["Step"];
             tension?: components["schemas"]["TensionOutcome"];
             /** Format: uuid */
@@ -4979,6 +4988,8 @@ export interface operations {
                 kinds?: components["schemas"]["LogKind"][];
                 from?: string;
                 before?: string;
+                part?: string;
+                struck?: boolean;
             };
             header?: never;
             path?: never;

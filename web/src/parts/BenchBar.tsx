@@ -16,6 +16,12 @@ export function BenchBar({ said, children }: { said: ReactNode; children: ReactN
         background: t.vars.palette.house.beam,
         color: t.vars.palette.house.onBeam,
         border: `1px solid ${t.vars.palette.house.steel}`,
+        // What cannot be pressed yet is still read on the dark bar.
+        '& .MuiButton-root.Mui-disabled': {
+          color: t.vars.palette.house.mutedOnBeam,
+          borderColor: t.vars.palette.house.mutedOnBeam,
+          background: 'transparent',
+        },
         borderRadius: '8px',
         p: { xs: 1.25, sm: 1.75 },
         display: 'flex',

@@ -30,6 +30,7 @@ export function Plate({ plate }: { plate: Schemas['Plate'] }) {
         aria-label={`Saw ${plate.tag}, ${plateSize(plate)}, ${words.state[plate.state]}${held || plate.visit ? `: ${foot}` : ''}`}
         sx={(t) => ({
           display: 'flex',
+          p: 0,
           flexDirection: 'column',
           alignItems: 'center',
           width: 62,
@@ -144,6 +145,7 @@ export function TagPlate({ tag, size = 'small' }: { tag: string; size?: 'small' 
         justifyContent: 'center',
         minWidth: large ? 58 : 36,
         height: large ? 54 : 28,
+        py: 0,
         px: 0.75,
         fontSize: large ? 30 : 18,
         borderRadius: '6px',

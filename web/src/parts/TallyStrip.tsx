@@ -69,16 +69,21 @@ export function TallyStrip({
         const fifth = i % 5 === 4;
         const top = 3 + (1 - stroke.part) * 9;
         return (
-          <line
-            key={i}
-            x1={fifth ? x - 4 * STEP - 3 : x + 1.2}
-            y1={fifth ? 14 : top}
-            x2={fifth ? x + 1 : x - 1.2}
-            y2={fifth ? 5 : 17}
-            stroke={colour[stroke.kind]}
-            strokeWidth={stroke.kind === 'left' ? 2 : 2.4}
-            strokeLinecap="round"
-          />
+          <g key={i}>
+            {stroke.kind === 'over' && (
+              // Over the limit: with a bar across its head, so that it is seen without its colour.
+              <line x1={x - 2.4} x2={x + 3.4} y1={2} y2={2} stroke={colour.over} strokeWidth={2.2} />
+            )}
+            <line
+              x1={fifth ? x - 4 * STEP - 3 : x + 1.2}
+              y1={fifth ? 14 : top}
+              x2={fifth ? x + 1 : x - 1.2}
+              y2={fifth ? 5 : 17}
+              stroke={colour[stroke.kind]}
+              strokeWidth={stroke.kind === 'left' ? 2 : 2.4}
+              strokeLinecap="round"
+            />
+          </g>
         );
       })}
     </Box>

@@ -1,3 +1,5 @@
+import { printed } from '../shell/commands';
+import { Key } from './Key';
 import Box from '@mui/material/Box';
 import { RING } from '../theme';
 import { useTheme } from '@mui/material/styles';
@@ -7,8 +9,11 @@ export function Tick({
   label,
   checked,
   onChange,
+  keyed,
 }: {
   label: string;
+  /** The key that does the same. */
+  keyed?: string | undefined;
   checked: boolean;
   onChange: (checked: boolean) => void;
 }) {
@@ -52,6 +57,11 @@ export function Tick({
         {checked && <path d="M5 13L13 5" stroke={house.tag} strokeWidth="2.6" strokeLinecap="round" />}
       </svg>
       {label}
+      {keyed && (
+        <span aria-hidden>
+          <Key>{printed(keyed)}</Key>
+        </span>
+      )}
     </Box>
   );
 }

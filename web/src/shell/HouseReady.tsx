@@ -1,9 +1,8 @@
+import { Loading } from '../parts/Loading';
 import { Fragment } from 'react';
 import type { ReactNode } from 'react';
 import { useHouse } from '../api/queries';
 import { ProblemNote } from '../parts/ProblemNote';
-import { Quiet } from '../parts/Quiet';
-import { words } from '../words/en';
 import { writeAs } from '../words/house';
 
 /**
@@ -12,7 +11,7 @@ import { writeAs } from '../words/house';
 export function HouseReady({ children }: { children: ReactNode }) {
   const { data, error } = useHouse();
   if (!data) {
-    return error ? <ProblemNote sentences={[error.message]} /> : <Quiet>{words.loading}</Quiet>;
+    return error ? <ProblemNote sentences={[error.message]} /> : <Loading />;
   }
   writeAs(data);
   return <Fragment key={JSON.stringify(data)}>{children}</Fragment>;

@@ -3,15 +3,15 @@ import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import { useColorScheme } from '@mui/material/styles';
 import type { ReactNode } from 'react';
-import { useEffect, useRef, useState } from 'react';
-import { Link, NavLink, useLocation, useNavigate } from 'react-router';
+import { useState } from 'react';
+import { Link, NavLink, useNavigate } from 'react-router';
 import { figures } from '../theme';
 import { words } from '../words/en';
 import { COMMANDS, useCommands } from './commands';
 import { useArrival } from './arrival';
 import { KeyList } from './KeyList';
 import { typing } from './keys';
-import { leavesByLetter, useUnsaved } from './leaving';
+import { atWork, useUnsaved } from './leaving';
 import { Notices } from './Notices';
 import { usePerson } from './person';
 import { TagSearch } from './TagSearch';
@@ -34,21 +34,18 @@ const BACK = { to: '/crews?in', command: 'back' } as const;
 export function Shell({ children }: { children: ReactNode }) {
   const navigate = useNavigate();
   const [keysShown, setKeysShown] = useState(false);
-  const { pathname } = useLocation();
-  const nav = useRef<HTMLElement>(null);
-  useEffect(() => {
-    nav.current?.querySelector('.active')?.scrollIntoView({ block: 'nearest', inline: 'center' });
-  }, [pathname]);
   const { onInput, unsaved } = useUnsaved();
   const [kept, setKept] = useState(false);
-  const leaveFor = (to: string) => (unsaved() ? setKept(true) : void navigate(to));
+  const leaveFor = (to: string) => {
+    if (atWork()) return;
+    if (unsaved()) setKept(true);
+    else void navigate(to);
+  };
   useArrival();
   useCommands('anywhere', {
     find: () => document.getElementById('tag-search')?.focus(),
     list: () => setKeysShown(true),
-    ...(leavesByLetter(pathname)
-      ? Object.fromEntries([...SCREENS, BACK].map(({ to, command }) => [command, () => leaveFor(to)]))
-      : {}),
+    ...Object.fromEntries([...SCREENS, BACK].map(({ to, command }) => [command, () => leaveFor(to)])),
   });
   return (
     <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column' }}>
@@ -100,18 +97,15 @@ export function Shell({ children }: { children: ReactNode }) {
         </Box>
         <Box
           component="nav"
-          ref={nav}
           aria-label="Screens"
           sx={{
             display: 'flex',
-            flexWrap: { xs: 'nowrap', sm: 'wrap' },
-            gap: 0.5,
+            flexWrap: 'wrap',
+            columnGap: { xs: 1.25, sm: 0.5 },
             flexGrow: 1,
-            // On a phone one row below the others, drawn sideways by the thumb: the step has the rest of the screen.
+            // On a phone below the others, all in reach of the thumb.
             order: { xs: 1, sm: 0 },
             width: { xs: '100%', sm: 'auto' },
-            overflowX: { xs: 'auto', sm: 'visible' },
-            scrollbarWidth: 'none',
           }}
         >
           {SCREENS.map((screen) => (

@@ -54,6 +54,7 @@ export const COMMANDS = {
       fail: { key: '3', does: 'Fail' },
       next: { key: 'Enter', does: 'Save, and on to the next step' },
       back: { key: 'Backspace', does: 'Back to the step before' },
+      findings: { key: 'Q W E', does: 'Findings, as they stand on their keys' },
       vice: { key: 'm', does: 'At the sharpening: map the loop in the vice' },
       skip: { key: 'k', does: 'Skip the step, with a reason' },
       undo: { key: 'u', does: 'Take the last entry back' },

@@ -1,7 +1,7 @@
+import { Loading } from '../parts/Loading';
 import type { ComponentType } from 'react';
 import { useEffect, useState } from 'react';
 import { ProblemNote } from '../parts/ProblemNote';
-import { Quiet } from '../parts/Quiet';
 import { words } from '../words/en';
 import { loadAnew } from './loadAnew';
 
@@ -43,7 +43,7 @@ export function fetched(load: Load): ComponentType {
       return () => clearInterval(timer);
     }, [state]);
     if (Ready) return <Ready />;
-    return state === 'away' ? <ProblemNote sentences={words.screenAway} /> : <Quiet>{words.loading}</Quiet>;
+    return state === 'away' ? <ProblemNote sentences={words.screenAway} /> : <Loading />;
   };
 }
 

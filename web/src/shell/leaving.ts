@@ -3,14 +3,21 @@ import type { SyntheticEvent } from 'react';
 import { useEffect, useRef } from 'react';
 import { useLocation } from 'react-router';
 
-/** Where the hand is at work: no letter that happens to be pressed leaves these. */
-const AT_WORK =
-  /^\/(bench\/[^/]+|saws\/new|saws\/[^/]+\/(edit|tension|record|sharpen|oiling)|faults\/[^/]+)$/;
+let working = 0;
 
-/** Whether a letter of the shell may lead away from a screen. */
-export function leavesByLetter(pathname: string): boolean {
-  return !AT_WORK.test(pathname);
+/** The hand is at work on this screen: no letter that happens to be pressed leaves it. */
+export function useAtWork(on = true): void {
+  useEffect(() => {
+    if (!on) return;
+    working += 1;
+    return () => {
+      working -= 1;
+    };
+  }, [on]);
 }
+
+/** Whether a letter of the shell may lead away from what is shown. */
+export const atWork = () => working > 0;
 
 /** Whether something was typed here that nobody has saved; what filters or searches a view is not kept, so it is not missed. */
 export function useUnsaved() {

@@ -1,3 +1,4 @@
+import { Loading } from '../../parts/Loading';
 import Button from '@mui/material/Button';
 import { BenchToday } from '../board/BenchToday';
 import { useWorkFilter } from '../board/workFilter';
@@ -9,9 +10,7 @@ import { useBoard } from '../../api/queries';
 import { Panel } from '../../parts/Panel';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { Quiet } from '../../parts/Quiet';
 import { StateMark } from '../../parts/StateMark';
-import { words } from '../../words/en';
 import { minutes } from '../../words/format';
 import { workReason, workTitle } from '../../words/work';
 import { StartVisit } from './StartVisit';
@@ -29,7 +28,7 @@ export default function BenchScreen() {
         Bench
       </Box>
       <ProblemNote sentences={error ? [error.message] : []} />
-      {!board && !error && <Quiet>{words.loading}</Quiet>}
+      {!board && !error && <Loading />}
       {board && <Filled board={board} />}
     </>
   );

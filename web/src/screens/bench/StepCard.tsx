@@ -16,7 +16,7 @@ import type { StepDraft } from './stepDraft';
 import { useStepForm } from './stepDraft';
 import { DRAWN, StepDrawing } from './StepDrawing';
 import { StepHints } from './StepHints';
-import { StepInputs } from './StepInputs';
+import { StepInputs, asksFigure } from './StepInputs';
 import { StepVerdict } from './StepVerdict';
 import { numberOf } from '../../words/number';
 import { COMMANDS, useCommands } from '../../shell/commands';
@@ -155,9 +155,9 @@ function StepForm({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDon
   const say = (outcome: Schemas['StepOutcome']) =>
     options.some(([o]) => o === outcome) && form.change({ said: outcome });
   useCommands('bench', {
-    fine: () => say('FINE'),
-    attend: () => say('ATTEND'),
-    fail: () => say('FAIL'),
+    ...(asksFigure(step)
+      ? {}
+      : { fine: () => say('FINE'), attend: () => say('ATTEND'), fail: () => say('FAIL') }),
     next: form.submit,
     vice: toVice,
   });

@@ -1,3 +1,5 @@
+import { useKeys } from '../../shell/keys';
+import { useRef } from 'react';
 import Box from '@mui/material/Box';
 import type { Schemas } from '../../api/client';
 import { useParts } from '../../api/queries';
@@ -28,12 +30,55 @@ interface Props {
   onEnter: () => void;
 }
 
+/** Keys of findings: under the left hand, and none that a figure or its unit is written with. */
+const FINDING_KEYS = 'qwertasdfgzxvb';
+
+const DIGITS = ['0', '1', '2', '3', '4', '5', '6', '7', '8', '9'];
+
+/** Whether a step cannot be recorded without a figure: what is typed is that figure, and no answer. */
+export function asksFigure(step: StepShown): boolean {
+  return step.measures.some((m) => m.needed);
+}
+
 /** The input of one step, by what the hand does in it: keys to say, figures to measure, words to find. */
 export function StepInputs({ tag, ratio, step, draft, problemAt, onChange, onEnter }: Props) {
   const said = saidOf(draft, step.kind);
   const options = saidWords(step.kind);
+  const place = useRef<HTMLDivElement>(null);
+  const figured = asksFigure(step);
+  const find = (finding: Schemas['Finding']) =>
+    onChange({
+      findings: draft.findings.includes(finding)
+        ? draft.findings.filter((f) => f !== finding)
+        : [...draft.findings, finding],
+    });
+  const keyed = step.findings.slice(0, FINDING_KEYS.length).map(({ finding }) => finding);
+  const findingKeys: Record<string, () => void> = Object.fromEntries(
+    keyed.map((finding, i) => [FINDING_KEYS.charAt(i), () => find(finding)]),
+  );
+  const first = step.measures.find((m) => m.needed)?.measure;
+  const type = (digit: string) => {
+    if (!first) return;
+    onChange({ figures: { ...draft.figures, [first]: `${draft.figures[first] ?? ''}${digit}` } });
+    place.current?.querySelector<HTMLInputElement>('[data-figure] input')?.focus();
+  };
+  useKeys({
+    ...findingKeys,
+    // A figure that is typed beside its field is a figure all the same.
+    ...(figured ? Object.fromEntries(DIGITS.map((digit) => [digit, () => type(digit)])) : {}),
+  });
   return (
-    <Box sx={{ display: 'grid', gap: 2 }}>
+    <Box
+      ref={place}
+      onKeyDown={(e) => {
+        // No figure is written with these letters: they find here too.
+        const act = e.ctrlKey || e.metaKey || e.altKey ? undefined : findingKeys[e.key];
+        if (!act || !(e.target as Element).closest('[data-figure]')) return;
+        e.preventDefault();
+        act();
+      }}
+      sx={{ display: 'grid', gap: 2 }}
+    >
       {step.kind === 'REPLACE' && (
         <PartChoice step={step.step} draft={draft} problemAt={problemAt} onChange={onChange} />
       )}
@@ -65,8 +110,8 @@ export function StepInputs({ tag, ratio, step, draft, problemAt, onChange, onEnt
             <SayKey
               key={outcome}
               label={label}
-              first={i === 0 && !step.measures.some((m) => m.needed)}
-              number={options.length === 2 && i === 1 ? '3' : String(i + 1)}
+              first={i === 0 && !figured}
+              number={figured ? '' : options.length === 2 && i === 1 ? '3' : String(i + 1)}
               pressed={said === outcome && draft.said !== undefined}
               onPress={() => onChange({ said: outcome })}
             />
@@ -79,16 +124,13 @@ export function StepInputs({ tag, ratio, step, draft, problemAt, onChange, onEnt
             {step.kind === 'CAUSE' ? 'Which it was' : 'Found'}
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
-            {step.findings.map(({ finding }) => (
+            {step.findings.map(({ finding }, i) => (
               <Tick
                 key={finding}
                 label={findingWords[finding]}
+                keyed={FINDING_KEYS[i]}
                 checked={draft.findings.includes(finding)}
-                onChange={(on) =>
-                  onChange({
-                    findings: on ? [...draft.findings, finding] : draft.findings.filter((f) => f !== finding),
-                  })
-                }
+                onChange={() => find(finding)}
               />
             ))}
           </Box>
@@ -162,7 +204,12 @@ function SayKey({
         '&:focus-visible': RING,
       })}
     >
-      {label}&nbsp;<Key>{number}</Key>
+      {label}
+      {number && (
+        <>
+          &nbsp;<Key>{number}</Key>
+        </>
+      )}
     </Box>
   );
 }
@@ -200,6 +247,7 @@ function FigureRow({
       {measures.map(({ measure, kind }, i) => (
         <Box
           key={measure}
+          data-figure
           // One figure for all stands before those of the sides.
           sx={measure === 'GAUGE_SETTING' ? { gridColumn: '1 / -1', maxWidth: 240 } : { minWidth: 0 }}
         >

@@ -1,3 +1,5 @@
+import { Loading } from '../../parts/Loading';
+import { useAtWork } from '../../shell/leaving';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
@@ -7,7 +9,6 @@ import { useVisit } from '../../api/queries';
 import { Key } from '../../parts/Key';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { Quiet } from '../../parts/Quiet';
 import { usePerson } from '../../shell/person';
 import { figures } from '../../theme';
 import { words } from '../../words/en';
@@ -33,7 +34,7 @@ export default function VisitScreen() {
         <Link to="/bench">Back to the bench</Link>
       </>
     ) : (
-      <Quiet>{words.loading}</Quiet>
+      <Loading />
     );
   }
   // A look that failed in between takes nothing from under the hand.
@@ -79,6 +80,7 @@ function StruckNote({ visit, struck }: { visit: Schemas['VisitPage']; struck: Sc
 }
 
 function Filled({ visit }: { visit: Schemas['VisitPage'] }) {
+  useAtWork(!visit.ended);
   const firstOpen = visit.steps.find((s) => !s.record)?.step;
   const [chosen, setChosen] = useState<Place | undefined>();
   const place: Place = visit.ended ? 'END' : (chosen ?? firstOpen ?? 'END');

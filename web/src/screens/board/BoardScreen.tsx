@@ -1,11 +1,11 @@
+import { Loading } from '../../parts/Loading';
+import { FirstSteps } from './FirstSteps';
 import Box from '@mui/material/Box';
 import { useBoard } from '../../api/queries';
 import { useNavigate } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { Quiet } from '../../parts/Quiet';
 import { Rail } from '../../parts/Rail';
-import { words } from '../../words/en';
 import { BenchToday } from './BenchToday';
 import { Morning } from './Morning';
 import { OnCard } from './OnCard';
@@ -27,7 +27,7 @@ export function BoardScreen() {
         Board
       </Box>
       <ProblemNote sentences={error ? [error.message] : []} />
-      {!board && !error && <Quiet>{words.loading}</Quiet>}
+      {!board && !error && <Loading />}
       {board && <Filled board={board} />}
     </>
   );
@@ -36,11 +36,7 @@ export function BoardScreen() {
 function Filled({ board }: { board: Schemas['Board'] }) {
   const plates = board.rails.flatMap((rail) => rail.plates);
   if (plates.length === 0) {
-    return (
-      <Quiet>
-        No saw hangs here yet. <a href="/saws/new">Add the first saw</a>.
-      </Quiet>
-    );
+    return <FirstSteps />;
   }
   return (
     <>
@@ -54,6 +50,7 @@ function Filled({ board }: { board: Schemas['Board'] }) {
           />
         ))}
       </Box>
+      <Marks plates={plates} />
       <Box
         sx={{
           display: 'grid',
@@ -70,6 +67,20 @@ function Filled({ board }: { board: Schemas['Board'] }) {
         </Box>
       </Box>
     </>
+  );
+}
+
+/** What the letters on the plates mean, where any hang. */
+function Marks({ plates }: { plates: Schemas['Plate'][] }) {
+  const said = [
+    plates.some((plate) => plate.handle === 'TOP') ? 'T: top handle' : '',
+    plates.some((plate) => plate.power !== 'PETROL') ? 'E: battery or cable' : '',
+  ].filter(Boolean);
+  if (said.length === 0) return null;
+  return (
+    <Box sx={{ color: 'text.secondary', fontSize: 13, mt: -1.5, mb: 1.5 }}>
+      On the plates: {said.join(', ')}
+    </Box>
   );
 }
 

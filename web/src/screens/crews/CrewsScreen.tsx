@@ -1,9 +1,8 @@
+import { Loading } from '../../parts/Loading';
 import { useSearchParams } from 'react-router';
 import Box from '@mui/material/Box';
 import { useBoard, useCrews, useOpenOutings } from '../../api/queries';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { Quiet } from '../../parts/Quiet';
-import { words } from '../../words/en';
 import { BackForm } from './BackForm';
 import { OutForm } from './OutForm';
 import { OutNow } from './OutNow';
@@ -23,7 +22,7 @@ export default function CrewsScreen() {
         Out and back
       </Box>
       <ProblemNote sentences={error ? [error.message] : []} />
-      {!(board.data && crews.data && out.data) && !error && <Quiet>{words.loading}</Quiet>}
+      {!(board.data && crews.data && out.data) && !error && <Loading />}
       {board.data && crews.data && out.data && (
         <Box
           sx={{

@@ -1,10 +1,10 @@
+import { Loading } from '../../parts/Loading';
 import Box from '@mui/material/Box';
 import { Link, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useFault } from '../../api/queries';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { Quiet } from '../../parts/Quiet';
 import { StateMark } from '../../parts/StateMark';
 import { Heading } from '../../parts/Heading';
 import { words } from '../../words/en';
@@ -28,7 +28,7 @@ export default function FaultScreen() {
         <Link to="/faults">To the faults</Link>
       </>
     ) : (
-      <Quiet>{words.loading}</Quiet>
+      <Loading />
     );
   }
   return (

@@ -1,3 +1,4 @@
+import { Loading } from '../../parts/Loading';
 import { useSome } from '../../parts/more';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -6,8 +7,6 @@ import type { Schemas } from '../../api/client';
 import { useFaults } from '../../api/queries';
 import { Key } from '../../parts/Key';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { Quiet } from '../../parts/Quiet';
-import { words } from '../../words/en';
 import { repeatSentence } from '../../words/faults';
 import { FaultRow } from './FaultRow';
 import { HeldSaws } from './HeldSaws';
@@ -31,7 +30,7 @@ export default function FaultsScreen() {
         </Button>
       </Box>
       <ProblemNote sentences={error ? [error.message] : []} />
-      {!data && !error && <Quiet>{words.loading}</Quiet>}
+      {!data && !error && <Loading />}
       {data && <Filled page={data} />}
     </>
   );

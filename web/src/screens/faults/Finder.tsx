@@ -1,3 +1,4 @@
+import { useAtWork } from '../../shell/leaving';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -25,6 +26,7 @@ const CARD_STAND = 'card-stand';
 
 /** The next check: what the hand does, its caution, and the answers as large keys. */
 export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
+  useAtWork();
   const { act, problem, pending } = useFaultAct(fault);
   // A choice holds for this question only.
   const [choice, setChoice] = useState<{ code: string; asked: number } | undefined>();

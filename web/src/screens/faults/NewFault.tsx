@@ -1,3 +1,4 @@
+import { useAtWork } from '../../shell/leaving';
 import { RING } from '../../theme';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -15,6 +16,7 @@ const ORIGINS: Schemas['FaultOrigin'][] = ['RETURN', 'VISIT', 'READING', 'RULE',
 
 /** Takes a complaint: which saw, what the crew says, in a few words of its own. */
 export default function NewFault() {
+  useAtWork();
   const [search] = useSearchParams();
   const [tag, setTag] = useState(search.get('saw') ?? '');
   const [complaint, setComplaint] = useState(search.get('complaint') ?? '');
@@ -42,12 +44,7 @@ export default function NewFault() {
       <Box component="h1" sx={{ typography: 'h1', my: 2 }}>
         Report a complaint
       </Box>
-      <Box
-        component="form"
-        aria-label="Complaint"
-        onSubmit={submit}
-        sx={{ display: 'grid', gap: 2, maxWidth: 920 }}
-      >
+      <Box component="form" aria-label="Complaint" onSubmit={submit} sx={{ display: 'grid', gap: 2 }}>
         <Box sx={{ maxWidth: 180 }}>
           <Field
             label="Saw"

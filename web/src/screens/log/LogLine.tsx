@@ -6,7 +6,7 @@ import { TagPlate } from '../../parts/Plate';
 import { momentOf } from '../../words/format';
 import { stepWords } from '../../words/bench';
 import type { GatheredLine, StepEntry } from './gathered';
-import { lineOf } from './lineOf';
+import { lineOf, figuresOf } from './lineOf';
 import { CorrectOuting } from '../corrections/CorrectOuting';
 import { CorrectVisit } from '../corrections/CorrectVisit';
 import { StrikeOut } from '../corrections/StrikeOut';
@@ -26,6 +26,7 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
         gridTemplateColumns: {
           xs: withTag ? 'auto 1fr' : '1fr',
           sm: withTag ? '128px 48px 1fr' : '128px 1fr',
+          lg: withTag ? '150px 56px minmax(0, 1fr) 150px' : '150px minmax(0, 1fr) 150px',
         },
         columnGap: 1.5,
         rowGap: 0.25,
@@ -52,7 +53,13 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
           </Box>
         )}
         <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'center' }}>
-          <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>{aside(entry)}</Box>
+          <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
+            <Box component="span" sx={{ display: { lg: 'none' } }}>
+              {entry.by}
+              {aside(entry) && '. '}
+            </Box>
+            {aside(entry)}
+          </Box>
           {steps.length === 0 && !struck && <PutRight entry={entry} />}
           {steps.length > 0 && (
             <Button
@@ -73,6 +80,9 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
             ))}
           </Box>
         )}
+      </Box>
+      <Box sx={{ display: { xs: 'none', lg: 'block' }, color: 'text.secondary', fontSize: 14 }}>
+        {entry.by}
       </Box>
     </Box>
   );
@@ -99,7 +109,6 @@ function aside(entry: Schemas['LogEntry']): string {
   const strike = strikeOf(entry);
   const corrects = entry.kind === 'OUT' || entry.kind === 'BACK' ? entry.corrects : undefined;
   return [
-    entry.by,
     corrects ? undefined : note?.replace(/\.$/, ''),
     corrects && `Put right by ${corrects.by}, ${momentOf(corrects.at)}: ${corrects.reason}`,
     strike && `Struck out by ${strike.by}, ${momentOf(strike.at)}: ${strike.reason}`,
@@ -115,6 +124,12 @@ function strikeOf(entry: Schemas['LogEntry']): Schemas['StrikeLine'] | undefined
 function visitLine(steps: StepEntry[]): { head: string; rest: string } {
   return {
     head: `At the bench, ${steps.length} steps fine:`,
-    rest: steps.map(({ step }) => stepWords[step.step].title.toLowerCase()).join('; '),
+    rest: steps.map(({ step }) => inVisit(step)).join('; '),
   };
+}
+
+/** A step that was fine, with what was measured in it. */
+function inVisit(step: Schemas['StepLine']): string {
+  const measured = figuresOf(step).join(', ');
+  return `${stepWords[step.step].title.toLowerCase()}${measured ? ` (${measured})` : ''}`;
 }

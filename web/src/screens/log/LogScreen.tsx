@@ -1,3 +1,4 @@
+import { Loading } from '../../parts/Loading';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useSearchParams } from 'react-router';
@@ -9,7 +10,6 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { usePerson } from '../../shell/person';
 import { fleetDay } from '../../words/days';
-import { words } from '../../words/en';
 import { SealLine } from '../records/SealLine';
 import { LogLines } from './LogLines';
 
@@ -24,6 +24,8 @@ const KINDS: Record<Schemas['LogKind'], string> = {
   SAW: 'Saws retired, back, tagged',
   FAULT: 'Faults',
 };
+
+type What = Schemas['LogKind'] | 'STRUCK' | '';
 
 /** Every record of the fleet, latest first; the filters stand in the address, so that a view can be sent on. */
 export default function LogScreen() {
@@ -51,25 +53,28 @@ export default function LogScreen() {
       </Box>
       <SealLine />
       <Box
+        component="search"
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: '1fr 1fr', md: '100px repeat(4, minmax(0, 190px))' },
+          gridTemplateColumns: { xs: '1fr 1fr', md: '100px 130px repeat(4, minmax(0, 1fr))' },
           gap: 1.5,
           mb: 2,
         }}
       >
         <Field label="Saw" value={search.get('saw') ?? ''} onChange={(v) => set('saw', v.trim())} />
-        <Pick<Schemas['LogKind'] | ''>
+        <Field label="Part" value={search.get('part') ?? ''} onChange={(v) => set('part', v.trim())} />
+        <Pick<What>
           label="What"
-          value={(search.get('kinds') ?? '') as Schemas['LogKind'] | ''}
+          value={(search.get('kinds') ?? '') as What}
           options={[
             { value: '', label: 'Everything' },
+            { value: 'STRUCK', label: 'Struck out' },
             ...(Object.keys(KINDS) as Schemas['LogKind'][]).map((k) => ({ value: k, label: KINDS[k] })),
           ]}
           onChange={(v) => set('kinds', v)}
         />
         <Pick
-          label="By"
+          label={search.get('kinds') === 'STRUCK' ? 'Struck out by' : 'By'}
           value={search.get('person') ?? ''}
           options={[{ value: '', label: 'Anybody' }, ...people.map((p) => ({ value: p.id, label: p.name }))]}
           onChange={(v) => set('person', v)}
@@ -78,7 +83,7 @@ export default function LogScreen() {
         <Field label="To" type="date" value={search.get('to') ?? ''} onChange={(v) => set('to', v)} />
       </Box>
       <ProblemNote sentences={log.error ? [log.error.message] : []} />
-      {log.isPending && <Quiet>{words.loading}</Quiet>}
+      {log.isPending && <Loading />}
       {log.data && entries.length === 0 && (
         <Quiet>{search.size > 0 ? 'No record fits this.' : 'Nothing is recorded yet.'}</Quiet>
       )}
@@ -112,7 +117,10 @@ function filterOf(search: URLSearchParams): LogFilter {
   const saw = search.get('saw');
   if (saw) filter.saw = saw;
   const kind = search.get('kinds');
-  if (kind) filter.kinds = [kind as Schemas['LogKind']];
+  if (kind === 'STRUCK') filter.struck = true;
+  else if (kind) filter.kinds = [kind as Schemas['LogKind']];
+  const part = search.get('part');
+  if (part) filter.part = part.toUpperCase();
   const person = search.get('person');
   if (person) filter.person = person;
   const from = search.get('from');

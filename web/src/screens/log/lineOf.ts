@@ -2,7 +2,7 @@ import type { Schemas } from '../../api/client';
 import { figureWords, findingWords, measureWords, outcomeWords, stepWords } from '../../words/bench';
 import { words } from '../../words/en';
 import { happenedWords, wetWords } from '../../words/faults';
-import { rounded } from '../../words/format';
+import { figure, rounded } from '../../words/format';
 import { units } from '../../words/schedule';
 import { verdictWord } from '../../words/tension';
 
@@ -78,16 +78,33 @@ function faultLine(fault: Schemas['FaultLogLine']): { head: string; rest: string
 
 function stepLine(step: Schemas['StepLine']): { head: string; rest: string } {
   const title = stepWords[step.step].title;
-  if (step.tension) return { head: title, rest: verdictWord(step.tension, false).toLowerCase() };
-  const said = [
-    step.outcome === 'FINE' ? '' : outcomeWords[step.outcome].toLowerCase(),
-    ...step.findings.map((f) => findingWords[f].toLowerCase()),
-    ...told(step.figures).map(
-      ([measure, figure]) =>
-        `${measureWords[measure].toLowerCase()} ${figureWords(figure, KIND[measure] ?? 'LENGTH')}`,
-    ),
-  ].filter(Boolean);
-  return { head: title, rest: said.join(', ') || 'fine' };
+  const said = step.tension
+    ? [verdictWord(step.tension, false).toLowerCase(), step.reading ? readingWords(step.reading) : '']
+    : [
+        step.outcome === 'FINE' ? '' : outcomeWords[step.outcome].toLowerCase(),
+        ...step.findings.map((f) => findingWords[f].toLowerCase()),
+        ...figuresOf(step),
+      ];
+  const found = said.filter(Boolean);
+  return {
+    head: title,
+    rest: [...(found.length > 0 ? found : ['fine']), step.part ?? ''].filter(Boolean).join(', '),
+  };
+}
+
+/** What was read and how: 6.1 mm tang line; by eye, tips level. */
+function readingWords({ method, figure: read, tips }: Schemas['ReadingLine']): string {
+  const how = words.method[method].toLowerCase();
+  if (read !== undefined) return `${figure(read, method)} ${how}`;
+  return tips ? `by eye, tips ${words.tips[tips].toLowerCase()}` : how;
+}
+
+/** The figures of a step in words, each with its unit. */
+export function figuresOf(step: Schemas['StepLine']): string[] {
+  return told(step.figures).map(
+    ([measure, read]) =>
+      `${measureWords[measure].toLowerCase()} ${figureWords(read, KIND[measure] ?? 'LENGTH')}`,
+  );
 }
 
 function outingLine({ use, power }: Schemas['BackLine']): string {

@@ -1,3 +1,5 @@
+import { Loading } from '../../parts/Loading';
+import { useAtWork } from '../../shell/leaving';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -10,7 +12,6 @@ import { OilChart } from '../../parts/OilChart';
 import { Panel } from '../../parts/Panel';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { Quiet } from '../../parts/Quiet';
 import { Heading } from '../../parts/Heading';
 import { figures } from '../../theme';
 import { outcomeWords } from '../../words/bench';
@@ -24,6 +25,7 @@ type Outlet = 'UNKNOWN' | 'YES' | 'NO';
 
 /** How a saw uses its bar oil, and what is looked at when it does not. */
 export default function OilingScreen() {
+  useAtWork();
   const { tag = '' } = useParams();
   const [outlet, setOutlet] = useState<Outlet>('UNKNOWN');
   const { data: page, error } = useOiling(tag, outlet === 'UNKNOWN' ? undefined : outlet === 'YES');
@@ -35,7 +37,7 @@ export default function OilingScreen() {
         <Link to="/saws">To the saws</Link>
       </>
     ) : (
-      <Quiet>{words.loading}</Quiet>
+      <Loading />
     );
   }
   const open = (faults ?? []).filter((f) => f.stage !== 'CLOSED');

@@ -1,3 +1,4 @@
+import { Loading } from '../../parts/Loading';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link, useParams } from 'react-router';
@@ -5,7 +6,6 @@ import type { Schemas } from '../../api/client';
 import { usePart } from '../../api/queries';
 import { Panel } from '../../parts/Panel';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { Quiet } from '../../parts/Quiet';
 import { WearChart } from '../../parts/WearChart';
 import { words } from '../../words/en';
 import { barLength, dayOf, rounded, tanks } from '../../words/format';
@@ -27,7 +27,7 @@ export default function PartScreen() {
         <Link to="/stores">To the stores</Link>
       </>
     ) : (
-      <Quiet>{words.loading}</Quiet>
+      <Loading />
     );
   }
   const onSaw = part.chain?.onSaw ?? part.bar?.onSaw ?? part.sprocket?.onSaw;

@@ -1,3 +1,5 @@
+import { Loading } from '../../parts/Loading';
+import { useAtWork } from '../../shell/leaving';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -8,9 +10,7 @@ import { useOutWith, useSaw, useWrite } from '../../api/queries';
 import { Tick } from '../../parts/Tick';
 import { useWatch } from 'react-hook-form';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { Quiet } from '../../parts/Quiet';
 import { usePerson } from '../../shell/person';
-import { words } from '../../words/en';
 import { CardFields } from './CardFields';
 import { differences } from './differences';
 import { FitAnswer, useFitCheck } from './FitAnswer';
@@ -22,6 +22,7 @@ import { FormField } from '../../parts/form/fields';
 
 /** Edit a saw's card, fit another set, or retire it. */
 export default function EditSawScreen() {
+  useAtWork();
   const { tag = '' } = useParams();
   const saw = useSaw(tag);
   if (saw.error) {
@@ -32,7 +33,7 @@ export default function EditSawScreen() {
       </>
     );
   }
-  if (!saw.data) return <Quiet>{words.loading}</Quiet>;
+  if (!saw.data) return <Loading />;
   return <Edit saw={saw.data} />;
 }
 

@@ -1,3 +1,4 @@
+import { useAtWork } from '../../shell/leaving';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -15,6 +16,7 @@ import { Sheet } from './Sheet';
 
 /** A new saw with its cutting set, stored in one piece or not at all. */
 export default function NewSawScreen() {
+  useAtWork();
   const navigate = useNavigate();
   const { person } = usePerson();
   const [id] = useState(newId);

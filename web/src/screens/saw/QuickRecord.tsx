@@ -1,3 +1,10 @@
+import { workReason, workTitle } from '../../words/work';
+import { partOf } from '../bench/partOf';
+import { StateMark } from '../../parts/StateMark';
+import { SawOutline } from '../../parts/SawOutline';
+import { Panel } from '../../parts/Panel';
+import { Loading } from '../../parts/Loading';
+import { useAtWork } from '../../shell/leaving';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -10,23 +17,22 @@ import { TagPlate } from '../../parts/Plate';
 import { Tick } from '../../parts/Tick';
 import { sentenceOf } from '../../api/problem';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { Quiet } from '../../parts/Quiet';
 import { saidWords, stepOn, stepWords } from '../../words/bench';
 import { momentTyped } from '../../words/days';
-import { words } from '../../words/en';
 import { useStepForm } from '../bench/stepDraft';
 import { StepInputs } from '../bench/StepInputs';
 import { StepVerdict } from '../bench/StepVerdict';
 
 /** One task done outside a visit: a touch-up in the field, a screen cleaned at the stove. */
 export default function QuickRecord() {
+  useAtWork();
   const { tag = '' } = useParams();
   const { data, error } = useSchedule(tag);
   const [asked, setAsked] = useSearchParams({ step: 'SHARPEN' });
   const step = asked.get('step');
   // What was read before still holds when asking again fails.
   if (error && !data) return <ProblemNote sentences={[error.message]} />;
-  if (!data) return <Quiet>{words.loading}</Quiet>;
+  if (!data) return <Loading />;
   const steps = data.quick.filter((q) => q.step !== 'MAKE_SAFE');
   const chosen = steps.find((q) => q.step === step) ?? steps[0];
   return (
@@ -43,14 +49,37 @@ export default function QuickRecord() {
           </Box>
         </Box>
       </Box>
-      <Box sx={{ display: 'grid', gap: 2, maxWidth: 720 }}>
-        <Pick
-          label="What was done"
-          value={chosen?.step ?? 'SHARPEN'}
-          options={steps.map((q) => ({ value: q.step, label: stepWords[q.step].title }))}
-          onChange={(next) => setAsked({ step: next }, { replace: true })}
-        />
-        {chosen && <Task key={chosen.step} tag={tag} step={chosen} />}
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 3,
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 340px' },
+          alignItems: 'start',
+        }}
+      >
+        <Box sx={{ display: 'grid', gap: 2 }}>
+          <Pick
+            label="What was done"
+            value={chosen?.step ?? 'SHARPEN'}
+            options={steps.map((q) => ({ value: q.step, label: stepWords[q.step].title }))}
+            onChange={(next) => setAsked({ step: next }, { replace: true })}
+          />
+          {chosen && <Task key={chosen.step} tag={tag} step={chosen} />}
+        </Box>
+        <Box sx={{ display: 'grid', gap: 2 }}>
+          {chosen && <SawOutline part={partOf(chosen.step)} />}
+          <Panel title={`Waits on saw ${tag}`}>
+            {data.work.length === 0 && <Box>Nothing. It may go out.</Box>}
+            {data.work.map((work, i) => (
+              <Box key={i} sx={{ py: 0.5 }}>
+                <StateMark state={work.state}>{workTitle(work, data.power)}</StateMark>
+                <Box sx={{ color: 'text.secondary', fontSize: 14, pl: 2.75 }}>
+                  {workReason(work, data.power)}
+                </Box>
+              </Box>
+            ))}
+          </Panel>
+        </Box>
       </Box>
     </>
   );

@@ -1,18 +1,18 @@
+import { Loading } from '../../parts/Loading';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { useOutWith, useSaw, useSchedule, useTensionPage } from '../../api/queries';
+import { useOutWith, useSaw, useSchedule, useTensionPage, useFaultsOfSaw } from '../../api/queries';
 import { GrowthChart } from '../../parts/GrowthChart';
 import { Key } from '../../parts/Key';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { Quiet } from '../../parts/Quiet';
 import { StateMark } from '../../parts/StateMark';
 import { TallyStrip } from '../../parts/TallyStrip';
 import { useStartVisit } from '../bench/StartVisit';
 import { words } from '../../words/en';
-import { BURNED, barLength, capital, dayOf, tanks } from '../../words/format';
+import { BURNED, barLength, capital, dayOf, rounded, tanks } from '../../words/format';
 import { workReason, workTitle } from '../../words/work';
 import { GrowthWords } from './GrowthWords';
 import { DoubtedFigures } from './DoubtedFigures';
@@ -36,6 +36,7 @@ export default function SawScreen() {
   const error = saw.error ?? tension.error;
   const ready = saw.data && tension.data && saw.data.retiredAt === undefined;
   const schedule = useSchedule(tag, ready === true);
+  const faults = useFaultsOfSaw(tag);
   const visit = useStartVisit(tag);
   const toBench = async () => {
     // A quick hand is not told to wait until the schedule has come: it is waited for here.
@@ -60,7 +61,9 @@ export default function SawScreen() {
       </>
     );
   }
-  if (!saw.data || !tension.data) return <Quiet>{words.loading}</Quiet>;
+  // In one piece: what comes a moment later would push what is being read out of its place.
+  const whole = !ready || !(schedule.isPending || faults.isPending);
+  if (!saw.data || !tension.data || !whole) return <Loading />;
   return (
     <>
       <ProblemNote sentences={visit.error ? [visit.error.message] : []} />
@@ -112,30 +115,17 @@ function Filled({
               {schedule?.visitId ? 'Go on with the visit' : 'Start visit'}&nbsp;
               <Key of={COMMANDS.saw.keys.visit} />
             </Button>
-            <Button variant="outlined" component={Link} to={`/saws/${saw.tag}/tension`}>
-              Check tension&nbsp;
-              <Key of={COMMANDS.saw.keys.tension} />
-            </Button>
-            <Button variant="outlined" component={Link} to={`/saws/${saw.tag}/record`}>
-              Record a task&nbsp;
-              <Key of={COMMANDS.saw.keys.record} />
-            </Button>
-            <Button variant="outlined" component={Link} to={`/saws/${saw.tag}/sharpen`}>
-              Sharpen&nbsp;
-              <Key of={COMMANDS.saw.keys.sharpen} />
-            </Button>
-            <Button variant="outlined" component={Link} to={`/faults/new?saw=${saw.tag}`}>
-              Complaint&nbsp;
-              <Key of={COMMANDS.saw.keys.complaint} />
-            </Button>
-            <Button variant="outlined" component={Link} to={`/saws/${saw.tag}/oiling`}>
-              Oiling&nbsp;
-              <Key of={COMMANDS.saw.keys.oiling} />
-            </Button>
-            <Button variant="outlined" component={Link} to={`/saws/${saw.tag}/edit`}>
-              Edit&nbsp;
-              <Key of={COMMANDS.saw.keys.edit} />
-            </Button>
+            {crew === undefined && tension.state !== 'HELD' && (
+              <Button variant="outlined" component={Link} to={`/crews?out=${saw.tag}`}>
+                Issue
+              </Button>
+            )}
+            {QUIETER.map(({ command, label, to }) => (
+              <Button key={command} variant="text" component={Link} to={to(saw.tag)} sx={{ px: 1 }}>
+                {label}&nbsp;
+                <Key of={COMMANDS.saw.keys[command]} />
+              </Button>
+            ))}
           </Box>
         )}
       </Box>
@@ -191,6 +181,16 @@ function Filled({
     </>
   );
 }
+
+/** What else is done with a saw, quieter than the next step. */
+const QUIETER = [
+  { command: 'tension', label: 'Check tension', to: (tag: string) => `/saws/${tag}/tension` },
+  { command: 'record', label: 'Record a task', to: (tag: string) => `/saws/${tag}/record` },
+  { command: 'sharpen', label: 'Sharpen', to: (tag: string) => `/saws/${tag}/sharpen` },
+  { command: 'complaint', label: 'Complaint', to: (tag: string) => `/faults/new?saw=${tag}` },
+  { command: 'oiling', label: 'Oiling', to: (tag: string) => `/saws/${tag}/oiling` },
+  { command: 'edit', label: 'Edit', to: (tag: string) => `/saws/${tag}/edit` },
+] as const;
 
 /** The parts of the page in their order: the page of a saw with a year behind it is long. */
 const SECTIONS = [
@@ -254,11 +254,16 @@ function Waiting({
           <Box sx={{ fontSize: 13, color: 'text.secondary', fontWeight: 600, mb: 0.5 }}>
             {capital(BURNED[power])}s since the last good reading
           </Box>
-          <TallyStrip
-            used={since.tanks}
-            limit={tension.limits.tanks}
-            text={`${tanks(since.tanks, power)} used, limit ${tanks(tension.limits.tanks, power)}`}
-          />
+          <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
+            <TallyStrip
+              used={since.tanks}
+              limit={tension.limits.tanks}
+              text={`${tanks(since.tanks, power)} used, limit ${tanks(tension.limits.tanks, power)}`}
+            />
+            <span aria-hidden>
+              {rounded(since.tanks, 1)} of {tanks(tension.limits.tanks, power)}
+            </span>
+          </Box>
         </Box>
         {tension.newChain && tension.rechecksDone < 3 && (
           <Box>

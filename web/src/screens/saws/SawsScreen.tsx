@@ -1,3 +1,4 @@
+import { Loading } from '../../parts/Loading';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -8,7 +9,6 @@ import { Field } from '../../parts/Field';
 import { useSome } from '../../parts/more';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
-import { words } from '../../words/en';
 import type { Column } from './columns';
 import { COLUMNS, inOrder, lineText } from './columns';
 import { SawRow } from './SawRow';
@@ -39,7 +39,7 @@ export default function SawsScreen() {
         </Button>
       </Box>
       <ProblemNote sentences={error ? [error.message] : []} />
-      {!saws && !error && <Quiet>{words.loading}</Quiet>}
+      {!saws && !error && <Loading />}
       {saws?.length === 0 && (
         <Quiet>
           No saw hangs here yet. <Link to="/saws/new">Add the first saw</Link>.

@@ -1,3 +1,4 @@
+import { Loading } from '../../parts/Loading';
 import Box from '@mui/material/Box';
 import type { ComponentProps } from 'react';
 import { useState } from 'react';
@@ -94,7 +95,7 @@ export default function SettingsScreen() {
         )}
       </Box>
       <ProblemNote sentences={error ? [error.message] : []} />
-      {!data && !error && (scope === 'FLEET' || saw.trim() !== '') && <Quiet>{words.loading}</Quiet>}
+      {!data && !error && (scope === 'FLEET' || saw.trim() !== '') && <Loading />}
       {data && <Rooms data={data} reach={reach} fleet={scope === 'FLEET'} />}
     </>
   );

@@ -1,3 +1,7 @@
+import { Loading } from '../../parts/Loading';
+import { useAtWork } from '../../shell/leaving';
+import { Panel } from '../../parts/Panel';
+import { LoopMap } from '../../parts/LoopMap';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link, useParams, useSearchParams } from 'react-router';
@@ -19,6 +23,7 @@ import { useSigned } from '../../shell/signed';
 
 /** The loop in the vice: measure, plan, file, measure again. */
 export default function SharpenScreen() {
+  useAtWork();
   const { tag = '' } = useParams();
   const [search] = useSearchParams();
   const visitId = search.get('visit') ?? undefined;
@@ -30,7 +35,7 @@ export default function SharpenScreen() {
         <Link to={`/saws/${tag}`}>To saw {tag}</Link>
       </>
     ) : (
-      <Quiet>{words.loading}</Quiet>
+      <Loading />
     );
   }
   return (
@@ -78,22 +83,62 @@ function Begin({ page, visitId }: { page: Schemas['SharpeningPage']; visitId: st
   const begin = () => write.send(visitId ? { visitId } : {});
   useCommands('vice', { next: begin });
   return (
-    <Box sx={{ maxWidth: 760, display: 'grid', gap: 1.5 }}>
-      <Caution>
-        Eye protection for filing, gloves near cutters. Loop clamped, brake on, plug lead off or battery out.
-      </Caution>
-      <Box sx={{ fontSize: 17 }}>
-        Mark the start cutter: the dullest or the shortest. Four lengths make a plan, the shortest and the
-        longest of each side; the whole loop makes a better one.
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 3,
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 560px)' },
+        alignItems: 'start',
+      }}
+    >
+      <Box sx={{ display: 'grid', gap: 1.5 }}>
+        <Caution>
+          Eye protection for filing, gloves near cutters. Loop clamped, brake on, plug lead off or battery
+          out.
+        </Caution>
+        <Box sx={{ fontSize: 17 }}>
+          Mark the start cutter: the dullest or the shortest. Four lengths make a plan, the shortest and the
+          longest of each side; the whole loop makes a better one.
+        </Box>
+        <Box sx={{ color: 'text.secondary' }}>The file takes {rateSentence(page.rate)}</Box>
+        <ProblemNote sentences={write.error ? [write.error.message] : []} />
+        <Box>
+          <Button variant="contained" disabled={!write.ready} onClick={begin}>
+            Put the loop in the vice&nbsp;
+            <Key of={COMMANDS.vice.keys.next} />
+          </Button>
+        </Box>
+        <Past page={page} />
       </Box>
-      <Box sx={{ color: 'text.secondary' }}>The file takes {rateSentence(page.rate)}</Box>
-      <ProblemNote sentences={write.error ? [write.error.message] : []} />
-      <Box>
-        <Button variant="contained" disabled={!write.ready} onClick={begin}>
-          Put the loop in the vice&nbsp;
-          <Key of={COMMANDS.vice.keys.next} />
-        </Button>
-      </Box>
+      <LastMapped page={page} />
+    </Box>
+  );
+}
+
+/** The loop as it was mapped last, so that the hand knows before it begins what lies there. */
+function LastMapped({ page }: { page: Schemas['SharpeningPage'] }) {
+  const last = page.past[0];
+  if (!page.lastMapped || !last) {
+    return <Quiet>This loop was never mapped. What is measured now is drawn here next time.</Quiet>;
+  }
+  const after = page.lastMapped.some((place) => place.afterMm !== undefined);
+  return (
+    <Panel title={`As mapped ${dayOf(last.at)}${after ? ', after filing' : ''}`}>
+      <LoopMap
+        places={page.lastMapped}
+        after={after}
+        shortest={undefined}
+        outliers={[]}
+        current={undefined}
+        onChoose={() => undefined}
+      />
+    </Panel>
+  );
+}
+
+function Past({ page }: { page: Schemas['SharpeningPage'] }) {
+  return (
+    <>
       {page.past.length > 0 && (
         <Box component="section" aria-label="Mapped before">
           <Box component="h2" sx={{ typography: 'h2', mt: 2, mb: 0.5 }}>
@@ -111,6 +156,6 @@ function Begin({ page, visitId }: { page: Schemas['SharpeningPage']; visitId: st
           ))}
         </Box>
       )}
-    </Box>
+    </>
   );
 }

@@ -87,20 +87,23 @@ export function AddPart({ onDone }: { onDone: () => void }) {
   );
 }
 
+/** What is retired is no pattern for a new one. */
+const inService = (part: { retiredAt?: string }) => part.retiredAt === undefined;
+
 /** One of each sort that is known. */
 function alike(parts: Schemas['Parts'] | undefined, kind: Kind): { value: string; label: string }[] {
   const all =
     kind === 'CHAIN'
-      ? (parts?.chains ?? []).map((c) => ({
+      ? (parts?.chains ?? []).filter(inService).map((c) => ({
           tag: c.tag,
           label: `${words.pitch[c.pitch]}, ${words.gauge[c.gauge]}, ${c.driveLinks} drive links`,
         }))
       : kind === 'BAR'
-        ? (parts?.bars ?? []).map((b) => ({
+        ? (parts?.bars ?? []).filter(inService).map((b) => ({
             tag: b.tag,
             label: `${barLength(b.lengthMm)}, ${words.pitch[b.pitch]}, ${b.driveLinks} drive links`,
           }))
-        : (parts?.sprockets ?? []).map((s) => ({
+        : (parts?.sprockets ?? []).filter(inService).map((s) => ({
             tag: s.tag,
             label: `${words.sprocketKind[s.kind]}, ${s.teeth} teeth, ${words.pitch[s.pitch]}`,
           }));

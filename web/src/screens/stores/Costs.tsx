@@ -1,16 +1,15 @@
+import { Loading } from '../../parts/Loading';
 import { useSome } from '../../parts/more';
 import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import { useCosts } from '../../api/queries';
-import { Quiet } from '../../parts/Quiet';
-import { words } from '../../words/en';
 import { tanks } from '../../words/format';
 import { costSentence, money } from '../../words/wear';
 
 /** What a tank costs in parts and stock: each saw, and each loop over its life. */
 export function Costs() {
   const { data } = useCosts();
-  if (!data) return <Quiet>{words.loading}</Quiet>;
+  if (!data) return <Loading />;
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, gap: 4 }}>
       <Table

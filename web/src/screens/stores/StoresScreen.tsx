@@ -1,3 +1,4 @@
+import { Loading } from '../../parts/Loading';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -9,7 +10,6 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { Heading } from '../../parts/Heading';
 import { figures } from '../../theme';
-import { words } from '../../words/en';
 import { amount, itemReasons, partReasons, partWord } from '../../words/stores';
 import { insightSentence } from '../../words/wear';
 import { AddItem } from './AddItem';
@@ -40,7 +40,7 @@ export default function StoresScreen() {
         )}
       </Box>
       <ProblemNote sentences={error ? [error.message] : []} />
-      {!data && !error && <Quiet>{words.loading}</Quiet>}
+      {!data && !error && <Loading />}
       {data && (
         <>
           <OrderList stores={data} />
@@ -63,19 +63,21 @@ export default function StoresScreen() {
           {adding && view === 'SHELF' && <AddItem onDone={() => setAdding(false)} />}
           {adding && view === 'PARTS' && <AddPart onDone={() => setAdding(false)} />}
           {view === 'SHELF' && (
-            <Box component="ul" aria-label="Shelf" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-              {data.items.map((item) => (
-                <ItemLine key={item.id} item={item} />
-              ))}
+            <>
               {data.items.length === 0 && <Quiet>Nothing in the book yet. Add the first item.</Quiet>}
-            </Box>
+              <Box component="ul" aria-label="Shelf" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+                {data.items.map((item) => (
+                  <ItemLine key={item.id} item={item} />
+                ))}
+              </Box>
+            </>
           )}
           {view === 'PARTS' && <PartGroups groups={data.parts} />}
           {view === 'FUEL' && <Fuel />}
           {view === 'COSTS' && <Costs />}
         </>
       )}
-      <Insights />
+      {data && <Insights />}
     </>
   );
 }

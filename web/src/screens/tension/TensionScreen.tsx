@@ -1,3 +1,5 @@
+import { Loading } from '../../parts/Loading';
+import { useAtWork } from '../../shell/leaving';
 import Box from '@mui/material/Box';
 import { useRef } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
@@ -9,7 +11,6 @@ import { Caution } from '../../parts/Caution';
 import { Field, optionsOf, Pick } from '../../parts/Field';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { Quiet } from '../../parts/Quiet';
 import { TensionScale } from '../../parts/TensionScale';
 import { Tick } from '../../parts/Tick';
 import { Heading } from '../../parts/Heading';
@@ -40,7 +41,7 @@ export default function TensionScreen() {
       </>
     );
   }
-  if (!saw.data || !page.data) return <Quiet>{words.loading}</Quiet>;
+  if (!saw.data || !page.data) return <Loading />;
   if (saw.data.retiredAt || !saw.data.chain || !saw.data.bar || !saw.data.sprocket) {
     const why = saw.data.retiredAt
       ? `Saw ${tag} is retired. Its history can be read, nothing more is recorded on it.`
@@ -56,6 +57,7 @@ export default function TensionScreen() {
 }
 
 function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionPage'] }) {
+  useAtWork();
   const navigate = useNavigate();
   const [search] = useSearchParams();
   const amends = search.get('amends') ?? undefined;

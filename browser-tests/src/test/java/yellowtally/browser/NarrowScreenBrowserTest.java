@@ -25,7 +25,7 @@ class NarrowScreenBrowserTest {
     /** A screen, and words of its data: they are there once it is drawn. */
     private static final Map<String, String> SCREENS = new TreeMap<>(Map.ofEntries(
             Map.entry("/", "May go out"),
-            Map.entry("/saws", "28 in"),
+            Map.entry("/saws", "Harrowgill Sixty"),
             Map.entry("/saws/07", "Spark arrestor"),
             Map.entry("/saws/new", "Cutting set"),
             Map.entry("/saws/08/edit", "Usual work"),

@@ -99,7 +99,7 @@ class OutAndBackBrowserTest {
         Page page = screens.open("/saws/OB2");
         button(page, "Hold saw OB2").click();
         button(page, "Hold saw OB2").click();
-        assertThat(page.getByText("Say why.")).isVisible();
+        assertThat(page.getByText("Write a few words here.")).isVisible();
         page.getByLabel("Why", new Page.GetByLabelOptions().setExact(true)).fill("Smells of fuel");
         page.getByLabel("What proves it good again").selectOption("Tanks, caps, hoses, pick-ups");
         button(page, "Hold saw OB2").click();

@@ -171,7 +171,7 @@ class WearBrowserTest {
 
         page.navigate(address + "/stores");
         assertThat(order).containsText("Filter K45");
-        assertThat(order).containsText("0 free, at least 1 should be");
+        assertThat(order).containsText("0 free, minimum 1");
         button(page, "Count or fill: Filter K45").click();
         page.getByLabel("Counted on the shelf").fill("1");
         button(page, "Correct stock").click();

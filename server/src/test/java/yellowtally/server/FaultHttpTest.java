@@ -398,7 +398,7 @@ class FaultHttpTest {
                 .startsWith("The cause is found already.");
         act(id, "drop", "");
         assertThat(fault(id).path("stage").asString()).isEqualTo("FIND");
-        assertThat(act(id, "mechanic", "").sentenceAt("note")).isEqualTo("Write a short note.");
+        assertThat(act(id, "mechanic", "").sentenceAt("note")).isEqualTo("Write a few words here.");
         act(id, "mechanic", ",\"note\":\"Ash Vale workshop, Thursday\"");
         assertThat(fault(id).path("stage").asString()).isEqualTo("WITH_MECHANIC");
         record("CONTROLS", "FINE", "");

@@ -68,8 +68,8 @@ class HoldHttpTest {
 
     @ParameterizedTest
     @CsvSource({
-        "TANKS,         '',      note, Write a short note.",
-        "TANKS,         ' ',     note, Write a short note.",
+        "TANKS,         '',      note, Write a few words here.",
+        "TANKS,         ' ',     note, Write a few words here.",
         "ELECTRIC_LOOK, Sparks,  step, This saw has no such part.",
     })
     void aHoldSaysWhyAndNamesAStepThatTheSawHas(String step, String note, String field, String sentence) {

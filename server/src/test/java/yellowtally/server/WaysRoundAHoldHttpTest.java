@@ -265,7 +265,7 @@ class WaysRoundAHoldHttpTest {
         staysHeld();
         assertThat(needsKinds()).containsExactly("CAUSE");
         assertThat(act(fault, "end", ",\"mistake\":false,\"note\":\" \"").sentenceAt("note"))
-                .isEqualTo("Write a short note.");
+                .isEqualTo("Write a few words here.");
         assertThat(act(fault, "end", end).status()).isEqualTo(204);
         assertThat(release().status()).isEqualTo(204);
     }

@@ -31,6 +31,7 @@ import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.visit.PlannedStep;
 import yellowtally.core.visit.VisitPlan;
+import yellowtally.core.waiting.FitState;
 import yellowtally.server.fleet.FittedSet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.sharpening.SharpeningSeed;
@@ -101,11 +102,16 @@ final class DemoBench {
      * @return whether the set was apart for it
      */
     boolean serve(Instant at) {
+        return serve(at, FitState.FIT);
+    }
+
+    /** The same, ended as it then stood. */
+    boolean serve(Instant at, FitState decision) {
         UUID visit = UUID.randomUUID();
         VisitPlan plan = plan(at);
         List<Step> steps = plan.steps().stream().map(PlannedStep::step).toList();
         Instant end = at.plusSeconds(60L * steps.size());
-        VisitSeed.ended(records, visit, saw.id(), at, end, officers.get(0), plan.steps());
+        VisitSeed.ended(records, visit, saw.id(), at, end, officers.get(0), decision, plan.steps());
         record(steps, at, visit);
         return steps.stream().anyMatch(Step::takesApart);
     }

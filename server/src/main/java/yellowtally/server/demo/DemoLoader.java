@@ -23,13 +23,16 @@ import yellowtally.core.holds.SetBack;
 import yellowtally.core.schedule.Wood;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Power;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
+import yellowtally.core.stores.StockFit;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.tension.TensionSetting;
 import yellowtally.core.tension.TensionSubject;
 import yellowtally.core.visit.PlannedStep;
+import yellowtally.core.waiting.FitState;
 import yellowtally.server.fleet.Bar;
 import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Crew;
@@ -110,17 +113,16 @@ class DemoLoader implements SmartInitializingSingleton {
             records.persist(crew);
             crews.add(crew.id());
         }
+        List<DemoStores.Taker> takers = new ArrayList<>();
         int part = 0;
         for (DemoSaw line : DemoFleet.SAWS) {
             part++;
             UUID crew = crews.get(Math.max(0, line.crew()));
-            live(line, part, new DemoHistory.People(officers, operators, crew));
+            takers.add(live(line, part, new DemoHistory.People(officers, operators, crew)));
         }
         shelf(officers.get(1));
         misread(records.find(Person.class, officers.get(0)));
-        List<UUID> saws = records.createQuery("select s.id from Saw s order by s.tag", UUID.class)
-                .getResultList();
-        new DemoStores(records, clock, officers.get(0)).fill(saws);
+        new DemoStores(records, clock, officers.get(0)).fill(takers);
         new DemoFaults(records, clock, officers, operators).fill();
     }
 
@@ -145,7 +147,8 @@ class DemoLoader implements SmartInitializingSingleton {
         return ids;
     }
 
-    private void live(DemoSaw line, int part, DemoHistory.People people) {
+    /** One saw and its past; answers which of the stores fits it. */
+    private DemoStores.Taker live(DemoSaw line, int part, DemoHistory.People people) {
         Saw saw = new Saw(
                 UUID.randomUUID(),
                 line.tag(),
@@ -178,6 +181,13 @@ class DemoLoader implements SmartInitializingSingleton {
         FittedSet set = new FittedSet(chain, bar, sprocket, first);
         DemoBench bench =
                 new DemoBench(records, saw, profile(saw, chain, bar), set, clock.getZone(), people.officers());
+        DemoStores.Taker taker = new DemoStores.Taker(
+                saw.id(),
+                new StockFit.Asks(
+                        saw.details().power() == Power.PETROL,
+                        saw.details().model().title(),
+                        saw.details().plugCode(),
+                        chain.pitch()));
         DemoHistory history = new DemoHistory(records, clock, saw, subject, set, bench, people);
         if (noPast) {
             // Looked over when it came, and out once: all else is unknown.
@@ -190,7 +200,7 @@ class DemoLoader implements SmartInitializingSingleton {
                     Step.BRAKE_RUNNING);
             history.firstCheck(startOf(start).plusSeconds(1200));
             history.outing(1, 0.15);
-            return;
+            return taker;
         }
         bench.serveAll(startOf(start).plusSeconds(300));
         history.firstCheck(startOf(start).plusSeconds(1200));
@@ -203,6 +213,7 @@ class DemoLoader implements SmartInitializingSingleton {
             history.outingAndCheck(day, growthPerTank(line.story(), day));
         }
         end(line, history, bench, saw, bar, sprocket, people);
+        return taker;
     }
 
     private static double growthPerTank(DemoSaw.Story story, int day) {
@@ -236,7 +247,8 @@ class DemoLoader implements SmartInitializingSingleton {
             }
             case THROW_RISK -> {
                 history.outing(1, 0.15);
-                bench.serve(history.day(1, 15, 55));
+                // Read at the end of its visit: the plate was hung back held.
+                bench.serve(history.day(1, 15, 55), FitState.HELD);
                 history.throwRiskCheck(history.day(1, 16, 5));
             }
             case BRAKE_FAILED -> {

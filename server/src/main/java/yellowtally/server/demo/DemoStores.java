@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Random;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.stores.StockFit;
 import yellowtally.core.stores.StockKind;
 import yellowtally.server.stores.FuelCan;
 import yellowtally.server.stores.StockItem;
@@ -65,7 +67,10 @@ final class DemoStores {
             new Line(StockKind.BAR_GUARD, "Bar guard 18 in", null, 1, 1, 750, 50, 1, 3),
             new Line(StockKind.PICK_UP_FILTER, "Pick-up filter", null, 2, 5, 210, 60, 1, 6));
 
-    void fill(List<UUID> saws) {
+    /** A saw that takes from the shelf, and what fits it. */
+    record Taker(UUID saw, StockFit.Asks asks) {}
+
+    void fill(List<Taker> takers) {
         cans();
         for (Line line : LINES) {
             StockItem item = new StockItem(
@@ -73,10 +78,13 @@ final class DemoStores {
                     line.kind(),
                     new StockItem.Card(line.name(), line.fits(), line.least(), null, line.pack(), line.cents()));
             records.persist(item);
+            List<Taker> fitting = takers.stream()
+                    .filter(taker -> StockFit.fits(line.kind(), line.fits(), taker.asks(), Numbers.STANDARD))
+                    .toList();
             double taken = 0;
             for (int day = DAYS - 1; line.everyDays() > 0 && day > 0; day -= line.everyDays()) {
                 taken += line.takes();
-                UUID saw = saws.get(random.nextInt(saws.size()));
+                UUID saw = fitting.get(random.nextInt(fitting.size())).saw();
                 move(item, -line.takes(), MoveCause.USED, saw, day, null);
             }
             double first = Math.ceil(line.left() + taken);

@@ -193,9 +193,13 @@ public class Fleet {
 
     /** Tags, by id, of all parts that these fitting records name, asked for at once; no part has no tag. */
     public Map<UUID, String> partTags(Collection<SetFitting> fittings) {
-        Set<UUID> named = fittings.stream()
+        return partTags(fittings.stream()
                 .flatMap(f -> known(f.chainId(), f.barId(), f.sprocketId()))
-                .collect(Collectors.toSet());
+                .collect(Collectors.toSet()));
+    }
+
+    /** Tags of parts, by id. */
+    public Map<UUID, String> partTags(Set<UUID> named) {
         return parts.names(named).stream().collect(Collectors.toMap(PartName::id, PartName::tag));
     }
 

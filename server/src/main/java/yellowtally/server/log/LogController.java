@@ -9,9 +9,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -20,9 +22,12 @@ import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import yellowtally.core.tension.TensionMethod;
 import yellowtally.core.tension.TensionOutcome;
+import yellowtally.core.tension.TipsPosition;
 import yellowtally.core.waiting.FitState;
 import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.PartFinder;
 import yellowtally.server.fleet.SawEvent;
 import yellowtally.server.fleet.SetFitting;
 import yellowtally.server.people.People;
@@ -41,6 +46,7 @@ class LogController {
     private final EntityManager records;
     private final Fleet fleet;
     private final People people;
+    private final PartFinder parts;
     private final FaultLog faults;
     private final OutingLog outings;
 
@@ -48,6 +54,7 @@ class LogController {
             EntityManager records,
             Fleet fleet,
             People people,
+            PartFinder parts,
             FaultLog faults,
             OutingLog outings,
             PlatformTransactionManager transactions) {
@@ -56,6 +63,7 @@ class LogController {
         this.records = records;
         this.fleet = fleet;
         this.people = people;
+        this.parts = parts;
         this.faults = faults;
         this.outings = outings;
     }
@@ -66,7 +74,9 @@ class LogController {
             @RequestParam(required = false) @Nullable UUID person,
             @RequestParam(required = false) @Nullable Set<LogKind> kinds,
             @RequestParam(required = false) @Nullable Instant from,
-            @RequestParam(required = false) @Nullable Instant before) {
+            @RequestParam(required = false) @Nullable Instant before,
+            @RequestParam(required = false) @Nullable String part,
+            @RequestParam(defaultValue = "false") boolean struck) {
         EnumSet<LogKind> wanted = EnumSet.noneOf(LogKind.class);
         // Between two commas there is none.
         (kinds == null ? Set.<LogKind>of() : kinds)
@@ -79,14 +89,19 @@ class LogController {
                 person,
                 from,
                 before,
+                part == null || part.isBlank()
+                        ? null
+                        : parts.tagged(part.strip()).id(),
+                struck,
                 LogFilter.Window.PAGE));
+        Set<LogKind> kindsOf = filter.kinds(wanted);
         try {
-            return page(reading(() -> lines(wanted, filter)), 0);
+            return page(reading(() -> lines(kindsOf, filter)), 0);
         } catch (RuntimeException e) {
             if (!StoreRefused.notUnderstood(e)) {
                 throw e;
             }
-            return rowByRow(wanted, filter);
+            return rowByRow(kindsOf, filter);
         }
     }
 
@@ -177,8 +192,16 @@ class LogController {
                 records,
                 Done.class,
                 "select r, v, t.outcome from WorkRecord r left join WorkVoid v on v.recordId = r.id"
-                        + " left join TensionCheck t on t.id = r.id" + filter.where("r.sawId", "r.personId", "r.at")
+                        + " left join TensionCheck t on t.id = r.id"
+                        + filter.where("r.sawId", filter.struck() ? "v.personId" : "r.personId", "r.at")
+                        + filter.wherePart("r.parts.chainId", "r.parts.barId", "r.parts.sprocketId")
+                        + filter.whereStruck("v.recordId")
                         + " order by r.at desc, r.seq desc");
+        Map<UUID, LogEntry.ReadingLine> readings = readings(rows);
+        Map<UUID, String> tags = fleet.partTags(rows.stream()
+                .map(row -> about(row.record()))
+                .flatMap(Optional::stream)
+                .collect(Collectors.toSet()));
         return rows.stream()
                 .map(row -> new LogEntry.StepTaken(
                         row.record().id(),
@@ -191,10 +214,50 @@ class LogController {
                                 row.record().findings(),
                                 row.record().figures(),
                                 row.record().visitId(),
-                                row.tension()),
+                                row.tension(),
+                                readings.get(row.record().id()),
+                                about(row.record()).map(tags::get).orElse(null)),
                         row.record().note(),
                         strike(row.strike(), names)))
                 .toList();
+    }
+
+    /** The part that a step was about, of those that were on the saw. */
+    private static Optional<UUID> about(WorkRecord record) {
+        WorkRecord.Parts parts = record.parts();
+        return switch (record.step().subject()) {
+            case CHAIN -> Optional.ofNullable(parts.chainId());
+            case BAR -> Optional.ofNullable(parts.barId());
+            case SPROCKET -> Optional.ofNullable(parts.sprocketId());
+            case SAW -> Optional.empty();
+        };
+    }
+
+    /** The reading that a check ended with, as it is asked for. */
+    private record LastReading(
+            UUID checkId,
+            TensionMethod method,
+            @Nullable Double figure,
+            @Nullable TipsPosition tips) {}
+
+    private Map<UUID, LogEntry.ReadingLine> readings(List<Done> rows) {
+        List<UUID> checks = rows.stream()
+                .filter(row -> row.tension() != null)
+                .map(row -> row.record().id())
+                .toList();
+        Map<UUID, LogEntry.ReadingLine> found = new HashMap<>();
+        if (!checks.isEmpty()) {
+            records.createQuery(
+                            "select r.place.checkId, r.method, r.figure, r.tips from TensionReadingRow r"
+                                    + " where r.place.checkId in :checks and r.place.seq = (select max(l.place.seq)"
+                                    + " from TensionReadingRow l where l.place.checkId = r.place.checkId)",
+                            LastReading.class)
+                    .setParameter("checks", checks)
+                    .getResultList()
+                    .forEach(last -> found.put(
+                            last.checkId(), new LogEntry.ReadingLine(last.method(), last.figure(), last.tips())));
+        }
+        return found;
     }
 
     private static LogEntry.@Nullable StrikeLine strike(@Nullable WorkVoid strike, LogNames names) {
@@ -208,6 +271,7 @@ class LogController {
                 records,
                 SetFitting.class,
                 "select f from SetFitting f" + filter.where("f.sawId", "f.personId", "f.at")
+                        + filter.wherePart("f.chainId", "f.barId", "f.sprocketId")
                         + " order by f.at desc, f.id");
         Map<UUID, String> tags = fleet.partTags(rows);
         return rows.stream()
@@ -278,7 +342,8 @@ class LogController {
                         EndOfVisit.class,
                         "select v.id, v.endedAt, v.sawId, v.endedBy, v.decision, v.leftOpenReason, v.struckAt,"
                                 + " v.struckBy, v.struckReason from Visit v"
-                                + filter.where("v.sawId", "v.endedBy", "v.endedAt")
+                                + filter.where("v.sawId", filter.struck() ? "v.struckBy" : "v.endedBy", "v.endedAt")
+                                + filter.whereStruck("v.struckAt")
                                 + " and v.endedAt is not null order by v.endedAt desc, v.id")
                 .stream()
                 .map(row -> new LogEntry.VisitEnded(

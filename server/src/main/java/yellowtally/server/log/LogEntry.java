@@ -13,7 +13,9 @@ import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Power;
 import yellowtally.core.steps.Step;
+import yellowtally.core.tension.TensionMethod;
 import yellowtally.core.tension.TensionOutcome;
+import yellowtally.core.tension.TipsPosition;
 import yellowtally.core.waiting.FitState;
 import yellowtally.server.fleet.SawEvent;
 import yellowtally.server.usage.Use;
@@ -210,6 +212,8 @@ sealed interface LogEntry {
      *
      * @param visitId the visit it was part of; absent for a quick record
      * @param tension how a tension check ended; absent for all other steps
+     * @param reading the reading that it ended with; absent likewise
+     * @param part the tag of the part that the step is about; absent where it is about the saw
      */
     record StepLine(
             Step step,
@@ -217,7 +221,20 @@ sealed interface LogEntry {
             Set<Finding> findings,
             Map<Measure, Double> figures,
             @Nullable UUID visitId,
-            @Nullable TensionOutcome tension) {}
+            @Nullable TensionOutcome tension,
+            @Nullable ReadingLine reading,
+            @Nullable String part) {}
+
+    /**
+     * The last reading of a tension check.
+     *
+     * @param figure mm, or degrees by its method; absent where it was read by eye
+     * @param tips where the tips stood, when it was read by eye
+     */
+    record ReadingLine(
+            TensionMethod method,
+            @Nullable Double figure,
+            @Nullable TipsPosition tips) {}
 
     /** Why, by whom and when a record was struck out. */
     record StrikeLine(String reason, String by, Instant at) {}

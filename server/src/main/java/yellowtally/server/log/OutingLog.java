@@ -25,7 +25,9 @@ class OutingLog {
         List<Outing> rows = filter.rows(
                 records,
                 Outing.class,
-                "select o from Outing o" + filter.where("o.sawId", "o.outPersonId", "o.outAt")
+                "select o from Outing o"
+                        + filter.where("o.sawId", filter.struck() ? "o.struckBy" : "o.outPersonId", "o.outAt")
+                        + filter.whereStruck("o.struckAt")
                         + " order by o.outAt desc, o.id");
         Map<UUID, Outing> corrected = corrected(rows);
         return rows.stream()
@@ -45,7 +47,9 @@ class OutingLog {
         List<Outing> rows = filter.rows(
                 records,
                 Outing.class,
-                "select o from Outing o" + filter.where("o.sawId", "o.backPersonId", "o.backAt")
+                "select o from Outing o"
+                        + filter.where("o.sawId", filter.struck() ? "o.struckBy" : "o.backPersonId", "o.backAt")
+                        + filter.whereStruck("o.struckAt")
                         + " and o.backAt is not null order by o.backAt desc, o.id");
         Map<UUID, Outing> corrected = corrected(rows);
         return rows.stream()

@@ -57,6 +57,7 @@ class SharpeningPages {
      * @param cutters how many it has
      * @param open what lies in the vice; absent when nothing does
      * @param past sharpenings that were mapped, latest first
+     * @param lastMapped its cutters as they were mapped last; absent when it never was
      */
     record SharpeningPage(
             String tag,
@@ -70,7 +71,8 @@ class SharpeningPages {
             LoopCutters known,
             @Nullable EdgeLife life,
             @Nullable OpenSharpening open,
-            List<PastSharpening> past) {}
+            List<PastSharpening> past,
+            @Nullable List<CutterPlace> lastMapped) {}
 
     /**
      * A loop in the vice.
@@ -125,6 +127,7 @@ class SharpeningPages {
         }
         Standing standing = standings.of(saw);
         FilingRate rate = edge.rate(chain, standing);
+        List<Sharpening> past = sharpenings.lastOf(chain.id());
         Map<UUID, String> names =
                 people.people().stream().collect(Collectors.toMap(People.PersonView::id, People.PersonView::name));
         return new SharpeningPage(
@@ -142,26 +145,13 @@ class SharpeningPages {
                         .findByOpenChainId(chain.id())
                         .map(open -> view(open, chain, rate, standing, names))
                         .orElse(null),
-                sharpenings.lastOf(chain.id()).stream()
-                        .map(past -> past(past, standing, names))
-                        .toList());
+                past.stream().map(one -> past(one, standing, names)).toList(),
+                past.isEmpty() ? null : places(past.get(0), chain));
     }
 
     private OpenSharpening view(
             Sharpening open, Chain chain, FilingRate rate, Standing standing, Map<UUID, String> names) {
         LoopCutters known = edge.known(standing);
-        List<CutterPlace> places = new ArrayList<>();
-        for (int place = 0; place < chain.cutters(); place++) {
-            CutterRow row = open.cutter(place);
-            places.add(new CutterPlace(
-                    place,
-                    Side.at(place, Side.LEFT),
-                    row.beforeMm(),
-                    row.afterMm(),
-                    row.damage(),
-                    row.leftOut(),
-                    row.strokes()));
-        }
         List<Cutter> after = EdgeOfLoop.counted(open, false);
         var lengths =
                 after.stream().mapToDouble(c -> Objects.requireNonNull(c.mm())).summaryStatistics();
@@ -175,10 +165,26 @@ class SharpeningPages {
                 edge.base(open, rate, known, standing.numbers()),
                 open.damageMm(),
                 edge.fileBack(open, rate, known),
-                places,
+                places(open, chain),
                 edge.plan(open, rate, known, standing.numbers()),
                 balance,
                 balance == null ? null : lengths.getMax() - lengths.getMin());
+    }
+
+    private static List<CutterPlace> places(Sharpening mapped, Chain chain) {
+        List<CutterPlace> places = new ArrayList<>();
+        for (int place = 0; place < chain.cutters(); place++) {
+            CutterRow row = mapped.cutter(place);
+            places.add(new CutterPlace(
+                    place,
+                    Side.at(place, Side.LEFT),
+                    row.beforeMm(),
+                    row.afterMm(),
+                    row.damage(),
+                    row.leftOut(),
+                    row.strokes()));
+        }
+        return places;
     }
 
     private static PastSharpening past(Sharpening past, Standing standing, Map<UUID, String> names) {

@@ -27,10 +27,11 @@ public final class VisitSeed {
             Instant at,
             Instant endedAt,
             UUID person,
+            FitState decision,
             List<PlannedStep> planned) {
         Visit ended = new Visit(visit, sawId, at, person);
         // Before it is stored: a saw can lie on the bench once at a time, and the database holds to that.
-        ended.end(endedAt, person, null, FitState.FIT);
+        ended.end(endedAt, person, null, decision);
         put(records, ended, planned);
     }
 

@@ -1,0 +1,104 @@
+package yellowtally.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static yellowtally.browser.Screens.button;
+import static yellowtally.browser.Screens.rail;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.assertj.core.api.SoftAssertions;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The same screens with two hundred saws, and with none. */
+class FleetSizesBrowserTest {
+
+    private static final List<String> SCREENS =
+            List.of("/", "/saws", "/bench", "/faults", "/stores", "/log", "/settings", "/crews", "/saws/M100");
+
+    /** What an officer scrolls through at most: some screens of a bench, not twenty. */
+    private static final int TALL_PX = 4_500;
+
+    @TempDir
+    Path data;
+
+    private Application application;
+    private Screens.Opener screens;
+
+    @AfterEach
+    void close() {
+        screens.close();
+        application.close();
+    }
+
+    private void begin(String... options) {
+        application = Application.start(data, options);
+        screens = new Screens.Opener(application);
+    }
+
+    @Test
+    void twoHundredSawsAreFoldedFilteredAndPaged() {
+        begin(Application.IN_MEMORY);
+        Fleet fleet = new Fleet(application);
+        for (int i = 0; i < 182; i++) {
+            fleet.addSaw("M%03d".formatted(i), i % 5 == 0 ? "BATTERY" : "PETROL", "AUTOMATIC_FIXED");
+        }
+        Page page = screens.open("/");
+        assertThat(rail(page, "Held").getByRole(AriaRole.LINK)).hasCount(0);
+        button(page, "held, show them").click();
+        assertThat(rail(page, "Held").getByLabel(Pattern.compile("^Saw M100,"))).isVisible();
+        button(page, "held, fold them").click();
+        assertThat(rail(page, "Held").getByRole(AriaRole.LINK)).hasCount(0);
+        page.getByLabel("Saw, work or crew").fill("m100");
+        assertThat(page.locator("tbody tr")).hasCount(1);
+
+        page.navigate(application.address() + "/saws");
+        page.getByLabel("Show only").fill("m10 battery");
+        assertThat(page.locator("tbody tr")).hasCount(2);
+        button(page, "Saw ↑").click();
+        assertThat(page.locator("tbody tr").first()).containsText("M105");
+
+        wellMade(page, SCREENS, TALL_PX);
+        Page phone = screens.open("/", 390, 844, ColorScheme.DARK);
+        wellMade(phone, List.of("/", "/saws", "/bench", "/crews"), 2 * TALL_PX);
+    }
+
+    @Test
+    void anEmptyFleetSaysWhatToDoFirst() {
+        begin(Application.IN_MEMORY, "--yellowtally.demo=false");
+        Page page = screens.open("/");
+        assertThat(page.getByText("No saw hangs here yet. First steps")).isVisible();
+        wellMade(page, List.of("/", "/saws", "/bench", "/crews", "/faults", "/stores", "/log", "/settings"), TALL_PX);
+        Page phone = screens.open("/", 390, 844, ColorScheme.DARK);
+        wellMade(phone, List.of("/", "/saws", "/bench", "/crews", "/faults", "/stores", "/log", "/settings"), TALL_PX);
+        phone.navigate(application.address() + "/");
+        phone.getByText("Add the first saw").click();
+        assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Add a saw")))
+                .isVisible();
+    }
+
+    private void wellMade(Page page, List<String> paths, int tall) {
+        SoftAssertions soft = new SoftAssertions();
+        for (String path : paths) {
+            page.navigate(application.address() + path);
+            assertThat(page.locator("main h1").first()).isAttached();
+            assertThat(page.getByText("Fetching the records.")).hasCount(0);
+            soft.assertThat(AccessibilityTest.serious(page)).as(path).isEmpty();
+            soft.assertThat((int) page.evaluate(
+                            "document.documentElement.scrollWidth - document.documentElement.clientWidth"))
+                    .as(path + " sideways")
+                    .isZero();
+            if (!path.equals("/log")) {
+                soft.assertThat((int) page.evaluate("document.documentElement.scrollHeight"))
+                        .as(path + " tall")
+                        .isLessThan(tall);
+            }
+        }
+        soft.assertAll();
+    }
+}
