@@ -1364,6 +1364,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stores/items/{itemId}/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ordered"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stores/items/{itemId}/received": {
         parameters: {
             query?: never;
@@ -1374,6 +1390,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["received"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/orders/{orderId}/called-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["calledOff"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1703,6 +1735,12 @@ export interface components {
         };
         CaliperState: {
             running: boolean;
+        };
+        CalledOff: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
         };
         CameBack: {
             /** Format: date-time */
@@ -2472,6 +2510,7 @@ export interface components {
             usualWork: components["schemas"]["Work"];
         };
         HouseView: {
+            currency: string;
             lengthUnit: components["schemas"]["LengthUnit"];
             volumeUnit: components["schemas"]["FuelUnit"];
             zone: string;
@@ -2527,6 +2566,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             kind: components["schemas"]["StockKind"];
+            onOrder: components["schemas"]["OrderView"][];
             order?: components["schemas"]["OrderLine"];
             /** Format: double */
             perMonth?: number;
@@ -2786,6 +2826,17 @@ export interface components {
             ratio: number;
             unit: components["schemas"]["FuelUnit"];
         };
+        NewOrder: {
+            /** Format: double */
+            amount: number;
+            /** Format: date */
+            expectedOn?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            supplier?: string;
+        };
         NewPart: {
             newChain?: boolean;
             retireReason?: string;
@@ -3039,6 +3090,18 @@ export interface components {
         };
         /** @enum {string} */
         OrderReason: "RESERVED_EXCEEDS_SHELF" | "BELOW_LEAST" | "RUNS_OUT_BEFORE_DELIVERY" | "PARTS_WEAR_OUT";
+        OrderView: {
+            /** Format: double */
+            amount: number;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: date */
+            expectedOn?: string;
+            /** Format: uuid */
+            id: string;
+            supplier?: string;
+        };
         /** @enum {string} */
         Outcome: "ASKS" | "LOOK" | "CLEAR" | "UNCLEAR";
         OutingCorrection: {
@@ -3279,6 +3342,8 @@ export interface components {
             /** Format: uuid */
             id: string;
             note?: string;
+            /** Format: uuid */
+            orderId?: string;
             /** Format: uuid */
             personId: string;
         };
@@ -6446,6 +6511,30 @@ export interface operations {
             };
         };
     };
+    ordered: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOrder"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     received: {
         parameters: {
             query?: never;
@@ -6458,6 +6547,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Received"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    calledOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                orderId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalledOff"];
             };
         };
         responses: {

@@ -7,6 +7,7 @@ export type House = Schemas['HouseView'];
 const UNTOLD: House = {
   lengthUnit: 'MM',
   volumeUnit: 'LITRE',
+  currency: 'NONE',
   zone: new Intl.DateTimeFormat().resolvedOptions().timeZone,
 };
 

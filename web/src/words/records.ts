@@ -23,6 +23,7 @@ const KINDS: Record<string, string> = {
   crew: 'a crew',
   stock_item: 'an item of the stores',
   stock_move: 'a move in the stores',
+  stock_order: 'an order of the stores',
   setting_change: 'a change of a setting',
   scale_calibration: 'a calibration of the scale',
 };

@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client';
 import { ofLitres, byRule } from './units';
-import { dayAhead, rounded } from './format';
+import { daysApart, fleetDay } from './days';
+import { dayAhead, dayOf, rounded } from './format';
 
 export const stockWords: Record<Schemas['StockKind'], string> = {
   PLUG: 'Plug',
@@ -90,4 +91,22 @@ export function partReasons(group: Schemas['PartGroup']): string {
     })
     .filter(Boolean)
     .join('; ');
+}
+
+/** An order that is awaited, in a line. */
+export function orderWords(order: Schemas['OrderView'], unit: Schemas['StockUnit']): string {
+  const from = order.supplier ? ` from ${order.supplier}` : '';
+  const when = order.expectedOn ? `, expected ${expected(order.expectedOn)}` : '';
+  return `${amount(order.amount, unit)} ordered ${dayOf(order.at)}${from}${when}`;
+}
+
+function expected(day: string): string {
+  const days = daysApart(new Date(), fleetDay(day));
+  return days < 0 ? `${-days} ${days === -1 ? 'day' : 'days'} ago: ask for it` : dayAhead(day);
+}
+
+/** Kinds that are counted in litres; the book says so of each item once it is in it. */
+export function unitOf(kind: Schemas['StockKind']): Schemas['StockUnit'] {
+  if (kind === 'GREASE') return 'SHOT';
+  return kind === 'BAR_OIL' || kind === 'TWO_STROKE_OIL' ? 'LITRE' : 'PIECE';
 }

@@ -100,6 +100,22 @@ export function stockTyped(text: string, unit: Schemas['StockUnit']): number | u
   return typed !== undefined && unit === 'LITRE' && inGallons() ? typed * LITRES_OF_GALLON : typed;
 }
 
+/** What a price is for, in the words of its label: one, 1 L, 1 US gal. */
+export function priceFor(unit: Schemas['StockUnit']): string {
+  return unit === 'LITRE' ? `1 ${stockSign(unit)}` : 'one';
+}
+
+/** The price of the unit that a field names, from the one of the book. */
+export function priceShown(cents: number, unit: Schemas['StockUnit']): string {
+  const shown = unit === 'LITRE' && inGallons() ? cents * LITRES_OF_GALLON : cents;
+  return (shown / 100).toFixed(2);
+}
+
+/** An amount of the stores as a field shows it to be changed. */
+export function stockShown(amount: number, unit: Schemas['StockUnit']): string {
+  return unit === 'LITRE' && inGallons() ? rounded(amount / LITRES_OF_GALLON, 3) : String(amount);
+}
+
 /** A price for one as typed, for the unit that the book counts in. */
 export function priceOf(cents: number, unit: Schemas['StockUnit']): number {
   return unit === 'LITRE' && inGallons() ? Math.round(cents / LITRES_OF_GALLON) : cents;

@@ -1,3 +1,4 @@
+import { house } from './house';
 import type { Schemas } from '../api/client';
 import { BURNED, dayAhead, dayOf, rounded } from './format';
 import { byGauge, byCaliper } from './units';
@@ -25,9 +26,12 @@ export function lifeSentence(wear: Schemas['WearView'], power: Schemas['Power'])
   return `About ${rounded(wear.tanksLikely, 0)} ${BURNED[power]}s left (${rounded(wear.tanksEarly ?? 0, 0)} ${late})${date}. Estimate from ${wear.readings} readings.`;
 }
 
-/** Money as people write it; the currency is the fleet's own. */
+/** Money in the currency of the fleet; a bare figure until one is chosen. */
 export function money(cents: number): string {
-  return (cents / 100).toFixed(2);
+  const { currency } = house();
+  return currency === 'NONE'
+    ? (cents / 100).toFixed(2)
+    : new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(cents / 100);
 }
 
 export function costSentence(cost: Schemas['CostPerTank'] | undefined, power: Schemas['Power']): string {

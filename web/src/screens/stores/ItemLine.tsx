@@ -1,3 +1,5 @@
+import { EditItem } from './EditItem';
+import { useSigned } from '../../shell/signed';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -6,16 +8,25 @@ import { useMoves } from '../../api/queries';
 import { TallyStrip } from '../../parts/TallyStrip';
 import { figures } from '../../theme';
 import { dayAhead, dayOf } from '../../words/format';
-import { amount, causeWords, stockWords } from '../../words/stores';
+import { amount, causeWords, stockWords, orderWords } from '../../words/stores';
 import { notANumber } from '../../words/number';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { useSignedForm } from '../../parts/form/useSignedForm';
-import { stockSign, stockTyped } from '../../words/units';
-import { FormField } from '../../parts/form/fields';
+import { stockSign, stockTyped, stockShown } from '../../words/units';
+import { FormField, FormPick } from '../../parts/form/fields';
 
-/** One item: what is there, what is spoken for, how fast it goes, when it is gone; opens to be counted or filled. */
+type Open = 'IN' | 'ORDER' | 'COUNT' | 'EDIT';
+
+const OPENS: { open: Open; label: string }[] = [
+  { open: 'IN', label: 'Goods in' },
+  { open: 'ORDER', label: 'Order' },
+  { open: 'COUNT', label: 'Count' },
+  { open: 'EDIT', label: 'Edit' },
+];
+
+/** One item: what is there, what is spoken for, what is awaited, when it is gone; each act of the book has its own button. */
 export function ItemLine({ item }: { item: Schemas['ItemView'] }) {
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState<Open>();
   const { card, unit } = item;
   const scale = Math.max(item.shelf, card.least, 1);
   return (
@@ -23,44 +34,82 @@ export function ItemLine({ item }: { item: Schemas['ItemView'] }) {
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: 'minmax(0, 1fr) auto', md: '230px 74px 190px minmax(0, 1fr) auto' },
+          gridTemplateColumns: { xs: 'minmax(0, 1fr) auto', lg: '230px 84px 170px minmax(0, 1fr) auto' },
           columnGap: 2,
           rowGap: 0.5,
-          alignItems: 'center',
+          alignItems: 'baseline',
         }}
       >
         <Box>
           <Box sx={{ fontWeight: 600 }}>{card.name}</Box>
           <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
             {stockWords[item.kind]}
-            {item.fits.length > 6
-              ? `, fits ${item.fits.length} saws`
-              : item.fits.length > 0
-                ? `, fits ${item.fits.join(', ')}`
-                : ', fits none of the saws'}
+            {fitsWords(item.fits)}
           </Box>
         </Box>
-        <Box sx={{ ...figures, fontSize: 22, textAlign: 'right' }}>{amount(item.shelf, unit)}</Box>
-        <Box sx={{ gridColumn: { xs: '1 / -1', md: 'auto' }, overflow: 'hidden' }}>
+        <Box sx={{ ...figures, fontSize: 22, textAlign: 'right', whiteSpace: 'nowrap' }}>
+          {amount(item.shelf, unit)}
+        </Box>
+        <Box sx={{ gridColumn: { xs: '1 / -1', lg: 'auto' }, overflow: 'hidden' }}>
           <TallyStrip
             used={item.shelf}
             limit={scale}
             text={`${amount(item.shelf, unit)} on the shelf, minimum ${amount(card.least, unit)}`}
           />
         </Box>
-        <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{flow(item)}</Box>
-        <Button
-          variant="outlined"
-          aria-expanded={open}
-          aria-label={`Count or fill: ${card.name}`}
-          onClick={() => setOpen(!open)}
+        <Box
+          sx={{
+            color: 'text.secondary',
+            fontSize: 14,
+            minWidth: 0,
+            gridColumn: { xs: '1 / -1', lg: 'auto' },
+          }}
         >
-          Count
-        </Button>
+          {flow(item)}
+          {item.onOrder.map((order) => (
+            <Awaited key={order.id} order={order} item={item} />
+          ))}
+        </Box>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, gridColumn: { xs: '1 / -1', lg: 'auto' } }}>
+          {OPENS.map(({ open: which, label }) => (
+            <Button
+              key={which}
+              variant="outlined"
+              size="small"
+              aria-expanded={open === which}
+              aria-label={`${label}: ${card.name}`}
+              sx={{ px: 1.25 }}
+              onClick={() => setOpen(open === which ? undefined : which)}
+            >
+              {label}
+            </Button>
+          ))}
+        </Box>
       </Box>
-      {open && <Book item={item} />}
+      {open && (
+        <Box
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '360px minmax(0, 1fr)' },
+            gap: 3,
+            py: 1.5,
+          }}
+        >
+          {open === 'IN' && <Received item={item} onDone={() => setOpen(undefined)} />}
+          {open === 'ORDER' && <Ordered item={item} onDone={() => setOpen(undefined)} />}
+          {open === 'COUNT' && <Counted item={item} />}
+          {open === 'EDIT' && <EditItem item={item} onDone={() => setOpen(undefined)} />}
+          <Moves item={item} />
+        </Box>
+      )}
     </Box>
   );
+}
+
+/** Which saws it fits; a long list is a count. */
+function fitsWords(fits: string[]): string {
+  if (fits.length === 0) return ', fits none of the saws';
+  return fits.length > 6 ? `, fits ${fits.length} saws` : `, fits ${fits.join(', ')}`;
 }
 
 function flow(item: Schemas['ItemView']): string {
@@ -77,58 +126,121 @@ function flow(item: Schemas['ItemView']): string {
   return said.join('; ');
 }
 
-/** The moves of an item, and the two ways to put the book right. */
-function Book({ item }: { item: Schemas['ItemView'] }) {
+/** What happened to an item, latest first. */
+function Moves({ item }: { item: Schemas['ItemView'] }) {
   const { data: moves } = useMoves(item.id);
   return (
     <Box
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr', md: '260px 260px minmax(0, 1fr)' },
-        gap: 2,
-        py: 1.5,
-      }}
+      component="ul"
+      aria-label={`Moves of ${item.card.name}`}
+      sx={{ listStyle: 'none', p: 0, m: 0, fontSize: 14, maxHeight: 220, overflowY: 'auto' }}
+      tabIndex={0}
     >
-      <Received item={item} />
-      <Counted item={item} />
-      <Box
-        component="ul"
-        aria-label={`Moves of ${item.card.name}`}
-        sx={{ listStyle: 'none', p: 0, m: 0, fontSize: 14, maxHeight: 190, overflowY: 'auto' }}
-        tabIndex={0}
-      >
-        {(moves ?? []).map((move, i) => (
-          <li key={i}>
-            {dayOf(move.at)}: {causeWords(move.cause).toLowerCase()} {move.amount > 0 ? '+' : '−'}
-            {amount(Math.abs(move.amount), item.unit)}
-            {move.saw && ` on saw ${move.saw}`}, {move.by}
-            {move.reason && `. ${move.reason}`}
-          </li>
-        ))}
-      </Box>
+      {(moves ?? []).map((move, i) => (
+        <li key={i}>
+          {dayOf(move.at)}: {causeWords(move.cause).toLowerCase()} {move.amount > 0 ? '+' : '−'}
+          {amount(Math.abs(move.amount), item.unit)}
+          {move.saw && ` on saw ${move.saw}`}, {move.by}
+          {move.reason && `. ${move.reason}`}
+        </li>
+      ))}
     </Box>
   );
 }
 
-function Received({ item }: { item: Schemas['ItemView'] }) {
+/** An order that is awaited, and the way to call it off. */
+function Awaited({ order, item }: { order: Schemas['OrderView']; item: Schemas['ItemView'] }) {
+  const off = useSigned('/api/stores/orders/{orderId}/called-off', { path: { orderId: order.id } });
+  return (
+    <Box sx={{ color: 'text.primary' }}>
+      {orderWords(order, item.unit)}, {order.by}.{' '}
+      <Button
+        variant="text"
+        size="small"
+        disabled={!off.ready}
+        aria-label={`Call off the order of ${item.card.name}`}
+        sx={{ p: 0, minWidth: 0, minHeight: 28 }}
+        onClick={() => off.send({})}
+      >
+        Call off
+      </Button>
+      {off.error && <ProblemNote sentences={[off.error.message]} />}
+    </Box>
+  );
+}
+
+function Received({ item, onDone }: { item: Schemas['ItemView']; onDone: () => void }) {
+  const first = item.onOrder[0];
   const { control, submit, ready, besides } = useSignedForm({
     path: '/api/stores/items/{itemId}/received',
     params: { path: { itemId: item.id } },
-    start: { amount: '' },
-    body: ({ amount }) => ({ amount: stockTyped(amount, item.unit) ?? 0 }),
+    start: { amount: first ? stockShown(first.amount, item.unit) : '', orderId: first?.id ?? '' },
+    body: ({ amount, orderId }) => ({
+      amount: stockTyped(amount, item.unit) ?? 0,
+      ...(orderId ? { orderId } : {}),
+    }),
+    onDone,
+  });
+  return (
+    <form onSubmit={submit}>
+      {first && (
+        <FormPick
+          control={control}
+          name="orderId"
+          label="By which order"
+          options={[
+            ...item.onOrder.map((order) => ({ value: order.id, label: orderWords(order, item.unit) })),
+            { value: '', label: 'By none: bought as it was needed' },
+          ]}
+        />
+      )}
+      <FormField
+        control={control}
+        name="amount"
+        label={labelled('Came in', item)}
+        inputMode="decimal"
+        autoFocus
+        check={notANumber}
+      />
+      <ProblemNote sentences={besides} />
+      <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
+        Put it on the shelf
+      </Button>
+    </form>
+  );
+}
+
+function Ordered({ item, onDone }: { item: Schemas['ItemView']; onDone: () => void }) {
+  const { control, submit, ready, besides } = useSignedForm({
+    path: '/api/stores/items/{itemId}/orders',
+    params: { path: { itemId: item.id } },
+    start: {
+      amount: stockShown(item.order?.quantity ?? item.card.pack, item.unit),
+      supplier: '',
+      expectedOn: '',
+    },
+    body: ({ amount, supplier, expectedOn }) => ({
+      amount: stockTyped(amount, item.unit) ?? 0,
+      ...(supplier.trim() ? { supplier } : {}),
+      ...(expectedOn ? { expectedOn } : {}),
+    }),
+    onDone,
   });
   return (
     <form onSubmit={submit}>
       <FormField
         control={control}
         name="amount"
-        label={labelled('Came in', item)}
+        label={labelled('Ordered', item)}
         inputMode="decimal"
+        autoFocus
         check={notANumber}
       />
+      <FormField control={control} name="supplier" label="From whom" />
+      <FormField control={control} name="expectedOn" label="Expected on" type="date" />
       <ProblemNote sentences={besides} />
       <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
-        Put it on the shelf
+        Write the order down
       </Button>
     </form>
   );

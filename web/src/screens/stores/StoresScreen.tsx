@@ -1,3 +1,4 @@
+import { CopyList } from './CopyList';
 import { Loading } from '../../parts/Loading';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -110,6 +111,9 @@ function OrderList({ stores }: { stores: Schemas['StoresPage'] }) {
         </Heading>
       </Box>
       {lines.length === 0 && <Box>Nothing. The shelf covers what is planned.</Box>}
+      {lines.length > 0 && (
+        <CopyList text={lines.map((line) => `${line.quantity}\t${line.what}`).join('\n')} />
+      )}
       {lines.map((line) => (
         <Box
           key={line.key}

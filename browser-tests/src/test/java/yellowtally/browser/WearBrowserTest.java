@@ -172,16 +172,32 @@ class WearBrowserTest {
         page.navigate(address + "/stores");
         assertThat(order).containsText("Filter K45");
         assertThat(order).containsText("0 free, minimum 1");
-        button(page, "Count or fill: Filter K45").click();
+        button(page, "Count: Filter K45").click();
         page.getByLabel("Counted on the shelf").fill("1");
         button(page, "Correct stock").click();
         assertThat(page.getByText("Say why.")).isVisible();
         page.getByLabel("Why the book was off").fill("One lay in the van");
         button(page, "Correct stock").click();
         assertThat(page.getByText("One lay in the van")).isVisible();
-        page.getByLabel("Came in").fill("4");
-        button(page, "Put it on the shelf").click();
+        // Ordered, it leaves the list; come in, it lies there.
+        button(page, "Order: Filter K45").click();
+        page.getByLabel("Ordered", new Page.GetByLabelOptions().setExact(true)).fill("4");
+        page.getByLabel("From whom").fill("Lineside Supplies");
+        button(page, "Write the order down").click();
+        assertThat(page.getByText(Pattern.compile("^4 ordered today from Lineside Supplies")))
+                .isVisible();
         assertThat(order).not().containsText("Filter K45");
+        button(page, "Goods in: Filter K45").click();
+        assertThat(page.getByLabel("Came in")).hasValue("4");
+        button(page, "Put it on the shelf").click();
+        assertThat(page.getByText(Pattern.compile("^4 ordered today"))).hasCount(0);
+        button(page, "Edit: Filter K45").click();
+        page.getByLabel("Minimum").fill("abc");
+        assertThat(page.getByText("This is not a number.")).isVisible();
+        page.getByLabel("Minimum").fill("3");
+        button(page, "Save the item").click();
+        button(page, "Copy the list").click();
+        assertThat(page.getByText("Copied.")).isVisible();
     }
 
     /** Mixed in US gallons, written down, and filled from at the bench: the age is counted, not typed. */

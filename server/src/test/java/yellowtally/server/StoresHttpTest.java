@@ -67,6 +67,55 @@ class StoresHttpTest {
                         ",\"takes\":[{\"itemId\":\"%s\",\"amount\":%s}]".formatted(item, amount)));
     }
 
+    /** Ordered, it is not asked for again; come in, it lies on the shelf and is awaited no more. */
+    @Test
+    void whatIsOrderedIsAwaitedUntilItComesIn() {
+        String name = "Mount " + tag;
+        String item = newItem(name, "MOUNT", 4, 1);
+        assertThat(item(name).path("order").path("quantity").asDouble()).isEqualTo(3);
+        assertThat(write("/api/stores/items/" + item + "/orders", ",\"amount\":0")
+                        .sentenceAt("amount"))
+                .isEqualTo("Say how much: more than nothing.");
+        assertThat(write(
+                                "/api/stores/items/" + item + "/orders",
+                                ",\"amount\":3,\"supplier\":\"Lineside Supplies\",\"expectedOn\":\"2030-01-04\"")
+                        .status())
+                .isEqualTo(204);
+        JsonNode ordered = item(name);
+        assertThat(ordered.has("order")).isFalse();
+        JsonNode awaited = ordered.path("onOrder").get(0);
+        assertThat(awaited.path("supplier").asString()).isEqualTo("Lineside Supplies");
+        assertThat(awaited.path("expectedOn").asString()).isEqualTo("2030-01-04");
+        String byIt = ",\"amount\":2,\"orderId\":\"" + awaited.path("id").asString() + "\"";
+        assertThat(write("/api/stores/items/" + item + "/received", byIt).status())
+                .isEqualTo(204);
+        JsonNode come = item(name);
+        assertThat(come.path("shelf").asDouble()).isEqualTo(3);
+        assertThat(come.path("onOrder")).isEmpty();
+        assertThat(come.path("order").path("quantity").asDouble())
+                .as("what did not come is missing still")
+                .isEqualTo(1);
+        assertThat(write("/api/stores/items/" + item + "/received", byIt).status())
+                .isEqualTo(409);
+    }
+
+    @Test
+    void anOrderIsCalledOffAndAskedForAnew() {
+        String name = "Rope " + tag;
+        String item = newItem(name, "STARTER_ROPE", 2, 1);
+        write("/api/stores/items/" + item + "/orders", ",\"amount\":1");
+        assertThat(item(name).has("order")).isFalse();
+        String order = item(name).path("onOrder").get(0).path("id").asString();
+        assertThat(write("/api/stores/orders/" + order + "/called-off", "").status())
+                .isEqualTo(204);
+        assertThat(item(name).path("order").path("quantity").asDouble()).isEqualTo(1);
+        assertThat(write("/api/stores/orders/" + order + "/called-off", "").status())
+                .isEqualTo(409);
+        assertThat(write("/api/stores/orders/" + RunningServer.id() + "/called-off", "")
+                        .status())
+                .isEqualTo(404);
+    }
+
     @Test
     void aStepTakesFromTheShelfUntilTheOrderListSpeaks() {
         String item = newItem("Filter " + tag, "AIR_FILTER", 1, 2);

@@ -33,6 +33,7 @@ public record OrderLine(double quantity, Set<OrderReason> reasons) {
      *
      * @param shelf on the shelf, zero or more
      * @param reserved for work that waits
+     * @param onOrder that is awaited, zero or more: it is not ordered again
      * @param wornOut expected to be needed within lead and cover, besides what is used steadily
      * @param perDay used steadily, zero when not known
      * @param least that should always lie there
@@ -40,7 +41,14 @@ public record OrderLine(double quantity, Set<OrderReason> reasons) {
      * @param pack units of a pack, over zero
      */
     public record Item(
-            double shelf, double reserved, double wornOut, double perDay, double least, double leadDays, double pack) {}
+            double shelf,
+            double reserved,
+            double onOrder,
+            double wornOut,
+            double perDay,
+            double least,
+            double leadDays,
+            double pack) {}
 
     /** How far ahead parts are ordered that wear out, whole days: until an order comes, and as long as it should last. */
     public static long horizonDays(Numbers numbers) {
@@ -49,7 +57,7 @@ public record OrderLine(double quantity, Set<OrderReason> reasons) {
 
     /** The line for an item; empty when there is enough. */
     public static Optional<OrderLine> of(Item item, Numbers numbers) {
-        double free = item.shelf() - item.reserved();
+        double free = item.shelf() + item.onOrder() - item.reserved();
         double atDelivery = free - item.perDay() * item.leadDays();
         Set<OrderReason> reasons = EnumSet.noneOf(OrderReason.class);
         if (free < 0) {

@@ -8,6 +8,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -94,12 +97,45 @@ class StoresRulesTest {
             double pack,
             Double quantity,
             String reasons) {
-        var line = OrderLine.of(new OrderLine.Item(shelf, reserved, wornOut, perDay, least, 10, pack), STANDARD);
+        var line = OrderLine.of(new OrderLine.Item(shelf, reserved, 0, wornOut, perDay, least, 10, pack), STANDARD);
         assertThat(line.map(OrderLine::quantity).orElse(null)).isEqualTo(quantity);
         Set<OrderReason> expected = reasons == null
                 ? null
                 : Arrays.stream(reasons.split("\\+")).map(OrderReason::valueOf).collect(Collectors.toSet());
         assertThat(line.map(OrderLine::reasons).orElse(null)).isEqualTo(expected);
+    }
+
+    /** What is on order already is not ordered again, and what is still missing is. */
+    @ParameterizedTest
+    @CsvSource({
+        // shelf, on order, least, quantity
+        "1, 0, 2, 1",
+        "1, 1, 2, 0",
+        "0, 1, 4, 3",
+        "0, 9, 4, 0",
+    })
+    void whatIsOnOrderIsNotOrderedAgain(double shelf, double onOrder, double least, double quantity) {
+        assertThat(OrderLine.of(new OrderLine.Item(shelf, 0, onOrder, 0, 0, least, 10, 1), STANDARD)
+                        .map(OrderLine::quantity)
+                        .orElse(0.0))
+                .isEqualTo(quantity);
+    }
+
+    /** More on order never asks for more to be ordered. */
+    @Property
+    void moreOnOrderNeverOrdersMore(
+            @ForAll @DoubleRange(min = 0, max = 20) double shelf,
+            @ForAll @DoubleRange(min = 0, max = 20) double onOrder,
+            @ForAll @DoubleRange(min = 0, max = 5) double more,
+            @ForAll @DoubleRange(min = 0, max = 1) double perDay) {
+        double now = quantity(shelf, onOrder, perDay);
+        assertThat(quantity(shelf, onOrder + more, perDay)).isLessThanOrEqualTo(now);
+    }
+
+    private static double quantity(double shelf, double onOrder, double perDay) {
+        return OrderLine.of(new OrderLine.Item(shelf, 1, onOrder, 1, perDay, 3, 10, 2), STANDARD)
+                .map(OrderLine::quantity)
+                .orElse(0.0);
     }
 
     @ParameterizedTest

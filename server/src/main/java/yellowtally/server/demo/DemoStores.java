@@ -17,6 +17,7 @@ import yellowtally.server.stores.StockItem;
 import yellowtally.server.stores.StockMove;
 import yellowtally.server.stores.StockMove.MoveCause;
 import yellowtally.server.stores.StockMove.Moved;
+import yellowtally.server.stores.StockOrder;
 
 /** A made-up shelf: plugs, files, oil and the rest, with three months of takings. */
 final class DemoStores {
@@ -92,7 +93,18 @@ final class DemoStores {
             if (first > line.left() + taken + 1e-9) {
                 move(item, line.left() + taken - first, MoveCause.COUNTED, null, 1, "Counted: a can had leaked");
             }
+            if (line.kind() == StockKind.PICK_UP_FILTER) {
+                awaited(item);
+            }
         }
+    }
+
+    /** Ordered last week, and not there yet. */
+    private void awaited(StockItem item) {
+        Instant at = clock.instant().minus(Duration.ofDays(6));
+        LocalDate expected = LocalDate.now(clock).plusDays(3);
+        records.persist(new StockOrder(
+                UUID.randomUUID(), new StockOrder.Ordered(item.id(), 5, "Lineside Supplies", expected), at, officer));
     }
 
     /** Two cans of this month, and one that nobody emptied. */

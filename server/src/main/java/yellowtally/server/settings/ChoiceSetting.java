@@ -27,6 +27,11 @@ public enum ChoiceSetting {
             FuelUnit.LITRE.name(),
             names(FuelUnit.values()),
             "The unit of tanks, cans and oil: litres and millilitres, or US gallons and fluid ounces."),
+    CURRENCY(
+            "house.currency",
+            "NONE",
+            List.of("NONE", "EUR", "GBP", "USD", "CAD", "AUD", "NZD", "CHF", "SEK", "NOK", "DKK", "PLN", "CZK"),
+            "The currency that prices are written in. Prices are not converted by changing it."),
     NOSE_GREASE(
             "house.nose-grease",
             NosePolicy.EACH_USE.name(),

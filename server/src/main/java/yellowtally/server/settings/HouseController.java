@@ -21,14 +21,19 @@ class HouseController {
     /**
      * How the fleet writes.
      *
+     * @param currency the code of its currency, NONE where none was chosen
      * @param zone the zone of its days, as the IANA names it: a device may lie in another
      */
-    record HouseView(LengthUnit lengthUnit, FuelUnit volumeUnit, String zone) {}
+    record HouseView(LengthUnit lengthUnit, FuelUnit volumeUnit, String zone, String currency) {}
 
     @GetMapping("/api/house")
     HouseView house() {
-        HouseRules rules = settings.rules();
+        SettingsInForce now = settings.now();
+        HouseRules rules = now.rules();
         return new HouseView(
-                rules.lengthUnit(), rules.volumeUnit(), clock.getZone().getId());
+                rules.lengthUnit(),
+                rules.volumeUnit(),
+                clock.getZone().getId(),
+                now.choice(ChoiceSetting.CURRENCY, SettingChange.Reach.FLEET));
     }
 }

@@ -162,6 +162,7 @@ class PartShelf {
                             new OrderLine.Item(
                                     shelf.size(),
                                     reserved.size(),
+                                    0,
                                     wearing.size(),
                                     0,
                                     0,

@@ -21,11 +21,13 @@ public class Stock {
 
     private final StockRepositories.Items items;
     private final StockRepositories.Moves moves;
+    private final StockRepositories.Orders orders;
     private final Clock clock;
 
-    Stock(StockRepositories.Items items, StockRepositories.Moves moves, Clock clock) {
+    Stock(StockRepositories.Items items, StockRepositories.Moves moves, StockRepositories.Orders orders, Clock clock) {
         this.items = items;
         this.moves = moves;
+        this.orders = orders;
         this.clock = clock;
     }
 
@@ -56,10 +58,37 @@ public class Stock {
         }
     }
 
-    /** Puts what came in onto the shelf. */
-    void receive(UUID moveId, UUID itemId, double amount, @Nullable String note, UUID personId) {
+    /** Writes down what was ordered. */
+    void order(UUID orderId, StockOrder.Ordered ordered, UUID personId) {
+        requireAmount("amount", locked(ordered.itemId()), ordered.amount());
+        orders.save(new StockOrder(orderId, ordered, clock.instant(), personId));
+    }
+
+    /** An order comes no more. */
+    void callOff(UUID orderId, UUID personId) {
+        awaited(orderId).close(clock.instant(), personId);
+    }
+
+    private StockOrder awaited(UUID orderId) {
+        StockOrder order = orders.findById(orderId).orElseThrow(() -> Refusal.gone("stock.noOrder"));
+        if (!order.awaited()) {
+            throw Refusal.conflict("", "stock.orderClosed");
+        }
+        return order;
+    }
+
+    /** Puts what came in onto the shelf; the order that it came by is awaited no more, however much it was. */
+    void receive(
+            UUID moveId, UUID itemId, double amount, @Nullable UUID orderId, @Nullable String note, UUID personId) {
         StockItem item = locked(itemId);
         requireAmount("amount", item, amount);
+        if (orderId != null) {
+            StockOrder order = awaited(orderId);
+            if (!order.ordered().itemId().equals(itemId)) {
+                throw Refusal.conflict("", "stock.noOrder");
+            }
+            order.close(clock.instant(), personId);
+        }
         moves.save(move(moveId, new Moved(itemId, amount, MoveCause.RECEIVED, note), personId));
     }
 

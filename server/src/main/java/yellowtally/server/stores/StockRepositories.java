@@ -31,6 +31,10 @@ final class StockRepositories {
         List<FuelCan> findAllByEmptiedAtIsNull();
     }
 
+    interface Orders extends ListCrudRepository<StockOrder, UUID> {
+        List<StockOrder> findAllByClosedAtIsNullOrderByAt();
+    }
+
     interface Items extends ListCrudRepository<StockItem, UUID> {
 
         /** Two hands at one shelf: the second waits until the first has put down what it took. */

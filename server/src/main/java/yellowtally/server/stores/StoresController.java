@@ -1,5 +1,6 @@
 package yellowtally.server.stores;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -73,7 +74,22 @@ class StoresController {
 
     /** Something came in. */
     record Received(
-            UUID id, UUID personId, double amount, @Nullable String note) {}
+            UUID id,
+            UUID personId,
+            double amount,
+            @Nullable UUID orderId,
+            @Nullable String note) {}
+
+    /** Something was ordered; {@code supplier} and {@code expectedOn} are absent when nobody said. */
+    record NewOrder(
+            UUID id,
+            UUID personId,
+            double amount,
+            @Nullable String supplier,
+            @Nullable LocalDate expectedOn) {}
+
+    /** An order is called off. */
+    record CalledOff(UUID id, UUID personId) {}
 
     /** The shelf was counted. */
     record Counted(UUID id, UUID personId, double amount, String reason) {}
@@ -129,8 +145,33 @@ class StoresController {
                     UUID.randomUUID(),
                     itemId,
                     given.amount(),
+                    given.orderId(),
                     note,
                     people.require(given.personId()).id());
+        });
+    }
+
+    @PostMapping("/api/stores/items/{itemId}/orders")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void ordered(@PathVariable UUID itemId, @RequestBody NewOrder given) {
+        onceOnly.run(given.id(), new OfItem(itemId, given), () -> {
+            revision.touchesNone();
+            Violations wrong = new Violations();
+            String supplier = wrong.optionalText("supplier", given.supplier(), 80);
+            wrong.refuseIfAny();
+            stock.order(
+                    given.id(),
+                    new StockOrder.Ordered(itemId, given.amount(), supplier, given.expectedOn()),
+                    people.require(given.personId()).id());
+        });
+    }
+
+    @PostMapping("/api/stores/orders/{orderId}/called-off")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void calledOff(@PathVariable UUID orderId, @RequestBody CalledOff given) {
+        onceOnly.run(given.id(), List.of(orderId, given), () -> {
+            revision.touchesNone();
+            stock.callOff(orderId, people.require(given.personId()).id());
         });
     }
 

@@ -40,6 +40,7 @@ class StoresPages {
 
     private final StockRepositories.Items items;
     private final StockRepositories.Moves moves;
+    private final StockRepositories.Orders orders;
     private final Standings standings;
     private final FleetSettings settings;
     private final PartShelf parts;
@@ -49,6 +50,7 @@ class StoresPages {
     StoresPages(
             StockRepositories.Items items,
             StockRepositories.Moves moves,
+            StockRepositories.Orders orders,
             Standings standings,
             FleetSettings settings,
             PartShelf parts,
@@ -56,6 +58,7 @@ class StoresPages {
             Clock clock) {
         this.items = items;
         this.moves = moves;
+        this.orders = orders;
         this.standings = standings;
         this.settings = settings;
         this.parts = parts;
@@ -74,6 +77,8 @@ class StoresPages {
      * @param fits saws that it fits
      * @param perMonth absent while the records say nothing
      * @param runsOut absent likewise, or when it is too far off
+     * @param order what is to be ordered, beside what is on order already
+     * @param onOrder what is awaited, the longest first
      */
     record ItemView(
             UUID id,
@@ -87,7 +92,17 @@ class StoresPages {
             Set<String> fits,
             @Nullable Double perMonth,
             @Nullable RunsOut runsOut,
-            @Nullable OrderLine order) {}
+            @Nullable OrderLine order,
+            List<OrderView> onOrder) {}
+
+    /** Something that is awaited; {@code supplier} and {@code expectedOn} are absent when nobody said. */
+    record OrderView(
+            UUID id,
+            double amount,
+            @Nullable String supplier,
+            @Nullable LocalDate expectedOn,
+            Instant at,
+            String by) {}
 
     /** A move as the history of an item shows it. */
     record MoveView(
@@ -110,11 +125,13 @@ class StoresPages {
         fleet.forEach(standing -> needs.put(standing.fitted().saw().tag(), needs(standing)));
         Map<UUID, Shelf> shelves = shelves();
         Map<UUID, List<StockUse.Taken>> taken = taken(numbers, today);
+        Map<UUID, List<OrderView>> awaited = awaited();
         List<ItemView> views = items.findAllByOrderByName().stream()
                 .map(item -> view(
                         item,
                         shelves.getOrDefault(item.id(), Shelf.empty(item.id())),
                         taken.getOrDefault(item.id(), List.of()),
+                        awaited.getOrDefault(item.id(), List.of()),
                         fleet,
                         needs,
                         numbers,
@@ -163,6 +180,7 @@ class StoresPages {
             StockItem item,
             Shelf shelf,
             List<StockUse.Taken> taken,
+            List<OrderView> onOrder,
             List<Standing> fleet,
             Map<String, StockNeeds> needs,
             Numbers numbers,
@@ -190,6 +208,7 @@ class StoresPages {
                         new OrderLine.Item(
                                 shelf.amount(),
                                 reserved,
+                                onOrder.stream().mapToDouble(OrderView::amount).sum(),
                                 0,
                                 use == null ? 0 : use.perDay(),
                                 card.least(),
@@ -210,7 +229,25 @@ class StoresPages {
                 use == null ? null : use.perMonth(),
                 RunsOut.of(Math.max(0, shelf.amount() - reserved), use, today, numbers)
                         .orElse(null),
-                order);
+                order,
+                onOrder);
+    }
+
+    private Map<UUID, List<OrderView>> awaited() {
+        Map<UUID, String> names = people.names();
+        Map<UUID, List<OrderView>> found = new HashMap<>();
+        for (StockOrder order : orders.findAllByClosedAtIsNullOrderByAt()) {
+            StockOrder.Ordered ordered = order.ordered();
+            found.computeIfAbsent(ordered.itemId(), item -> new ArrayList<>())
+                    .add(new OrderView(
+                            order.id(),
+                            ordered.amount(),
+                            ordered.supplier(),
+                            ordered.expectedOn(),
+                            order.at(),
+                            names.getOrDefault(order.personId(), "")));
+        }
+        return found;
     }
 
     private boolean fits(StockItem item, Standing standing) {

@@ -33,7 +33,8 @@ class StockTest {
 
     private final StockRepositories.Items items = mock(StockRepositories.Items.class);
     private final StockRepositories.Moves moves = mock(StockRepositories.Moves.class);
-    private final Stock stock = new Stock(items, moves, Clock.fixed(NOW, ZoneOffset.UTC));
+    private final StockRepositories.Orders orders = mock(StockRepositories.Orders.class);
+    private final Stock stock = new Stock(items, moves, orders, Clock.fixed(NOW, ZoneOffset.UTC));
     private final List<StockMove> written = new ArrayList<>();
     private final UUID plugs = item(StockKind.PLUG, "Plug");
     private final UUID oil = item(StockKind.BAR_OIL, "Bar oil");
@@ -59,7 +60,7 @@ class StockTest {
     }
 
     private void receive(UUID item, double amount) {
-        stock.receive(UUID.randomUUID(), item, amount, null, PERSON);
+        stock.receive(UUID.randomUUID(), item, amount, null, null, PERSON);
     }
 
     private void take(Step step, UUID item, double amount) {
@@ -144,5 +145,46 @@ class StockTest {
             assertThat(moves.shelf(plugs)).isNotNegative();
         }
         assertThat(written).hasSizeGreaterThan(100);
+    }
+
+    private StockOrder awaited(UUID item, double amount) {
+        StockOrder order =
+                new StockOrder(UUID.randomUUID(), new StockOrder.Ordered(item, amount, "Lineside", null), NOW, PERSON);
+        when(orders.findById(order.id())).thenReturn(Optional.of(order));
+        return order;
+    }
+
+    /** However much came in by it: what is still missing is ordered anew. */
+    @Test
+    void anOrderIsAwaitedUntilItComesIn() {
+        StockOrder order = awaited(plugs, 6);
+        stock.receive(UUID.randomUUID(), plugs, 4, order.id(), null, PERSON);
+        assertThat(order.awaited()).isFalse();
+        assertThat(written).hasSize(1);
+        assertThatThrownBy(() -> stock.receive(UUID.randomUUID(), plugs, 2, order.id(), null, PERSON))
+                .isInstanceOf(Refusal.class);
+        assertThat(written).as("nothing came in by an order that is closed").hasSize(1);
+        assertThatThrownBy(() -> stock.callOff(order.id(), PERSON)).isInstanceOf(Refusal.class);
+    }
+
+    @Test
+    void whatComesInByAnotherItemsOrderIsRefused() {
+        StockOrder order = awaited(oil, 5);
+        assertThatThrownBy(() -> stock.receive(UUID.randomUUID(), plugs, 4, order.id(), null, PERSON))
+                .isInstanceOf(Refusal.class);
+        assertThat(order.awaited()).isTrue();
+        stock.callOff(order.id(), PERSON);
+        assertThat(order.awaited()).isFalse();
+    }
+
+    @Test
+    void wholePiecesAreOrderedAndMoreThanNothing() {
+        for (double amount : new double[] {0, -1, 1.5}) {
+            assertThatThrownBy(() ->
+                            stock.order(UUID.randomUUID(), new StockOrder.Ordered(plugs, amount, null, null), PERSON))
+                    .isInstanceOf(Refusal.class);
+        }
+        stock.order(UUID.randomUUID(), new StockOrder.Ordered(oil, 1.5, null, null), PERSON);
+        verify(orders).save(any());
     }
 }
