@@ -53,7 +53,14 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
           </Box>
         )}
         <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'center' }}>
-          <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
+          <Box
+            sx={{
+              color: 'text.secondary',
+              fontSize: 13.5,
+              // The person has a column of its own where there is room.
+              display: { lg: aside(entry) ? 'block' : 'none' },
+            }}
+          >
             <Box component="span" sx={{ display: { lg: 'none' } }}>
               {entry.by}
               {aside(entry) && '. '}

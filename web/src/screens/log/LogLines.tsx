@@ -6,7 +6,7 @@ import { LogLine } from './LogLine';
 /** Records as lines, latest first. */
 export function LogLines({ entries, withTag }: { entries: Schemas['LogEntry'][]; withTag: boolean }) {
   return (
-    <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, maxWidth: 980 }}>
+    <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
       {gathered(entries).map((line) => (
         <LogLine key={line.entry.kind + line.entry.id} line={line} withTag={withTag} />
       ))}

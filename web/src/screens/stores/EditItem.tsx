@@ -1,3 +1,4 @@
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Schemas } from '../../api/client';
 import { useSignedForm } from '../../parts/form/useSignedForm';
@@ -20,12 +21,12 @@ export function EditItem({ item, onDone }: { item: Schemas['ItemView']; onDone: 
     onDone,
   });
   return (
-    <form onSubmit={submit}>
+    <Box component="form" onSubmit={submit} sx={{ display: 'grid', gap: 1.25, alignContent: 'start' }}>
       <ItemFields control={control} kind={item.kind} unit={item.unit} />
       <ProblemNote sentences={besides} />
       <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
         Save the item
       </Button>
-    </form>
+    </Box>
   );
 }

@@ -182,7 +182,7 @@ function Received({ item, onDone }: { item: Schemas['ItemView']; onDone: () => v
     onDone,
   });
   return (
-    <form onSubmit={submit}>
+    <Box component="form" onSubmit={submit} sx={{ display: 'grid', gap: 1.25, alignContent: 'start' }}>
       {first && (
         <FormPick
           control={control}
@@ -206,7 +206,7 @@ function Received({ item, onDone }: { item: Schemas['ItemView']; onDone: () => v
       <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
         Put it on the shelf
       </Button>
-    </form>
+    </Box>
   );
 }
 
@@ -227,7 +227,7 @@ function Ordered({ item, onDone }: { item: Schemas['ItemView']; onDone: () => vo
     onDone,
   });
   return (
-    <form onSubmit={submit}>
+    <Box component="form" onSubmit={submit} sx={{ display: 'grid', gap: 1.25, alignContent: 'start' }}>
       <FormField
         control={control}
         name="amount"
@@ -242,7 +242,7 @@ function Ordered({ item, onDone }: { item: Schemas['ItemView']; onDone: () => vo
       <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
         Write the order down
       </Button>
-    </form>
+    </Box>
   );
 }
 
@@ -254,7 +254,7 @@ function Counted({ item }: { item: Schemas['ItemView'] }) {
     body: ({ amount, reason }) => ({ amount: stockTyped(amount, item.unit) ?? 0, reason }),
   });
   return (
-    <form onSubmit={submit}>
+    <Box component="form" onSubmit={submit} sx={{ display: 'grid', gap: 1.25, alignContent: 'start' }}>
       <FormField
         control={control}
         name="amount"
@@ -267,7 +267,7 @@ function Counted({ item }: { item: Schemas['ItemView'] }) {
       <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
         Correct stock
       </Button>
-    </form>
+    </Box>
   );
 }
 

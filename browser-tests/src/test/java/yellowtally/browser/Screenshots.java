@@ -47,7 +47,7 @@ public final class Screenshots {
         take("bench-phone", visit, ColorScheme.LIGHT, 390, 844, "Dress rails", Screenshots::fileTheEdge);
         take("out-and-back", "/crews", ColorScheme.LIGHT, 1280, 800, "Out now", Screenshots::takeTwoBack);
         take("saw", "/saws/15", ColorScheme.LIGHT, 1280, 800, "Schedule", AS_IT_IS);
-        take("saw-held-dim", "/saws/13", ColorScheme.DARK, 1280, 800, "Schedule", AS_IT_IS);
+        take("saws", "/saws", ColorScheme.LIGHT, 1280, 800, "Cutters left", AS_IT_IS);
         take("tension", "/saws/06/tension", ColorScheme.LIGHT, 1280, 800, "Tension check", Screenshots::read);
         take("tension-phone", "/saws/06/tension", ColorScheme.LIGHT, 390, 844, "Tension check", Screenshots::read);
         take("faults", "/faults", ColorScheme.LIGHT, 1280, 800, "Recurring", AS_IT_IS);
