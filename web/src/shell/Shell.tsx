@@ -19,13 +19,15 @@ import { TagSearch } from './TagSearch';
 const SCREENS = [
   { to: '/', command: 'board' },
   { to: '/bench', command: 'bench' },
-  { to: '/crews', command: 'crews' },
+  { to: '/crews', command: 'crews', short: 'Out' },
   { to: '/saws', command: 'saws' },
   { to: '/faults', command: 'faults' },
   { to: '/stores', command: 'stores' },
   { to: '/log', command: 'log' },
   { to: '/settings', command: 'settings' },
 ] as const;
+
+type Screen = (typeof SCREENS)[number];
 
 /** The same screen, with the hand at the saws that come back. */
 const BACK = { to: '/crews?in', command: 'back' } as const;
@@ -101,9 +103,9 @@ export function Shell({ children }: { children: ReactNode }) {
           sx={{
             display: 'flex',
             flexWrap: 'wrap',
-            columnGap: { xs: 1.25, sm: 0.5 },
+            columnGap: { xs: 1, sm: 0.5 },
             flexGrow: 1,
-            // On a phone below the others, all in reach of the thumb.
+            // On a phone in a row below, all in reach of the thumb.
             order: { xs: 1, sm: 0 },
             width: { xs: '100%', sm: 'auto' },
           }}
@@ -119,7 +121,7 @@ export function Shell({ children }: { children: ReactNode }) {
                 textDecoration: 'none',
                 fontWeight: 600,
                 fontSize: { xs: 14, md: 15.5 },
-                px: { xs: 0.5, md: 0.9, xl: 1.1 },
+                px: { xs: 0, sm: 0.5, md: 0.9, xl: 1.1 },
                 whiteSpace: 'nowrap',
                 lineHeight: { xs: '41px', md: '49px' },
                 borderBottom: '3px solid transparent',
@@ -127,7 +129,7 @@ export function Shell({ children }: { children: ReactNode }) {
                 '&:focus-visible': { outlineOffset: -4 },
               })}
             >
-              {COMMANDS.anywhere.keys[screen.command].does}
+              <Label command={screen.command} short={'short' in screen ? screen.short : undefined} />
             </Box>
           ))}
         </Box>
@@ -181,6 +183,22 @@ export function Shell({ children }: { children: ReactNode }) {
       <Snackbar open={kept} autoHideDuration={6000} onClose={() => setKept(false)} message={words.unsaved} />
       <KeyList open={keysShown} onClose={() => setKeysShown(false)} />
     </Box>
+  );
+}
+
+/** What a screen is called; on a phone shorter, so that all fit into one row. */
+function Label({ command, short }: { command: Screen['command']; short: string | undefined }) {
+  const { does } = COMMANDS.anywhere.keys[command];
+  if (short === undefined) return does;
+  return (
+    <>
+      <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
+        {does}
+      </Box>
+      <Box component="span" sx={{ display: { sm: 'none' } }}>
+        {short}
+      </Box>
+    </>
   );
 }
 

@@ -1,3 +1,4 @@
+import { TableRow } from '../../parts/TableRow';
 import { useWorkFilter } from './workFilter';
 import { Quiet } from '../../parts/Quiet';
 import { useSome } from '../../parts/more';
@@ -83,18 +84,7 @@ function Row({ row }: { row: Schemas['WorkRow'] }) {
   if (!first) return null;
   const others = rest.filter((w) => w.state !== 'FIT');
   return (
-    <Box
-      component="tr"
-      sx={(t) => ({
-        '& td, & th': {
-          borderBottom: `1px solid ${t.vars.palette.house.hairline}`,
-          py: 1,
-          pr: 1.25,
-          verticalAlign: 'middle',
-          fontWeight: 400,
-        },
-      })}
-    >
+    <TableRow>
       <th scope="row">
         <TagPlate tag={row.tag} />
       </th>
@@ -139,7 +129,7 @@ function Row({ row }: { row: Schemas['WorkRow'] }) {
           <Strip tally={row.tallies.find((t) => t.family === family)} power={row.power} />
         </Box>
       ))}
-    </Box>
+    </TableRow>
   );
 }
 

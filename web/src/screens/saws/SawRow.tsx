@@ -1,3 +1,4 @@
+import { TableRow } from '../../parts/TableRow';
 import Box from '@mui/material/Box';
 import type { Schemas } from '../../api/client';
 import { TagPlate } from '../../parts/Plate';
@@ -13,18 +14,7 @@ const WIDE = { display: { xs: 'none', md: 'table-cell' } };
 /** A saw in a line. */
 export function SawRow({ saw }: { saw: Schemas['ListedSaw'] }) {
   return (
-    <Box
-      component="tr"
-      sx={(t) => ({
-        '& td, & th': {
-          borderBottom: `1px solid ${t.vars.palette.house.hairline}`,
-          py: 0.75,
-          pr: 1.25,
-          verticalAlign: 'middle',
-          fontWeight: 400,
-        },
-      })}
-    >
+    <TableRow>
       <th scope="row">
         <TagPlate tag={saw.tag} />
       </th>
@@ -61,7 +51,7 @@ export function SawRow({ saw }: { saw: Schemas['ListedSaw'] }) {
           <Left left={saw.cutterLeftPercent} />
         )}
       </Box>
-    </Box>
+    </TableRow>
   );
 }
 

@@ -108,6 +108,7 @@ public final class Screenshots {
         page.keyboard().press("2");
         page.getByLabel("Struck ground or metal").check();
         page.getByText("Opens: sharpen.").waitFor();
+        page.evaluate("window.scrollTo(0, 0)");
     }
 
     private static void failTheBrake(Page page) {
@@ -115,6 +116,7 @@ public final class Screenshots {
         page.keyboard().press("3");
         page.getByLabel("Chain does not stop").check();
         page.getByText("This holds the saw.").waitFor();
+        page.evaluate("window.scrollTo(0, 0)");
     }
 
     private static void fileTheEdge(Page page) {
