@@ -1,3 +1,6 @@
+import { COMMANDS } from '../../shell/commands';
+import { Key } from '../../parts/Key';
+import { Link } from 'react-router';
 import Box from '@mui/material/Box';
 import type { Schemas } from '../../api/client';
 import { Panel } from '../../parts/Panel';
@@ -18,6 +21,10 @@ export function Morning({ board }: { board: Schemas['Board'] }) {
       <Group title="May go out" tags={with_('FIT')} empty="None on the rack." />
       <Group title="Bench first" tags={with_('DUE')} empty="None." />
       <Group title="Must not go out" tags={with_('HELD')} empty="None." />
+      <Box sx={{ mt: 1.5 }}>
+        <Link to="/crews">Issue saws</Link>&nbsp;
+        <Key of={COMMANDS.anywhere.keys.crews} />
+      </Box>
     </Panel>
   );
 }

@@ -1,3 +1,5 @@
+import { SortFields } from './SortFields';
+import { newSort, NO_SORT, sortAt } from './sort';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Schemas } from '../../api/client';
@@ -16,7 +18,10 @@ import { FormField } from '../../parts/form/fields';
 
 type Kind = 'CHAIN' | 'BAR' | 'SPROCKET';
 
-const BLANK = { kind: 'CHAIN' as Kind, like: '', tag: '', price: '', newCutter: '' };
+/** What stands in the list of sorts for one that the fleet does not have yet. */
+const NEW_SORT = 'NEW';
+
+const BLANK = { kind: 'CHAIN' as Kind, like: '', tag: '', price: '', newCutter: '', ...NO_SORT };
 
 /** A part for the shelf, the same as one that is known: nobody types pitch and gauge twice. */
 export function AddPart({ onDone }: { onDone: () => void }) {
@@ -26,21 +31,20 @@ export function AddPart({ onDone }: { onDone: () => void }) {
     params: {},
     start: BLANK,
     body: (typed) => {
-      const input = inputOf(parts, typed.kind, likeOf(typed), typed.tag.trim(), typed.newCutter);
+      const input =
+        likeOf(parts, typed) === NEW_SORT
+          ? newSort(typed)
+          : inputOf(parts, typed.kind, likeOf(parts, typed), typed.tag.trim(), typed.newCutter);
       const costCents = centsOf(typed.price);
       return input && { ...input, ...(costCents === undefined ? {} : { costCents }) };
     },
-    at: (typed) => ({
-      tag: `set.${typed.kind.toLowerCase()}.tag`,
-      newCutter: `set.${typed.kind.toLowerCase()}.newCutter`,
-      price: 'costCents',
-    }),
+    at: ({ kind: typedKind }) => ({ ...sortAt(typedKind), price: 'costCents' }),
     onDone,
   });
   const kind = useWatch({ control, name: 'kind' });
-  const options = alike(parts, kind);
+  const options = [...alike(parts, kind), { value: NEW_SORT, label: 'None of these: a new sort' }];
   const like = useWatch({ control, name: 'like' });
-  const likeOf = (typed: { like: string }) => typed.like || options[0]?.value || '';
+  const sort = likeOf(parts, { kind, like });
   return (
     <Panel title="New part for the shelf">
       <form onSubmit={submit}>
@@ -69,7 +73,7 @@ export function AddPart({ onDone }: { onDone: () => void }) {
           <FormField control={control} name="tag" label="Tag" autoFocus />
           <Pick
             label="The same as"
-            value={likeOf({ like })}
+            value={sort}
             options={options}
             onChange={(to) => form.setValue('like', to)}
           />
@@ -78,13 +82,19 @@ export function AddPart({ onDone }: { onDone: () => void }) {
           )}
           <FormField control={control} name="price" label="Price" inputMode="decimal" check={notANumber} />
         </Box>
+        {sort === NEW_SORT && <SortFields control={control} kind={kind} />}
         <ProblemNote sentences={besides} />
-        <Button type="submit" variant="contained" sx={{ mt: 1.5 }} disabled={!ready || options.length === 0}>
+        <Button type="submit" variant="contained" sx={{ mt: 1.5 }} disabled={!ready}>
           Put it on the shelf
         </Button>
       </form>
     </Panel>
   );
+}
+
+/** The sort that is chosen; at first the first that is known. */
+function likeOf(parts: Schemas['Parts'] | undefined, typed: { kind: Kind; like: string }): string {
+  return typed.like || (alike(parts, typed.kind)[0]?.value ?? NEW_SORT);
 }
 
 /** What is retired is no pattern for a new one. */

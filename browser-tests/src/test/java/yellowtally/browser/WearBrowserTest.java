@@ -192,9 +192,9 @@ class WearBrowserTest {
         button(page, "Put it on the shelf").click();
         assertThat(page.getByText(Pattern.compile("^4 ordered today"))).hasCount(0);
         button(page, "Edit: Filter K45").click();
-        page.getByLabel("Minimum").fill("abc");
+        page.getByLabel("Minimum", new Page.GetByLabelOptions().setExact(true)).fill("abc");
         assertThat(page.getByText("This is not a number.")).isVisible();
-        page.getByLabel("Minimum").fill("3");
+        page.getByLabel("Minimum", new Page.GetByLabelOptions().setExact(true)).fill("3");
         button(page, "Save the item").click();
         button(page, "Copy the list").click();
         assertThat(page.getByText("Copied.")).isVisible();
@@ -229,5 +229,25 @@ class WearBrowserTest {
         assertThat(page).hasURL(Pattern.compile("/saws/W40$"));
         page.navigate(screens.application().address() + "/log?saw=W40");
         assertThat(page.getByText("From can Gang 4")).isVisible();
+    }
+
+    /** A sort that hangs on no saw yet: nobody has to invent a saw for it. */
+    @Test
+    void aPartOfANewSortIsPutOnTheShelfWithoutASaw(Screens.Opener screens) {
+        Page page = screens.open("/stores");
+        page.getByLabel("Loops, bars, sprockets").check();
+        button(page, "Add a part").click();
+        page.getByLabel("Bar", new Page.GetByLabelOptions().setExact(true)).check();
+        page.getByLabel("Tag", new Page.GetByLabelOptions().setExact(true)).fill("YB-91");
+        page.getByLabel("The same as").selectOption("None of these: a new sort");
+        page.getByLabel("Length").fill("a lot");
+        page.getByLabel("Drive links").fill("51");
+        button(page, "Put it on the shelf").click();
+        assertThat(page.getByText("This is not a length.")).isVisible();
+        assertThat(page.getByLabel("Length")).isFocused();
+        page.getByLabel("Length").fill("15 in");
+        button(page, "Put it on the shelf").click();
+        assertThat(page.getByText("YB-91", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
     }
 }
