@@ -50,7 +50,7 @@ class NarrowScreenBrowserTest {
     private static final Locator.FilterOptions VISIBLE = new Locator.FilterOptions().setVisible(true);
 
     @Test
-    void nothingHangsOverTheEdge(Screens.Opener screens) {
+    void nothingHangsOverTheEdge(@Screens.Untouched Screens.Opener screens) {
         SoftAssertions over = new SoftAssertions();
         Page page = screens.open("/", 390, 844, ColorScheme.LIGHT);
         String address = screens.application().address().replace("127.0.0.1", Lane.LAN_NAME);
@@ -77,7 +77,7 @@ class NarrowScreenBrowserTest {
 
     /** Nor does what is opened in a line of it. */
     @Test
-    void norDoesWhatPutsARecordRight(Screens.Opener screens) {
+    void norDoesWhatPutsARecordRight(@Screens.Untouched Screens.Opener screens) {
         SoftAssertions over = new SoftAssertions();
         Page page = screens.open("/", 390, 844, ColorScheme.LIGHT);
         List.of("/log?kinds=BACK", "/crews", "/log?kinds=VISIT_ENDED").forEach(path -> {

@@ -9,6 +9,10 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.io.IOException;
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
 import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,7 +21,7 @@ import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 
-/** One application for all tests, a browser for each thread, a fresh page for each test. */
+/** One application for all tests that write, one for those that walk, a browser for each thread, a fresh page for each test. */
 public final class Screens implements ParameterResolver {
 
     /** How many times slower than this machine the browser reckons; {@code -Dyellowtally.browser.slowdown=6}. */
@@ -33,6 +37,15 @@ public final class Screens implements ParameterResolver {
     }
 
     private static Application shared;
+    private static Application untouched;
+
+    /**
+     * The demo fleet as it begins, for a walk over its screens: what it meets is the same in every run, whatever other tests write
+     * at that moment. Who takes it saves nothing.
+     */
+    @Target(ElementType.PARAMETER)
+    @Retention(RetentionPolicy.RUNTIME)
+    @interface Untouched {}
 
     /** Opens pages of a running application and closes them when the test is over. */
     public static final class Opener implements AutoCloseable {
@@ -104,23 +117,40 @@ public final class Screens implements ParameterResolver {
     /** The store of the test closes what it holds when the test is over. */
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
-        return context.getStore(OWN).getOrComputeIfAbsent(Opener.class, type -> new Opener(shared()), Opener.class);
+        boolean asItBegins = parameter.isAnnotated(Untouched.class);
+        return context.getStore(OWN)
+                .getOrComputeIfAbsent(
+                        asItBegins ? Untouched.class : Opener.class,
+                        type -> new Opener(asItBegins ? untouched() : shared()),
+                        Opener.class);
     }
 
     private static synchronized Application shared() {
         if (shared == null) {
-            try {
-                // The stand-in caliper has a quick hand here; what the disk keeps is proved in DurabilityTest.
-                shared = Application.start(
-                        Files.createTempDirectory("yellow-tally-browser"),
-                        "--yellowtally.caliper.interval=120ms",
-                        "--yellowtally.names=" + Lane.LAN_NAME,
-                        Application.IN_MEMORY);
-                Runtime.getRuntime().addShutdownHook(new Thread(shared::kill));
-            } catch (IOException e) {
-                throw new AssertionError(e);
-            }
+            shared = start();
         }
         return shared;
+    }
+
+    private static synchronized Application untouched() {
+        if (untouched == null) {
+            untouched = start();
+        }
+        return untouched;
+    }
+
+    private static Application start() {
+        try {
+            // The stand-in caliper has a quick hand here; what the disk keeps is proved in DurabilityTest.
+            Application application = Application.start(
+                    Files.createTempDirectory("yellow-tally-browser"),
+                    "--yellowtally.caliper.interval=120ms",
+                    "--yellowtally.names=" + Lane.LAN_NAME,
+                    Application.IN_MEMORY);
+            Runtime.getRuntime().addShutdownHook(new Thread(application::kill));
+            return application;
+        } catch (IOException e) {
+            throw new AssertionError(e);
+        }
     }
 }

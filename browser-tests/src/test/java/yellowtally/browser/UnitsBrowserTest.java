@@ -91,7 +91,7 @@ class UnitsBrowserTest {
     }
 
     @Test
-    void aMetricFleetReadsMillimetresOnEveryScreen(Screens.Opener screens) {
+    void aMetricFleetReadsMillimetresOnEveryScreen(@Screens.Untouched Screens.Opener screens) {
         walked(screens, AMERICAN);
     }
 
@@ -105,6 +105,9 @@ class UnitsBrowserTest {
             page.evaluate(
                     "[...document.querySelectorAll('main button[aria-expanded=false]')].slice(0, 40).forEach(b => b.click())");
             said.assertThat(strangeIn(page, strange)).as(path).isEmpty();
+            if (AccessibilityTest.EVERY) {
+                said.assertThat(AccessibilityTest.serious(page)).as(path).isEmpty();
+            }
         }
         said.assertAll();
     }
