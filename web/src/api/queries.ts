@@ -103,6 +103,8 @@ export const useTensionPage = (tag: string) => useAsked('/api/saws/{tag}/tension
 export const usePeople = () => useAsked('/api/people', {}, { staleTime: 300_000 });
 export const useCrews = () => useAsked('/api/crews', {}, { staleTime: 300_000 });
 export const useParts = () => useAsked('/api/parts', {});
+/** Parts that are not fitted again; their tags are marked wherever they stand. */
+export const useOutOfUse = () => useAsked('/api/out-of-use', {});
 export const useOpenOutings = () => useAsked('/api/outings/open', {});
 export const useSharpening = (tag: string) => useAsked('/api/saws/{tag}/sharpening', { path: { tag } });
 export const usePart = (tag: string) => useAsked('/api/parts/{tag}', { path: { tag } });

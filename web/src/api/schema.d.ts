@@ -500,6 +500,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/out-of-use": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["outOfUse"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/outings/issue": {
         parameters: {
             query?: never;
@@ -2511,7 +2527,13 @@ export interface components {
         };
         HouseView: {
             currency: string;
+            figures: {
+                [key: string]: components["schemas"]["FigureKind"];
+            };
             lengthUnit: components["schemas"]["LengthUnit"];
+            stock: {
+                [key: string]: components["schemas"]["StockUnit"];
+            };
             volumeUnit: components["schemas"]["FuelUnit"];
             zone: string;
         };
@@ -3101,6 +3123,11 @@ export interface components {
             /** Format: uuid */
             id: string;
             supplier?: string;
+        };
+        OutOfUse: {
+            condemned: boolean;
+            retired: boolean;
+            tag: string;
         };
         /** @enum {string} */
         Outcome: "ASKS" | "LOOK" | "CLEAR" | "UNCLEAR";
@@ -5091,6 +5118,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["GradeView"];
+                };
+            };
+        };
+    };
+    outOfUse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OutOfUse"][];
                 };
             };
         };

@@ -13,6 +13,7 @@ export function Key({ of, children }: { of?: Command; children?: string }) {
         lineHeight: '18px',
         minWidth: 20,
         px: 0.5,
+        ml: 0.75,
         display: { xs: 'none', sm: 'inline-block' },
         textAlign: 'center',
         border: `1px solid ${t.vars.palette.house.steel}`,

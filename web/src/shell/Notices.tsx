@@ -19,7 +19,7 @@ export function Notices() {
         overflowWrap: 'anywhere',
       })}
     >
-      {notice.holdsWriting && <b>Only reading works. </b>}
+      {notice.holdsWriting && <b>Records can be read, but nothing can be saved. </b>}
       {notice.sentence}
     </Box>
   ));

@@ -81,7 +81,7 @@ export const COMMANDS = {
   tension: {
     title: 'Tension check',
     keys: {
-      fair: { key: 'f', does: 'All six conditions of a fair reading hold' },
+      fair: { key: 'f', does: 'All six conditions of a valid reading are met' },
       first: { key: 'Enter', does: 'Do what the verdict bar offers first' },
       save: { key: 'Ctrl Enter', does: 'Save the check as it is' },
       read: { key: 'r', does: 'Back to the reading' },

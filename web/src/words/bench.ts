@@ -42,7 +42,7 @@ export const stepWords: Record<Step, StepWords> = {
     title: 'Clean cover, cavity, oil outlet',
     how: 'Brake OFF, then the cover comes off. Clean cover, brake cavity, sprocket area and oil outlet.',
     caution:
-      'Brake off before the cover. Eyes for air; no air into the oil outlet. Solvents away from heat and plastic.',
+      'Brake off before the cover. Eye protection with compressed air, and none into the oil outlet. Keep solvents away from heat and plastic.',
   },
   BRAKE_BAND: {
     title: 'Brake band and drum',
@@ -88,7 +88,7 @@ export const stepWords: Record<Step, StepWords> = {
     title: 'New sprocket',
     how: 'New bearing with it.',
     caution:
-      'A finger over the clip. Clutch work is for a trained hand; else take it to a qualified mechanic.',
+      'Keep a finger over the clip: it springs. Clutch work is for a trained hand, else for a qualified mechanic.',
   },
   REPLACE_BAR: { title: 'New bar', how: 'Choose the bar that goes on. The fit is checked.', caution: GLOVES },
   REPLACE_CHAIN: {
@@ -99,17 +99,17 @@ export const stepWords: Record<Step, StepWords> = {
   SHARPEN: {
     title: 'Sharpen',
     how: 'Mark the start cutter. The same number of strokes on every cutter, each side from the other side.',
-    caution: 'Gloves and eyes. Bar clamped, brake on while filing.',
+    caution: 'Gloves and eye protection. Bar clamped, brake on while filing.',
   },
   DEPTH_GAUGES: {
     title: 'Depth gauges',
-    how: 'Lay the gauge tool over two cutters and measure how far the depth gauge lies below the edge: the highest and the lowest of each side, or one figure where all are alike.',
-    caution: 'Too low kicks back and cannot be undone but by filing the cutters back.',
+    how: 'Lay the gauge tool over two cutters and measure how far the gauge sits below the edge: highest and lowest on each side, or one figure if all are alike.',
+    caution: 'Set too low they kick back, and only filing the cutters back puts that right.',
   },
   EQUALISE: {
     title: 'Equalise on the machine',
     how: 'Bring all cutters to the length of the shortest healthy one.',
-    caution: 'Eyes and ears for the grinder; it throws the wheel’s grit.',
+    caution: 'Eye and ear protection at the grinder: it throws grit.',
   },
   NEW_GUARD: {
     title: 'New hand guard',
@@ -129,11 +129,11 @@ export const stepWords: Record<Step, StepWords> = {
   NEW_BAND: {
     title: 'New brake band',
     how: 'By the maker’s manual, or at a qualified mechanic. Then measure it and test the brake.',
-    caution: 'The spring of a brake is under load: eyes, and the manual’s order.',
+    caution: 'The brake spring is under load. Eye protection; follow the manual step by step.',
   },
   NEW_CASE_PART: {
     title: 'New part of the case',
-    how: 'At a qualified mechanic. Say in the note who did it.',
+    how: 'Done by a qualified mechanic. Note who did it.',
   },
   TIGHTEN: {
     title: 'Nuts, bolts, studs tightened or renewed',
@@ -142,27 +142,27 @@ export const stepWords: Record<Step, StepWords> = {
   },
   TUNE: {
     title: 'Tuned, or the air leak mended',
-    how: 'Lean burns pistons: find the leak of air, or have it tuned by the maker’s figures.',
-    caution: 'Ears, eyes, outside. The chain must not creep at idle.',
+    how: 'A lean engine burns its piston: find the air leak, or have it tuned to the maker’s figures.',
+    caution: 'Ear and eye protection, outdoors. The chain must not creep at idle.',
   },
   NEW_SCREEN: {
     title: 'New arrestor screen',
-    how: 'Fit a whole screen, cold muffler. Then look at it.',
-    caution: 'A muffler stays hot for long.',
+    how: 'Muffler cold. Fit a whole screen, then look at it.',
+    caution: 'The muffler stays hot for a long time.',
   },
   NEW_HOSE: {
     title: 'New hose',
-    how: 'Drain the tank, fit the hose, fill and look for the wet place.',
+    how: 'Drain the tank, fit the hose, fill up and look for leaks.',
     caution: 'No open fuel near sparks.',
   },
   NEW_ROPE: {
     title: 'New starter rope',
-    how: 'Starter off. Wind the new rope on the wheel, two turns of load, and let it home slowly.',
-    caution: 'The spring of the starter is under load: eyes.',
+    how: 'Starter off. Wind the new rope onto its wheel, preload it two turns and let it run home slowly.',
+    caution: 'The starter spring is under load: eye protection.',
   },
   NEW_CAP_SEAL: {
-    title: 'New seal of the cap',
-    how: 'Wipe neck and thread, fit the seal, close it. A leak is closed only by a dry day on card.',
+    title: 'New cap seal',
+    how: 'Wipe neck and thread, fit the seal, close it. A leak counts as cured only after a dry day on card.',
     caution: 'No open fuel near sparks.',
   },
   NEW_MOUNT: {
@@ -172,10 +172,10 @@ export const stepWords: Record<Step, StepWords> = {
   },
   NEW_CONTROL_PART: {
     title: 'New trigger, lock or switch part',
-    how: 'Fit the maker’s own part. Then try idle, lock and stop switch, running.',
+    how: 'Fit the maker’s own part. Then try idle, lock and stop switch with the saw running.',
   },
   REFIT: {
-    title: 'Set back: bar, chain the right way round',
+    title: 'Refit bar and chain, the right way round',
     how: 'Turn the bar over where its turn has come. Top cutters point to the nose, drive links in groove and on sprocket, pin in its hole.',
     caution: GLOVES,
   },
@@ -184,7 +184,7 @@ export const stepWords: Record<Step, StepWords> = {
   AIR_FILTER: {
     title: 'Air filter',
     how: 'Choke closed before it comes off. Blow from inside out or wash in warm soapy water; intake covered.',
-    caution: 'Air outside, glasses on.',
+    caution: 'Compressed air outdoors, glasses on.',
   },
   PLUG: {
     title: 'Plug',
@@ -198,13 +198,13 @@ export const stepWords: Record<Step, StepWords> = {
   },
   STARTER: {
     title: 'Starter, fins, rope',
-    how: 'Fins free, rope without fray, recoil draws it home.',
+    how: 'Fins clear, rope not frayed, recoil pulls it home.',
     caution: 'The recoil spring is under tension; leave its housing shut unless trained.',
   },
   TANKS: {
     title: 'Tanks, caps, hoses, pick-ups',
     how: 'Drain, look at seals and hoses, clean the pick-up filters.',
-    caution: 'No open fuel near sparks or heat. Drained fuel goes to its can.',
+    caution: 'No open fuel near sparks or heat. Drained fuel goes back in its can.',
   },
   STRIP_DOWN: {
     title: 'Full strip-down inspection',
@@ -213,8 +213,8 @@ export const stepWords: Record<Step, StepWords> = {
   },
   FILL: {
     title: 'Fill fuel and bar oil together',
-    how: 'Look how much oil is left first: it is used about as fast as fuel. Only oil made for bars.',
-    caution: 'Engine cold, no smoking, three steps away before the start.',
+    how: 'First look how much oil is left: it should go about as fast as the fuel. Only oil made for bars.',
+    caution: 'Engine cold, no smoking. Start it three steps away from the cans.',
   },
   BRAKE_RUNNING: {
     title: 'Brake stops the chain',
@@ -223,13 +223,13 @@ export const stepWords: Record<Step, StepWords> = {
   },
   CONTROLS: {
     title: 'Idle, throttle lock, stop switch',
-    how: 'Chain stands at idle. Trigger locked without the lock. Switch stops the engine.',
+    how: 'Chain stands still at idle. Trigger will not move without its lock. Switch stops the engine.',
     caution: 'Full protective gear, second person near.',
   },
   OIL_CARD: {
     title: 'Oil card',
     how: 'Nose a hand’s width from clean card, chain running well up, half a minute: a line of oil appears.',
-    caution: 'Full protective gear, second person near, nose never touching.',
+    caution: 'Full protective gear, second person near. The nose must not touch the card.',
   },
 };
 
@@ -249,7 +249,7 @@ export const findingWords: Record<Schemas['Finding'], string> = {
   CHAIN_DAMAGE_SEEN: 'Chain damaged',
   FASTENER_LOOSE: 'Fastener loose',
   LEAK_SEEN: 'Wet patch, leaks',
-  COMPLAINT_CONFIRMED: 'Complaint holds true',
+  COMPLAINT_CONFIRMED: 'Complaint confirmed',
   CABLE_DAMAGED: 'Cable damaged',
   BATTERY_DAMAGED: 'Battery damaged',
   CONTACTS_DIRTY: 'Contacts dirty',
@@ -368,7 +368,7 @@ export const measureWords: Record<Schemas['Measure'], string> = {
   EQUALISED_LENGTH: 'Cutter length now',
   GREASE_PUMPS: 'Pumps',
   FUEL_AGE: 'Age of the mix',
-  AIR_TEMPERATURE: 'How cold it is today',
+  AIR_TEMPERATURE: 'Air temperature',
   OIL_LEFT: 'Oil left in the tank',
   OILER_TURNS: 'Adjuster turned, out +, in −',
   BULB_PRESSES: 'Presses until oil came',
@@ -452,7 +452,7 @@ export function stepOn(step: Schemas['Step'], saw: StepSaw): StepWords {
         ? usual
         : {
             ...usual,
-            how: 'Chain stands with the trigger let go. Trigger locked without the lock. Switch stops the motor.',
+            how: 'Chain stands still with the trigger let go. Trigger will not move without its lock. Switch stops the motor.',
           };
     case 'TANKS':
       return petrol ? usual : { ...usual, caution: words.makeSafe[saw.power] };
@@ -508,11 +508,11 @@ export const whyWords: Record<Schemas['Why'], string> = {
   ALWAYS: '',
   HOLD: 'holds the saw',
   FINDING: 'opened by a finding',
-  FOLLOWS: 'follows the new part',
+  FOLLOWS: 'needed after the new part',
   DUE: 'due',
   BY_HAND: 'added by hand',
   COMES_WITH: 'falls due with the sharpening',
-  COMPANY: 'goes along',
-  CLOSES: 'closes what was opened',
-  RIDES_ALONG: 'worth doing now, may be left',
+  COMPANY: 'part of the same job',
+  CLOSES: 'closing up',
+  RIDES_ALONG: 'worth doing now, optional',
 };

@@ -26,12 +26,12 @@ describe('what a correction does', () => {
   it('tells what is looked at anew by what looks at it, and nothing twice', () => {
     const [said] = effectSentences(effect({ lost: [holds('NUTS'), holds('NUTS'), holds('BRAKE_RUNNING')] }));
     expect(said).toBe(
-      'Saw 06 stays fit. Will wait: Nuts tight, rear first, anew; Brake stops the chain, anew.',
+      'Saw 06 stays fit. Goes on the work list: Nuts tight, rear first, again; Brake stops the chain, again.',
     );
   });
   it('says so where a saw stands nowhere', () => {
     expect(effectSentences({ officer: true, saws: [] })).toEqual([
-      'The saw is retired: it counts when it comes back.',
+      'The saw is retired: this counts once it is back in service.',
     ]);
   });
 });

@@ -4,14 +4,14 @@ import { workTitle } from './work';
 
 /** What each saw will be, what will wait anew, and what will wait no more. */
 export function effectSentences(effect: Schemas['Effect']): string[] {
-  if (effect.saws.length === 0) return ['The saw is retired: it counts when it comes back.'];
+  if (effect.saws.length === 0) return ['The saw is retired: this counts once it is back in service.'];
   return effect.saws.map((saw) =>
     [
       saw.before === saw.after
         ? `Saw ${saw.tag} stays ${STATES[saw.after]}.`
         : `Saw ${saw.tag} is ${STATES[saw.before]} and will be ${STATES[saw.after]}.`,
-      saw.lost.length > 0 ? `Will wait: ${titles(saw.lost, saw.power)}.` : '',
-      saw.gained.length > 0 ? `Will wait no more: ${titles(saw.gained, saw.power)}.` : '',
+      saw.lost.length > 0 ? `Goes on the work list: ${titles(saw.lost, saw.power)}.` : '',
+      saw.gained.length > 0 ? `Comes off the work list: ${titles(saw.gained, saw.power)}.` : '',
     ]
       .filter(Boolean)
       .join(' '),
@@ -21,7 +21,7 @@ export function effectSentences(effect: Schemas['Effect']): string[] {
 /** Each once; what holds on until it is looked at anew is told by what looks at it. */
 function titles(work: Schemas['Waiting'][], power: Schemas['Power']): string {
   const said = work.map((waits) =>
-    waits.what === 'PERSON_HOLDS' ? `${stepWords[waits.step].title}, anew` : workTitle(waits, power),
+    waits.what === 'PERSON_HOLDS' ? `${stepWords[waits.step].title}, again` : workTitle(waits, power),
   );
   return [...new Set(said)].join('; ');
 }

@@ -72,10 +72,10 @@ describe('the edge in words', () => {
   });
   it('says which way up the bar goes back', () => {
     expect(flipSentence({ turned: true, turnNow: false, sharpenings: 0 })).toBe(
-      'It lies turned over now. It goes back the same way up.',
+      'It is turned over now. It goes back the same way up.',
     );
     expect(flipSentence({ turned: false, turnNow: true, sharpenings: 2 })).toBe(
-      'It lies as when it was new. Turn it over this time.',
+      'It is the way up it was when new. Turn it over this time.',
     );
   });
   it('puts a sample into strokes', () => {

@@ -23,10 +23,10 @@ const REASONS: Record<Schemas['PlanReason'], string> = {
   SIDES_FAR_APART: 'The sides are too far apart to be touched up.',
   SIDE_UNEVEN: 'One side is uneven in itself: it cuts rough.',
   PASSES_MARK: 'Filing would pass the wear mark.',
-  CUTTER_CONDEMNED: 'A cutter is cracked or missing: nobody uses this loop again.',
+  CUTTER_CONDEMNED: 'A cutter is cracked or missing: this loop is not used again.',
   DAMAGED_LEFT_OUT: 'Damaged cutters are left out.',
   CHOSEN_LEFT_OUT: 'The cutters you chose are left out.',
-  MAY_BE_ONE_CUTTER: 'From four lengths only: it may be one bad cutter.',
+  MAY_BE_ONE_CUTTER: 'Judged from four lengths only: it may be one bad cutter.',
 };
 
 /** Verdict, reason and the next hand movement. */
@@ -56,7 +56,7 @@ export function balanceSentence(balance: Schemas['SideBalance']): string {
 export function rateSentence(rate: Schemas['FilingRate']): string {
   const stroke = `${fine(rate.mm)} a stroke`;
   const of = `${rate.filings} ${rate.filings === 1 ? 'sharpening' : 'sharpenings'}`;
-  if (rate.source === 'ESTIMATE') return `${stroke} (est.). Measured again after filing, it is learned.`;
+  if (rate.source === 'ESTIMATE') return `${stroke} (est.). Measure again after filing, and it is learned.`;
   const range = rate.range ? `, from ${fine(rate.range.low)} to ${fine(rate.range.high)}` : '';
   return rate.source === 'CHAIN'
     ? `${stroke}, learned from ${of} of this loop${range}.`
@@ -64,15 +64,16 @@ export function rateSentence(rate: Schemas['FilingRate']): string {
 }
 
 export const pairingWords: Record<Schemas['PairingNote'], string> = {
-  NEW_LOOP_ON_WORN_SPROCKET: 'A new loop on a worn sprocket is spoiled: new sprocket first.',
+  NEW_LOOP_ON_WORN_SPROCKET: 'A worn sprocket ruins a new loop: new sprocket first.',
   SPROCKET_NOT_MEASURED: 'New loop: measure the sprocket before it runs.',
-  WORN_LOOP_ON_NEW_SPROCKET: 'A worn loop spoils a new sprocket: fit a new or sister-worn one.',
+  WORN_LOOP_ON_NEW_SPROCKET:
+    'A worn loop ruins a new sprocket: fit a new loop, or one as worn as its sisters.',
   LOOPS_APART: 'The loops on this sprocket are worn too differently to share it.',
 };
 
 /** Which way up a bar goes back. */
 export function flipSentence(flip: Schemas['BarFlip']): string {
-  const now = flip.turned ? 'It lies turned over now.' : 'It lies as when it was new.';
+  const now = flip.turned ? 'It is turned over now.' : 'It is the way up it was when new.';
   return flip.turnNow ? `${now} Turn it over this time.` : `${now} It goes back the same way up.`;
 }
 

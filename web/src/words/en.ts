@@ -16,7 +16,7 @@ export const words = {
   noTag: (tag: string) => `There is no saw or part ${tag}. Check the tag on its plate.`,
   unsaved: 'What you typed here is not saved yet. Save it, or leave by the menu above.',
   openAgain: 'Open it again',
-  reload: 'Load everything anew',
+  reload: 'Reload everything',
   notSaved: 'Something went wrong on our side. It was not saved; try again.',
   noScreen: 'There is no such page. The board is one key away: B.',
   manual: 'The maker’s manual, local rules and a qualified mechanic come before this program.',
@@ -28,8 +28,8 @@ export const words = {
   } satisfies Record<Schemas['Power'], string>,
 
   loop: {
-    wearMark: 'Cutter length at its mark',
-    file: 'Round file it asks for',
+    wearMark: 'Cutter length at its wear mark',
+    file: 'Round file size',
     newCutter: 'Cutter length when new, if measured',
     tangDepth: 'Tang depth, if measured',
   },
@@ -164,7 +164,7 @@ export const words = {
   soak: {
     GOOD: 'soaked well',
     SHORT: 'soaked briefly',
-    TOO_SHORT: 'hardly soaked',
+    TOO_SHORT: 'barely soaked',
   } satisfies Record<Schemas['SoakVerdict'], string>,
   wood: { SOFT: 'Soft', HARD: 'Hard', DIRTY: 'Dirty', FROZEN: 'Frozen' } satisfies Record<
     Schemas['Wood'],

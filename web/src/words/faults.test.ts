@@ -25,7 +25,7 @@ describe('faults in words', () => {
       ],
     };
     expect(evidenceSentence(ranked)).toBe(
-      'More likely: oil came at the outlet with the bar off; it was not cleaned for long. Less likely: the oil tank was nearly empty.',
+      'More likely: oil came at the outlet with the bar off; it has not been cleaned for a long time. Less likely: the oil tank was nearly empty.',
     );
     expect(evidenceSentence({ ...ranked, evidence: [] })).toBe('');
   });
@@ -33,7 +33,7 @@ describe('faults in words', () => {
     const ranked = { code: 'x', title: 'X', share: 0, seen: false, evidence: [] };
     expect(whyOut(ranked)).toBeUndefined();
     expect(whyOut({ ...ranked, endedBy: 'the band measures 1.4 mm' })).toBe('Out: the band measures 1.4 mm.');
-    expect(whyOut({ ...ranked, past: 'NOT_IT' })).toBe('Found not to be it.');
+    expect(whyOut({ ...ranked, past: 'NOT_IT' })).toBe('Ruled out.');
     expect(whyOut({ ...ranked, past: 'PUT_RIGHT', endedBy: 'x' })).toBe(
       'Put right, and the complaint was still there.',
     );
@@ -43,16 +43,16 @@ describe('faults in words', () => {
   });
   it('names what is still missing', () => {
     expect(stageSentence({ stage: 'REPAIR', steps: ['GROOVE'] })).toBe('Still to do: groove and oil holes');
-    expect(stageSentence({ stage: 'PROVE', steps: ['OIL_CARD'] })).toBe('Still to be proved: oil card');
+    expect(stageSentence({ stage: 'PROVE', steps: ['OIL_CARD'] })).toBe('Still to prove: oil card');
   });
   it('names what may leak where it is wet', () => {
     expect(watchSentence({ state: 'WET', wet: 'BAR_SIDE', suspects: ['HOSE', 'PUMP_SEAL'] })).toBe(
-      'Wet: bar side. Suspect the hose or the pump seal. Swap one thing, stand it again.',
+      'Wet: bar side. Suspect the hose or the pump seal. Swap one part, then stand it again.',
     );
   });
   it('points at what comes again', () => {
     expect(repeatSentence({ kind: 'ON_ONE_SAW', where: '08', cause: 'Chain dull', times: 3, days: 40 })).toBe(
-      'Saw 08: chain dull, 3 times in 40 days. Look for what lies behind it.',
+      'Saw 08: chain dull, 3 times within 40 days. Look for what lies behind it.',
     );
   });
   it('says each caution of a check once', () => {

@@ -3,20 +3,20 @@ import { stepWords } from './bench';
 import { BURNED, momentOf, rounded } from './format';
 
 export const originWords: Record<Schemas['FaultOrigin'], string> = {
-  RETURN: 'said when it came back',
-  VISIT: 'seen at the bench',
-  READING: 'a reading asked for it',
-  RULE: 'a rule asked for it',
-  PERSON: 'said by hand',
+  RETURN: 'reported on return',
+  VISIT: 'found at the bench',
+  READING: 'raised by a reading',
+  RULE: 'raised by a rule',
+  PERSON: 'reported by a person',
 };
 
 const SIGNALS: Record<Schemas['Signal'], string> = {
   OIL_USE_LOW: 'it uses little bar oil',
-  OIL_USE_HIGH: 'it uses much bar oil',
-  LONG_SINCE_CLEAN: 'it was not cleaned for long',
+  OIL_USE_HIGH: 'it uses a lot of bar oil',
+  LONG_SINCE_CLEAN: 'it has not been cleaned for a long time',
   RAIN_OUTINGS: 'it was out in rain',
   GROUND_STRUCK: 'ground was struck',
-  CHAIN_GROWN: 'its chain has grown far',
+  CHAIN_GROWN: 'its chain has grown a lot',
   TAKES_UP_FAST: 'its chain takes up fast',
   NEW_CHAIN: 'its chain is new',
   LOOSE_WHEN_READ: 'the chain was loose when last read',
@@ -38,7 +38,7 @@ const SIGNALS: Record<Schemas['Signal'], string> = {
   ARRESTOR_OVERDUE: 'the arrestor screen is due',
   STARTER_OVERDUE: 'starter and fins are due',
   TANKS_OVERDUE: 'tanks and pick-ups are due',
-  FUEL_OLD: 'the fuel was found old',
+  FUEL_OLD: 'old fuel was found',
 };
 
 /** The usual caution of a stage, whatever is looked at there. */
@@ -48,7 +48,7 @@ function stageCaution(stage: Schemas['Stage'], power: Schemas['Power']): string 
     case 'CLOSED':
       return undefined;
     case 'RUNNING':
-      return 'By its manual, not alone, in full protection.';
+      return 'By its manual, second person near, full protective gear.';
     case 'COVER_OFF':
     case 'BAR_OFF':
     case 'DRUM_OFF':
@@ -75,7 +75,7 @@ export function whyOut(ranked: Schemas['RankedView']): string | undefined {
     case 'PUT_RIGHT':
       return 'Put right, and the complaint was still there.';
     case 'NOT_IT':
-      return 'Found not to be it.';
+      return 'Ruled out.';
     case undefined:
       return ranked.endedBy === undefined ? undefined : `Out: ${ranked.endedBy}.`;
   }
@@ -105,19 +105,19 @@ export function stageSentence(fault: { stage: Schemas['FaultStage']; steps: Sche
   const steps = fault.steps.map((s) => stepWords[s].title.toLowerCase()).join('; ');
   switch (fault.stage) {
     case 'SORT':
-      return 'Told in words: say which complaint it is';
+      return 'In words only: choose the complaint';
     case 'FIND':
       return 'Find the cause';
     case 'REPAIR':
       return `Still to do: ${steps}`;
     case 'PROVE':
-      return `Still to be proved: ${steps}`;
+      return `Still to prove: ${steps}`;
     case 'WITH_MECHANIC':
-      return `With a mechanic. Back for its proof: ${steps}`;
+      return `With a mechanic. When it is back, prove: ${steps}`;
     case 'STAND':
-      return 'Repaired. A dry day on card is missing';
+      return 'Repaired. Needs a dry day on card';
     case 'CLOSES':
-      return 'Repaired and proved. An officer closes it';
+      return 'Repaired and proved. For an officer to close';
     case 'CLOSED':
       return 'Closed';
   }
@@ -143,17 +143,17 @@ export function watchSentence(watch: Schemas['WatchView']): string {
     case 'NOT_STANDING':
       return 'Dry the saw, fill the oil, stand it on fresh card. The board says when to look; only a dry day closes it.';
     case 'STANDS':
-      return `Stands since ${momentOf(watch.stoodAt ?? '')}. First look ${momentOf(watch.lookAt ?? '')}.`;
+      return `On card since ${momentOf(watch.stoodAt ?? '')}. First look due ${momentOf(watch.lookAt ?? '')}.`;
     case 'LOOK_DUE':
       return 'The first look is due. Where is the card wet?';
     case 'DRY_SO_FAR':
-      return `Dry so far. Last look ${momentOf(watch.dryAt ?? '')}.`;
+      return `Dry so far. Last look due ${momentOf(watch.dryAt ?? '')}.`;
     case 'LAST_LOOK_DUE':
-      return 'The day is over. Look once more: dry closes it.';
+      return 'The day is up. Look once more: if it is dry, the leak is closed.';
     case 'WET':
       return `Wet: ${wetWords[watch.wet ?? 'BELOW'].toLowerCase()}. Suspect ${watch.suspects
         .map((s) => SUSPECTS[s])
-        .join(' or ')}. Swap one thing, stand it again.`;
+        .join(' or ')}. Swap one part, then stand it again.`;
     case 'DRY':
       return 'Stayed dry for a day.';
   }
@@ -176,8 +176,8 @@ export const happenedWords: Record<Schemas['FaultEventKind'], string> = {
 };
 
 export function repeatSentence(repeat: Schemas['RepeatView']): string {
-  const within = repeat.days === 0 ? 'in one day' : `in ${repeat.days} days`;
-  const where = repeat.kind === 'ON_ONE_SAW' ? `Saw ${repeat.where}` : `Saws of the kind ${repeat.where}`;
+  const within = repeat.days === 0 ? 'within a day' : `within ${repeat.days} days`;
+  const where = repeat.kind === 'ON_ONE_SAW' ? `Saw ${repeat.where}` : `${repeat.where} saws`;
   return `${where}: ${repeat.cause.toLowerCase()}, ${repeat.times} times ${within}. Look for what lies behind it.`;
 }
 
@@ -208,7 +208,7 @@ export function ratioSentence(
   oiler: Schemas['OilerKind'],
 ): string {
   if (ratio.stillFull) {
-    return `A whole ${BURNED[power]} was used and the oil is still full. The chain gets none: it is held until an oil card passes.`;
+    return `A whole ${BURNED[power]} was used and the oil tank is still full. The chain gets none: held until an oil card passes.`;
   }
   const usual = power === 'PETROL' ? '' : `, usual ${usualWords(ratio.usual, power)}`;
   const burned = power === 'PETROL' ? 'tanks' : `${burnWord[power]}s`;
@@ -217,11 +217,11 @@ export function ratioSentence(
   const tail = trend ? `, ${trend}` : '';
   switch (ratio.verdict) {
     case 'NOT_OILING':
-      return `${said}${tail}. The chain gets next to nothing: it is held until an oil card passes.`;
+      return `${said}${tail}. The chain gets next to nothing: held until an oil card passes.`;
     case 'LOW':
       return `${said}${tail}. Do the oil card before it goes out.`;
     case 'HIGH':
-      return `${said}${tail}. It runs dry before its time, or leaks: ${oiler === 'AUTOMATIC_ADJUSTABLE' ? 'turn the adjuster in, or ' : ''}look where it is wet. A card that passes proves no leak away.`;
+      return `${said}${tail}. It will run dry early, or it leaks: ${oiler === 'AUTOMATIC_ADJUSTABLE' ? 'turn the adjuster in, or ' : ''}look where it is wet. A passing card does not rule out a leak.`;
     case 'RIGHT':
       return `${said}${tail}. Nothing to do.`;
   }
@@ -244,11 +244,11 @@ export function usualWords(usual: Schemas['OilUsual'], power: Schemas['Power']):
 
 export const rungWords: Record<Schemas['Rung'], string> = {
   TANK_AND_GRADE: 'Oil in the tank, and the right grade',
-  ADJUSTER: 'Place of the adjuster: out for more, in for less',
+  ADJUSTER: 'Oiler setting: out for more, in for less',
   BULB: 'Does the bulb spring back, and how many presses until oil comes',
   OUTLET_RUNS: 'Bar off, brake OFF so the drum turns, run: oil at the outlet?',
   BAR_BLOCKED: 'The bar is blocked: clear hole and groove, card again',
-  OUTLET_PACKED: 'Outlet of the saw packed',
+  OUTLET_PACKED: 'Oil outlet packed',
   PICK_UP: 'Pick-up filter',
   HOSE: 'Oil hose',
   VENT_OR_VALVE: 'Tank vent or check valve',

@@ -22,7 +22,7 @@ describe('a growth in words', () => {
   });
   it('says what nobody counted, while the turns lead', () => {
     expect(othersOfGrowth(growth('TURNS', { byTurnsMm: 8, refitsUncounted: 1 }))).toMatch(
-      /^ The set was apart once after use: what was taken up then is not in it\./,
+      /^ The set was apart once after use: what was taken up then is not counted\./,
     );
     expect(othersOfGrowth(growth('TURNS', { byTurnsMm: 8, refitsUncounted: 5 }))).toMatch(/5 times/);
   });

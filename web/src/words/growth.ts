@@ -26,7 +26,7 @@ export function othersOfGrowth({ grown, leads }: Growth): string {
   const lost =
     leads !== 'TURNS' || grown.refitsUncounted === 0
       ? ''
-      : ` The set was apart ${times(grown.refitsUncounted)} after use: what was taken up then is not in it. The place of the adjuster, ten links or the joint play would tell.`;
+      : ` The set was apart ${times(grown.refitsUncounted)} after use: what was taken up then is not counted. The adjuster position, ten links or the joint play would tell.`;
   return less + lost;
 }
 

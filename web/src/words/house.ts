@@ -8,6 +8,8 @@ const UNTOLD: House = {
   lengthUnit: 'MM',
   volumeUnit: 'LITRE',
   currency: 'NONE',
+  figures: {},
+  stock: {},
   zone: new Intl.DateTimeFormat().resolvedOptions().timeZone,
 };
 

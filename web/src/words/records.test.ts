@@ -18,16 +18,16 @@ describe('what is not as it was sealed', () => {
   it.each<[Schemas['WrongView'], RegExp]>([
     [
       { kind: 'ALTERED', n: 10_832, table: 'work_record', tag: '04', sealedAt: AT },
-      /^Bench work on saw 04 with seal 10,832, set .+, says something else than when it was sealed\.$/,
+      /^Bench work on saw 04 with seal 10,832, set .+, no longer says what it said when it was sealed\.$/,
     ],
     [
       { kind: 'MISSING', n: 7, table: 'saw_hold', sealedAt: AT },
       /^A hold with seal 7, set .+, is missing\.$/,
     ],
-    [{ kind: 'INSERTED', table: 'crew' }, /^A crew was put in from outside: it was never sealed\.$/],
-    [{ kind: 'ALTERED', n: 3, table: 'saw', tag: '12' }, /^A saw \(12\) with seal 3 says/],
+    [{ kind: 'INSERTED', table: 'crew' }, /^A crew was added from outside: it was never sealed\.$/],
+    [{ kind: 'ALTERED', n: 3, table: 'saw', tag: '12' }, /^A saw \(12\) with seal 3 no longer says/],
     [{ kind: 'BROKEN', n: 50, sealedAt: AT }, /^Seal 50, set .+, does not follow the one before/],
-    [{ kind: 'INSERTED', table: 'something_new' }, /^Something new was put in/],
+    [{ kind: 'INSERTED', table: 'something_new' }, /^Something new was added/],
   ])('is said so that it can be found: %o', (wrong, said) => {
     expect(wrongWords(wrong)).toMatch(said);
   });
@@ -40,9 +40,12 @@ describe('what is not as it was sealed', () => {
 
 describe('a seal on a paper', () => {
   it.each<[Schemas['Paper'], RegExp]>([
-    [{ kind: 'STANDS', n: 5, at: AT }, /^The records here go through it: it was set .+\. Whether each/],
-    [{ kind: 'ALTERED', n: 5, at: AT }, /do not go through it/],
-    [{ kind: 'CUT_OFF', n: 5 }, /the end are missing/],
+    [
+      { kind: 'STANDS', n: 5, at: AT },
+      /^These records include it: it was set .+\. The check tells whether each/,
+    ],
+    [{ kind: 'ALTERED', n: 5, at: AT }, /do not match it/],
+    [{ kind: 'CUT_OFF', n: 5 }, /the newest are missing/],
   ])('is worth what the chain says: %o', (paper, said) => {
     expect(paperWords(paper)).toMatch(said);
   });
@@ -58,7 +61,7 @@ describe('a backup', () => {
   });
 
   it('from before a change of form says so', () => {
-    expect(whyWords('before-form-12')).toBe('before form 12');
+    expect(whyWords('before-form-12')).toBe('before the upgrade to form 12');
     expect(whyWords('by-hand')).toBe('by hand');
   });
 });

@@ -29,10 +29,10 @@ const KINDS: Record<string, string> = {
 };
 
 const WRONG: Record<Schemas['WrongKind'], string> = {
-  ALTERED: 'says something else than when it was sealed',
+  ALTERED: 'no longer says what it said when it was sealed',
   MISSING: 'is missing',
-  INSERTED: 'was put in from outside: it was never sealed',
-  BROKEN: 'does not follow the one before: it was altered, or others before it were taken out',
+  INSERTED: 'was added from outside: it was never sealed',
+  BROKEN: 'does not follow the one before: it was altered, or others before it were removed',
 };
 
 /** One thing that is not as it was sealed, so that a person can look for it. */
@@ -48,19 +48,19 @@ export function wrongWords(wrong: Schemas['WrongView']): string {
 /** What a check found, in a sentence. */
 export function checkWords(check: Schemas['SealCheckView']): string {
   return check.found === 0
-    ? `All ${check.records.toLocaleString('en-GB')} records are as they were sealed, looked through ${momentOf(check.at)}.`
-    : `${check.found.toLocaleString('en-GB')} of ${check.records.toLocaleString('en-GB')} records are not as they were sealed, looked through ${momentOf(check.at)}.`;
+    ? `All ${check.records.toLocaleString('en-GB')} records are as they were sealed, checked ${momentOf(check.at)}.`
+    : `${check.found.toLocaleString('en-GB')} of ${check.records.toLocaleString('en-GB')} records are not as they were sealed, checked ${momentOf(check.at)}.`;
 }
 
 /** What a seal on a paper is worth, in a sentence. */
 export function paperWords(paper: Schemas['Paper']): string {
   switch (paper.kind) {
     case 'STANDS':
-      return `The records here go through it${paper.at ? `: it was set ${momentOf(paper.at)}` : ''}. Whether each still says what was sealed, the check tells.`;
+      return `These records include it${paper.at ? `: it was set ${momentOf(paper.at)}` : ''}. The check tells whether each still says what was sealed.`;
     case 'ALTERED':
-      return 'The records here do not go through it: something was altered that had been recorded before it.';
+      return 'These records do not match it: something recorded before it was altered.';
     case 'CUT_OFF':
-      return 'It is not reached: the records at the end are missing here.';
+      return 'These records end before it: the newest are missing here.';
   }
 }
 
@@ -73,5 +73,5 @@ export function sizeWords(bytes: number): string {
 /** Why a backup was made, where it was not one of every day. */
 export function whyWords(why: string): string {
   const form = /^before-form-(\d+)$/.exec(why)?.[1];
-  return form ? `before form ${form}` : why.replaceAll('-', ' ');
+  return form ? `before the upgrade to form ${form}` : why.replaceAll('-', ' ');
 }

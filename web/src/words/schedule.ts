@@ -60,7 +60,7 @@ export const eventWords: Record<Schemas['DueEvent'], string> = {
   RAIN: 'it was out in rain',
   COMPLAINT: 'the crew complained',
   SEASON_STARTS: 'the season has started',
-  NEW_SPROCKET: 'another sprocket came on: a new needle bearing goes with it',
+  NEW_SPROCKET: 'a sprocket was changed: a new needle bearing goes with it',
   NEVER_DONE: 'there is no record of it',
 };
 

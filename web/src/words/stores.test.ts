@@ -27,10 +27,10 @@ describe('stores in words', () => {
   it('gives every line of the order list its reasons', () => {
     expect(itemReasons(item(['BELOW_LEAST']))).toBe('2 free, minimum 3');
     expect(itemReasons(item(['RESERVED_EXCEEDS_SHELF'], { reserved: 4 }))).toBe(
-      'waiting work needs 4, 2 there',
+      'waiting work needs 4, 2 on the shelf',
     );
     expect(itemReasons(item(['RUNS_OUT_BEFORE_DELIVERY', 'BELOW_LEAST']))).toBe(
-      'runs out about now, before an order comes; 2 free, minimum 3',
+      'runs out about now, before an order would arrive; 2 free, minimum 3',
     );
   });
   it('names the parts that wear out', () => {
@@ -44,6 +44,6 @@ describe('stores in words', () => {
       wearing: [],
       order: { quantity: 1, reasons: ['RESERVED_EXCEEDS_SHELF'] },
     } as Schemas['PartGroup'];
-    expect(partReasons(group)).toBe('waiting work on saw 07, 15 needs 2, 1 there');
+    expect(partReasons(group)).toBe('waiting work on saw 07, 15 needs 2, 1 on the shelf');
   });
 });

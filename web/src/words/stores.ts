@@ -17,7 +17,7 @@ export const stockWords: Record<Schemas['StockKind'], string> = {
   STARTER_ROPE: 'Starter rope',
   HAND_GUARD: 'Hand guard',
   CATCHER: 'Chain catcher',
-  CAP_SEAL: 'Seal of a cap',
+  CAP_SEAL: 'Cap seal',
   CONTROL_PART: 'Trigger, lock or switch part',
   MOUNT: 'Vibration mount',
   FASTENER: 'Nut, bolt or stud',
@@ -49,7 +49,7 @@ export const partsWord = (kind: Schemas['Subject']) => PARTS[kind][1];
 
 const CAUSES: Record<Schemas['MoveCause'], string> = {
   USED: 'Used',
-  RECEIVED: 'Came in',
+  RECEIVED: 'Received',
   COUNTED: 'Counted',
 };
 export const causeWords = (cause: Schemas['MoveCause']) => CAUSES[cause];
@@ -61,11 +61,11 @@ export function itemReasons(item: Schemas['ItemView']): string {
     .map((reason): string => {
       switch (reason) {
         case 'RESERVED_EXCEEDS_SHELF':
-          return `waiting work needs ${amount(item.reserved, unit)}, ${amount(item.shelf, unit)} there`;
+          return `waiting work needs ${amount(item.reserved, unit)}, ${amount(item.shelf, unit)} on the shelf`;
         case 'BELOW_LEAST':
           return `${amount(item.shelf - item.reserved, unit)} free, minimum ${amount(card.least, unit)}`;
         case 'RUNS_OUT_BEFORE_DELIVERY':
-          return `runs out about ${item.runsOut ? dayAhead(item.runsOut.likely) : 'now'}, before an order comes`;
+          return `runs out about ${item.runsOut ? dayAhead(item.runsOut.likely) : 'now'}, before an order would arrive`;
         case 'PARTS_WEAR_OUT':
           return 'parts wear out';
       }
@@ -82,7 +82,7 @@ export function partReasons(group: Schemas['PartGroup']): string {
             .map((w) => `${w.part} on saw ${w.saw} about ${dayAhead(w.date.likely)} (est.)`)
             .join(', ');
         case 'RESERVED_EXCEEDS_SHELF':
-          return `waiting work on saw ${group.reserved.join(', ')} needs ${group.reserved.length}, ${group.shelf.length} there`;
+          return `waiting work on saw ${group.reserved.join(', ')} needs ${group.reserved.length}, ${group.shelf.length} on the shelf`;
         // What lies there of tagged parts has no least and is not used steadily.
         case 'BELOW_LEAST':
         case 'RUNS_OUT_BEFORE_DELIVERY':
@@ -102,11 +102,5 @@ export function orderWords(order: Schemas['OrderView'], unit: Schemas['StockUnit
 
 function expected(day: string): string {
   const days = daysApart(new Date(), fleetDay(day));
-  return days < 0 ? `${-days} ${days === -1 ? 'day' : 'days'} ago: ask for it` : dayAhead(day);
-}
-
-/** Kinds that are counted in litres; the book says so of each item once it is in it. */
-export function unitOf(kind: Schemas['StockKind']): Schemas['StockUnit'] {
-  if (kind === 'GREASE') return 'SHOT';
-  return kind === 'BAR_OIL' || kind === 'TWO_STROKE_OIL' ? 'LITRE' : 'PIECE';
+  return days < 0 ? `${-days} ${days === -1 ? 'day' : 'days'} ago: chase it` : dayAhead(day);
 }

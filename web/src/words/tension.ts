@@ -54,7 +54,7 @@ export function reasonOf(verdict: Verdict, method: Schemas['TensionMethod']): st
       case 'LOOSE_EVEN_DRY':
         return 'A dry chain reads falsely tight, and this one is loose all the same.';
       case 'UNFAIR':
-        return 'The reading was not fair, so it says nothing about the chain.';
+        return 'The reading was not valid, so it says nothing about the chain.';
       case 'READ_HOT':
         return 'A hot chain hangs looser than a cold one.';
       case 'TIGHTENED_HOT':
@@ -62,7 +62,7 @@ export function reasonOf(verdict: Verdict, method: Schemas['TensionMethod']): st
     }
   });
   if (verdict.outcome === 'TOO_TIGHT' || verdict.outcome === 'STUCK_TIGHT') {
-    said.push('A chain that runs so puts heat into nose, sprocket, bearing and clutch: look at them.');
+    said.push('A chain run like this puts heat into nose, sprocket, bearing and clutch: look at them.');
   }
   return said.join(' ');
 }
@@ -95,7 +95,7 @@ export function nextMoveOf(verdict: Verdict, method: Schemas['TensionMethod']): 
     case 'FIND_TIGHT_SPOT':
       return 'Pull round slowly, mark the place, and look there for a bent link; if it stays at the tip, for a seized nose.';
     case 'MEASURE':
-      return `${held}Take a rule and read the pull: by eye nobody knows how far to turn.`;
+      return `${held}Take a rule and read the pull: the eye cannot tell how far to turn.`;
   }
 }
 

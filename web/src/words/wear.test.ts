@@ -45,7 +45,7 @@ describe('wear in words', () => {
     ],
     [
       { kind: 'GROWS_FAST', saw: '12', power: 'BATTERY', chain: 'YC-12', figure: 0.6, against: 0.23 },
-      'Loop YC-12 on saw 12 grows 0.6 mm a charge, against 0.23 mm before or on its sisters. Sprocket, nuts, oil.',
+      'Loop YC-12 on saw 12 grows 0.6 mm a charge, against 0.23 mm before or on its sisters. Look at sprocket, nuts and oil.',
     ],
     [
       {
@@ -58,7 +58,7 @@ describe('wear in words', () => {
         times: 11,
         of: 11,
       },
-      'Loop YC-12 on saw 12: the left side was shorter in 11 of 11 sharpenings, by 0.20 mm. A hand presses harder there, or the vice stands askew.',
+      'Loop YC-12 on saw 12: the left side was shorter in 11 of 11 sharpenings, by 0.20 mm. Somebody presses harder there, or the vice sits askew.',
     ],
   ] as [Schemas['Insight'], string][])('%# names what stands out', (insight, said) => {
     expect(insightSentence(insight)).toBe(said);

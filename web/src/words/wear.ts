@@ -47,10 +47,10 @@ export function insightSentence(found: Schemas['Insight']): string {
     case 'EATS_EDGES':
       return `Saw ${found.saw} wears cutters fast: ${figure} a ${tank}, its sisters ${against}. Ask where it works.`;
     case 'COSTLY_OUTING':
-      return `Saw ${found.saw}: between ${dayOf(found.from ?? '')} and ${dayOf(found.to ?? '')} a ${tank} cost ${figure} of cutter, usually ${against}. Look who had it, and in what.`;
+      return `Saw ${found.saw}: between ${dayOf(found.from ?? '')} and ${dayOf(found.to ?? '')} a ${tank} cost ${figure} of cutter, usually ${against}. Look who had it, and what it cut.`;
     case 'GROWS_FAST':
-      return `Loop ${found.chain} on saw ${found.saw} grows ${figure} a ${tank}, against ${against} before or on its sisters. Sprocket, nuts, oil.`;
+      return `Loop ${found.chain} on saw ${found.saw} grows ${figure} a ${tank}, against ${against} before or on its sisters. Look at sprocket, nuts and oil.`;
     case 'SHORTER_SIDE':
-      return `Loop ${found.chain} on saw ${found.saw}: the ${sideWords[found.side ?? 'LEFT']} side was shorter in ${found.times ?? 0} of ${found.of ?? 0} sharpenings, by ${byCaliper(found.figure)}. A hand presses harder there, or the vice stands askew.`;
+      return `Loop ${found.chain} on saw ${found.saw}: the ${sideWords[found.side ?? 'LEFT']} side was shorter in ${found.times ?? 0} of ${found.of ?? 0} sharpenings, by ${byCaliper(found.figure)}. Somebody presses harder there, or the vice sits askew.`;
   }
 }

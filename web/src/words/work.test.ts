@@ -52,9 +52,9 @@ describe('what waits, in words', () => {
   it('names a fault by its cause once that is found, and what comes next', () => {
     const repair = fault('FAULT_REPAIR', 'Oil hole of the bar blocked', 'GROOVE');
     expect(workTitle(repair, 'PETROL')).toBe('Oil hole of the bar blocked');
-    expect(workReason(repair, 'PETROL')).toBe('Cause found. Done by: groove and oil holes');
+    expect(workReason(repair, 'PETROL')).toBe('Cause found. To do: groove and oil holes');
     expect(workReason(fault('FAULT_FIND', 'Chain runs dry'), 'PETROL')).toBe('Complaint: find the cause');
-    expect(workReason(fault('FAULT_PROOF', 'Pump worn'), 'PETROL')).toBe('Repaired. Proved by: oil card');
+    expect(workReason(fault('FAULT_PROOF', 'Pump worn'), 'PETROL')).toBe('Repaired. To prove: oil card');
     expect(workReason({ what: 'FAULT_STANDS', state: 'DUE', about: 'Cap seal' }, 'PETROL')).toBe(
       'Closed only by a dry day on card',
     );
@@ -65,11 +65,13 @@ describe('what waits, in words', () => {
   });
   it('says how the oil goes beside the fuel', () => {
     expect(workTitle(oil('NOT_OILING', 0.2), 'PETROL')).toBe(
-      'Oil use 0.2 of the usual: the chain is not oiled',
+      'Oil use 0.2 times the usual: the chain is not oiled',
     );
-    expect(workTitle(oil('OIL_USE_LOW', 0.4), 'PETROL')).toBe('Oil use 0.4 of the usual: low');
+    expect(workTitle(oil('OIL_USE_LOW', 0.4), 'PETROL')).toBe('Oil use 0.4 times the usual: low');
     expect(workReason(oil('OIL_USE_LOW', 0.4), 'PETROL')).toBe('Over the last tanks. An oil card proves it');
-    expect(workReason(oil('OIL_USE_HIGH', 1.5), 'PETROL')).toMatch(/^Adjuster in, .* proves no leak away$/);
+    expect(workReason(oil('OIL_USE_HIGH', 1.5), 'PETROL')).toMatch(
+      /^Turn the adjuster in, .* does not rule out a leak$/,
+    );
     expect(workTitle(oil('OIL_STILL_FULL', 0), 'PETROL')).toBe('A whole tank burned and the oil still full');
   });
   it.each([

@@ -23,7 +23,7 @@ export function workTitle(work: Work, power: Schemas['Power']): string {
     case 'NOT_SET_BACK':
       return work.needs.length === 1 && work.step === 'TENSION'
         ? 'Read the tension: the set was apart'
-        : 'Set it back: the set was apart';
+        : 'Refit the set: it was apart';
     case 'NOT_UNDERSTOOD':
       return work.records === 1
         ? 'One of its records cannot be understood'
@@ -41,7 +41,7 @@ export function workTitle(work: Work, power: Schemas['Power']): string {
     case 'TIGHT_SPOT':
       return 'Binds in one place. Find the link or the nose';
     case 'READING_NOT_FAIR':
-      return 'Last reading was not fair. Read again';
+      return 'Last reading was not valid. Read again';
     case 'READ_HOT':
       return 'Read hot. Read again on the cold chain';
     case 'GROWN_TO_LIMIT':
@@ -77,11 +77,11 @@ export function workTitle(work: Work, power: Schemas['Power']): string {
         ? 'A whole tank burned and the oil still full'
         : `A whole ${tank} used and the oil still full`;
     case 'NOT_OILING':
-      return `Oil use ${rounded(work.share, 2)} of the usual: the chain is not oiled`;
+      return `Oil use ${rounded(work.share, 2)} times the usual: the chain is not oiled`;
     case 'OIL_USE_LOW':
-      return `Oil use ${rounded(work.share, 2)} of the usual: low`;
+      return `Oil use ${rounded(work.share, 2)} times the usual: low`;
     case 'OIL_USE_HIGH':
-      return `Oil use ${rounded(work.share, 2)} of the usual: runs out first, or leaks`;
+      return `Oil use ${rounded(work.share, 2)} times the usual: runs out early, or leaks`;
     case 'FAULT_SORT':
     case 'FAULT_FIND':
     case 'FAULT_REPAIR':
@@ -128,7 +128,7 @@ export function needWords(need: Schemas['Need']): string {
 /** The same in one line, in the order in which it is done. */
 export function stillMissing(needs: Schemas['Need'][]): string {
   return needs.length === 0
-    ? 'Nothing is missing but the release'
+    ? 'Only the release is missing'
     : `Still missing: ${needs.map((need) => needWords(need).toLowerCase()).join('; ')}`;
 }
 
@@ -172,15 +172,15 @@ export function workReason(work: Work, power: Schemas['Power']): string {
     case 'OIL_USE_LOW':
       return `Over the last ${BURNED[power]}s. An oil card proves it`;
     case 'OIL_USE_HIGH':
-      return 'Adjuster in, or look where it is wet. A card that passes proves no leak away';
+      return 'Turn the adjuster in, or look where it is wet. A passing card does not rule out a leak';
     case 'FAULT_SORT':
-      return 'Complaint told in words: say which it is';
+      return 'Complaint in words only: choose which it is';
     case 'FAULT_FIND':
       return 'Complaint: find the cause';
     case 'FAULT_REPAIR':
-      return `Cause found. Done by: ${stepWords[work.step].title.toLowerCase()}`;
+      return `Cause found. To do: ${stepWords[work.step].title.toLowerCase()}`;
     case 'FAULT_PROOF':
-      return `Repaired. Proved by: ${stepWords[work.step].title.toLowerCase()}`;
+      return `Repaired. To prove: ${stepWords[work.step].title.toLowerCase()}`;
     case 'FAULT_CLOSES':
       return 'Repaired and proved. Close the fault';
     case 'FAULT_STANDS':
@@ -189,7 +189,7 @@ export function workReason(work: Work, power: Schemas['Power']): string {
       return 'With a qualified mechanic';
     case 'FINDING_WAITS':
     case 'STEP_ATTENDS':
-      return `Done by: ${stepWords[work.step].title.toLowerCase()}`;
+      return `To do: ${stepWords[work.step].title.toLowerCase()}`;
     case 'TASK_DUE':
       return work.events.length > 0
         ? capital(work.events.map((e) => eventWords[e]).join(', '))

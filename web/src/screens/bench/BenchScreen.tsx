@@ -38,7 +38,7 @@ function Filled({ board }: { board: Schemas['Board'] }) {
   const open = board.rails.filter((r) => r.kind === 'BENCH').flatMap((r) => r.plates);
   const next = board.work.filter((row) => !row.crew && !row.visit && row.state !== 'FIT');
   const filter = useWorkFilter(next);
-  const { some, more } = useSome(filter.rows, SHOWN);
+  const { some, more } = useSome(filter.rows, SHOWN, filter.asked);
   return (
     <Box
       sx={{

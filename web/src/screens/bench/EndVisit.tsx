@@ -137,7 +137,7 @@ export function EndVisit({
               disabled={!end.ready}
               onClick={hang}
             >
-              Sign as {person?.name} and hang the plate back&nbsp;
+              Sign as {person?.name} and hang the plate back
               <Key of={COMMANDS.bench.keys.hang} />
             </Button>
           </Box>

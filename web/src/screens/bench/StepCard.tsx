@@ -109,7 +109,7 @@ function Stands({
       </Box>
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button variant="contained" onClick={onNext}>
-          Next&nbsp;
+          Next
           <Key of={COMMANDS.bench.keys.next} />
         </Button>
         <Button variant="outlined" onClick={onAgain}>
@@ -127,7 +127,7 @@ function ToTension({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDo
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
       <Button variant="contained" onClick={open}>
-        Read the tension&nbsp;
+        Read the tension
         <Key of={COMMANDS.bench.keys.next} />
       </Button>
       <Skip visit={visit} step={step} onDone={onDone} />
@@ -177,14 +177,14 @@ function StepForm({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDon
       {step.step === 'SHARPEN' && (
         <Box>
           <Button variant="outlined" onClick={toVice}>
-            Map the loop in the vice&nbsp;
+            Map the loop in the vice
             <Key of={COMMANDS.bench.keys.vice} />
           </Button>
         </Box>
       )}
       <StepVerdict answer={form.answer} said={form.said} done={options.length === 1}>
         <Button variant="contained" disabled={form.pending} onClick={form.submit}>
-          {form.outcome === 'FAIL' ? `Save and hold saw ${visit.tag}` : 'Save, next'}&nbsp;
+          {form.outcome === 'FAIL' ? `Save and hold saw ${visit.tag}` : 'Save, next'}
           <Key of={COMMANDS.bench.keys.next} />
         </Button>
         <Skip visit={visit} step={step} onDone={onDone} />
@@ -238,7 +238,7 @@ function Skip({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDone'>)
       onClick={begin}
       sx={{ color: 'inherit', '&:hover': { background: 'transparent' } }}
     >
-      {step.optional ? 'Leave it' : 'Skip'}&nbsp;
+      {step.optional ? 'Leave it' : 'Skip'}
       <Key of={COMMANDS.bench.keys.skip} />
     </Button>
   );

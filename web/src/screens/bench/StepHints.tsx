@@ -21,7 +21,7 @@ export function hints(visit: Schemas['VisitPage'], step: Schemas['Step']): strin
     case 'BLUING_CAUSE':
       return known.bluing.length > 0
         ? [`Look there first: ${known.bluing.map((cause) => BLUED[cause]).join('; then ')}.`]
-        : ['Nothing on record speaks for one of them.'];
+        : ['Nothing on record points to one of them.'];
     case 'REFIT':
       return known.flip ? [flipSentence(known.flip)] : [];
     case 'DEPTH_GAUGES':

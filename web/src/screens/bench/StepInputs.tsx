@@ -1,3 +1,4 @@
+import { useMarks } from '../../parts/PartTag';
 import { useKeys } from '../../shell/keys';
 import { useRef } from 'react';
 import Box from '@mui/material/Box';
@@ -207,7 +208,7 @@ function SayKey({
       {label}
       {number && (
         <>
-          &nbsp;<Key>{number}</Key>
+          <Key>{number}</Key>
         </>
       )}
     </Box>
@@ -285,30 +286,33 @@ function PartChoice({
   onChange: (changed: Partial<StepDraft>) => void;
 }) {
   const { data: parts } = useParts();
+  const marks = useMarks();
   const shelf =
     step === 'REPLACE_CHAIN'
       ? (parts?.chains ?? []).map((c) => ({
           tag: c.tag,
-          on: c.onSaw ?? c.retiredAt,
+          on: c.onSaw,
           size: `${c.driveLinks} drive links`,
         }))
       : step === 'REPLACE_BAR'
         ? (parts?.bars ?? []).map((b) => ({
             tag: b.tag,
-            on: b.onSaw ?? b.retiredAt,
+            on: b.onSaw,
             size: barLength(b.lengthMm),
           }))
         : (parts?.sprockets ?? []).map((s) => ({
             tag: s.tag,
-            on: s.onSaw ?? s.retiredAt,
+            on: s.onSaw,
             size: `${s.teeth} teeth`,
           }));
-  const options = shelf.filter((p) => !p.on).map((p) => ({ value: p.tag, label: `${p.tag}, ${p.size}` }));
+  const options = shelf
+    .filter((p) => !p.on && !marks(p.tag))
+    .map((p) => ({ value: p.tag, label: `${p.tag}, ${p.size}` }));
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'end' }}>
       <Box sx={{ flex: '1 1 220px' }}>
         <Pick
-          label="Goes on, from the shelf"
+          label="Part from the shelf"
           value={draft.part}
           options={[{ value: '', label: options.length ? 'Choose' : 'Nothing on the shelf' }, ...options]}
           onChange={(part) => onChange({ part })}
@@ -331,7 +335,7 @@ function PartChoice({
       <Box sx={{ flex: '1 1 260px' }}>
         <Field
           label="Why the old one is retired"
-          hint="Empty: it goes back to the shelf"
+          hint="Leave empty to put it back on the shelf"
           value={draft.retireReason}
           onChange={(retireReason) => onChange({ retireReason })}
           problem={problemAt('reason')}

@@ -44,7 +44,7 @@ export function StepVerdict({
 
 /** Parts do not heal: said before it is saved, so that the hand measures again while it is there. */
 function doubtSentence(doubt: Schemas['Doubt']): string {
-  return `${measureWords[doubt.measure]} ${byGauge(doubt.figure)} is better than ${byGauge(doubt.before)} on ${dayOf(doubt.beforeAt)}: measure again. Until a second reading agrees it counts for nothing.`;
+  return `${measureWords[doubt.measure]} ${byGauge(doubt.figure)} is better than ${byGauge(doubt.before)} on ${dayOf(doubt.beforeAt)}: measure again. Until a second reading agrees, this one does not count.`;
 }
 
 const WORDS: Record<Schemas['StepOutcome'], string> = { FINE: 'Fine', ATTEND: 'Needs work', FAIL: 'Fail' };
@@ -72,7 +72,7 @@ function sentence(
     if (verdict.findings.length > 0)
       parts.push(`${verdict.findings.map((f) => findingWords[f]).join('; ')}.`);
     if (verdict.opens.length > 0) {
-      parts.push(`Opens: ${verdict.opens.map((s) => stepWords[s].title.toLowerCase()).join(', ')}.`);
+      parts.push(`Also needed: ${verdict.opens.map((s) => stepWords[s].title.toLowerCase()).join(', ')}.`);
     }
   }
   if (outcome === 'FAIL') parts.push('This holds the saw.');

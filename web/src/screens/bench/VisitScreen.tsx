@@ -1,3 +1,4 @@
+import { PartTag } from '../../parts/PartTag';
 import { Loading } from '../../parts/Loading';
 import { useAtWork } from '../../shell/leaving';
 import Box from '@mui/material/Box';
@@ -63,8 +64,8 @@ function StruckNote({ visit, struck }: { visit: Schemas['VisitPage']; struck: Sc
         sentences={[
           `${struck.by} struck this visit out, ${momentOf(struck.at)}: ${struck.reason}.`,
           struck.instead
-            ? 'What was done stands on the right saw now.'
-            : 'Its records stay readable in the log and count no more.',
+            ? 'What was done is on the right saw now.'
+            : 'Its records stay readable in the log and no longer count.',
         ]}
       >
         <Box sx={{ mt: 1 }}>
@@ -128,7 +129,7 @@ function Filled({ visit }: { visit: Schemas['VisitPage'] }) {
                 End of the visit
               </Button>
               <Button variant="outlined" onClick={undo}>
-                Take the last entry back&nbsp;
+                Take the last entry back
                 <Key of={COMMANDS.bench.keys.undo} />
               </Button>
               <AddStep visit={visit} onAdded={(added) => setChosen(added)} />
@@ -202,10 +203,14 @@ function Head({ visit }: { visit: Schemas['VisitPage'] }) {
             saw.barLengthMm ? `${barLength(saw.barLengthMm)} bar` : 'no bar',
             saw.profile.pitch ? `${words.pitch[saw.profile.pitch]} pitch` : '',
             saw.driveLinks ? `${saw.driveLinks} drive links` : '',
-            saw.chain ? `chain ${saw.chain}` : '',
           ]
             .filter(Boolean)
             .join(', ')}
+          {saw.chain && (
+            <>
+              , chain <PartTag tag={saw.chain} linked={false} />
+            </>
+          )}
           <Box component="span" sx={{ display: { xs: 'none', md: 'inline' } }}>
             . Begun {momentOf(visit.startedAt)} by {visit.startedBy}
           </Box>

@@ -6,7 +6,7 @@ import { Panel } from '../../parts/Panel';
 const STEPS: { to: string; does: string; why: ReactNode }[] = [
   {
     to: '/settings',
-    does: 'Say how the fleet writes and reads',
+    does: 'Choose units and the house method',
     why: 'Millimetres or inches, litres or gallons, and the one way in which everybody reads tension.',
   },
   {
@@ -21,7 +21,7 @@ const STEPS: { to: string; does: string; why: ReactNode }[] = [
   },
   {
     to: '/stores',
-    does: 'Put spare parts and oil into the book',
+    does: 'Add spare parts and oil to the stores',
     why: 'Then the program says what will run out, and when.',
   },
   {

@@ -22,7 +22,7 @@ export function Morning({ board }: { board: Schemas['Board'] }) {
       <Group title="Bench first" tags={with_('DUE')} empty="None." />
       <Group title="Must not go out" tags={with_('HELD')} empty="None." />
       <Box sx={{ mt: 1.5 }}>
-        <Link to="/crews">Issue saws</Link>&nbsp;
+        <Link to="/crews">Issue saws</Link>
         <Key of={COMMANDS.anywhere.keys.crews} />
       </Box>
     </Panel>

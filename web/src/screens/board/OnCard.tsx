@@ -27,7 +27,7 @@ function said(saw: Schemas['OnCard']): string {
     case 'LAST_LOOK_DUE':
       return 'Dry day is over, look now';
     case 'WET':
-      return 'Wet: swap one thing';
+      return 'Wet: swap one part';
     case 'STANDS':
     case 'DRY_SO_FAR':
     case 'NOT_STANDING':

@@ -20,7 +20,7 @@ const SHOWN = 20;
 /** What waits over the fleet, most urgent first: what, why, how long, with the tally of what was used up. */
 export function WorkWaiting({ rows }: { rows: Schemas['WorkRow'][] }) {
   const filter = useWorkFilter(rows);
-  const { some, more } = useSome(filter.rows, SHOWN);
+  const { some, more } = useSome(filter.rows, SHOWN, filter.asked);
   return (
     <Box component="section" aria-labelledby="work-waiting" sx={{ minWidth: 0 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', justifyContent: 'space-between', gap: 2 }}>

@@ -13,7 +13,11 @@ type Wanted = Schemas['FitState'] | 'ALL';
 const FEW = 12;
 
 /** What of the waiting work is looked at: by state, and by a word of a saw or of its work. */
-export function useWorkFilter(rows: Schemas['WorkRow'][]): { rows: Schemas['WorkRow'][]; fields: ReactNode } {
+export function useWorkFilter(rows: Schemas['WorkRow'][]): {
+  rows: Schemas['WorkRow'][];
+  asked: string;
+  fields: ReactNode;
+} {
   const [state, setState] = useState<Wanted>('ALL');
   const [text, setText] = useState('');
   const wanted = text.trim().toLowerCase();
@@ -32,6 +36,7 @@ export function useWorkFilter(rows: Schemas['WorkRow'][]): { rows: Schemas['Work
   ];
   return {
     rows: shown,
+    asked: `${state} ${wanted}`,
     fields: rows.length > FEW && (
       <Box role="search" sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'end', mb: 1 }}>
         <Choice<Wanted> label="Show" value={state} options={options} onChange={setState} />

@@ -31,7 +31,7 @@ export function EffectNote({
             : words.loading}
       </Box>
       {refused && (
-        <ProblemNote sentences={['An officer has to do this: it takes something back that holds.']} />
+        <ProblemNote sentences={['Only an officer can do this: it takes back something that holds.']} />
       )}
     </>
   );

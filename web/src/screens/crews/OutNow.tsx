@@ -14,7 +14,7 @@ import { useSigned } from '../../shell/signed';
 
 /** How much of the oil tank went in with a tank of fuel; most often nobody says, and one press is enough. */
 const OIL = [
-  { value: '', label: 'Not looked' },
+  { value: '', label: 'Not checked' },
   { value: '0', label: 'None' },
   { value: '0.25', label: 'A quarter' },
   { value: '0.5', label: 'Half' },

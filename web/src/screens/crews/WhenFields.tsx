@@ -51,7 +51,7 @@ export function WhenFields({
       </Box>
       <Box sx={{ flex: '1 1 200px' }}>
         <Field
-          label="Why it is written down later"
+          label="Why it is entered late"
           value={when.reason}
           onChange={(reason) => onChange({ ...when, reason })}
           problem={problemAt('reason')}

@@ -40,7 +40,7 @@ export function EndFault({ fault }: { fault: Schemas['FaultPage'] }) {
         value={note}
         onChange={setNote}
         problem={problem?.at('note')}
-        hint="What it was about has to pass its test first"
+        hint="What was complained of has to pass its test first"
       />
       <ProblemNote sentences={problem ? problem.besides(['note']) : []} />
       <Box>

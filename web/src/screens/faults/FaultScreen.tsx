@@ -56,7 +56,7 @@ export default function FaultScreen() {
   );
 }
 
-/** What is done about it now. */
+/** What to do about it now. */
 function Act({ fault }: { fault: Schemas['FaultPage'] }) {
   switch (fault.stage) {
     case 'SORT':

@@ -25,7 +25,7 @@ export default function FaultsScreen() {
           Faults
         </Box>
         <Button variant="contained" component={Link} to="/faults/new">
-          Report a complaint&nbsp;
+          Report a complaint
           <Key of={COMMANDS.complaints.keys.take} />
         </Button>
       </Box>

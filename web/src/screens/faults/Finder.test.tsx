@@ -201,14 +201,14 @@ describe('the finder', () => {
     delete ended.next;
     const finder = show(<Finder fault={ended} />);
     expect(screen.getByRole('alert').textContent).toContain('oil came; no oil came');
-    await finder.user.click(screen.getByRole('button', { name: 'Take it again: Card test' }));
+    await finder.user.click(screen.getByRole('button', { name: 'Answer again: Card test' }));
     await waitFor(() => expect(finder.sent[0]?.body).toMatchObject({ check: 'card' }));
     expect(screen.getByRole('region', { name: 'Unclear' }).textContent).toContain('qualified mechanic');
-    await finder.user.click(screen.getByRole('button', { name: 'Give it to a mechanic' }));
+    await finder.user.click(screen.getByRole('button', { name: 'Hand it to a mechanic' }));
     // Figures in a note are no answers.
     await finder.user.type(screen.getByLabelText('Where it goes, and what is known'), 'Shop 2, bay 1');
     expect(finder.sent).toHaveLength(1);
-    await finder.user.click(screen.getByRole('button', { name: 'Give it to a mechanic' }));
+    await finder.user.click(screen.getByRole('button', { name: 'Hand it to a mechanic' }));
     await waitFor(() => expect(finder.sent[1]?.body).toMatchObject({ note: 'Shop 2, bay 1' }));
   });
 

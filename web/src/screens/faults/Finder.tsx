@@ -66,14 +66,14 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
       {fault.clash && (
         <Box
           component="section"
-          aria-label="Answers that do not go together"
+          aria-label="Answers that contradict each other"
           sx={{ display: 'grid', gap: 1 }}
         >
           <ProblemNote
             sentences={[
               fault.clash.with
-                ? `Two answers do not go together: ${fault.clash.said}; ${fault.clash.with}. Take one of them again before anything is concluded.`
-                : `One answer does not go with the complaint: ${fault.clash.said}. Take it again, or end the complaint as not confirmed.`,
+                ? `Two answers contradict each other: ${fault.clash.said}; ${fault.clash.with}. Answer one of them again before going on.`
+                : `One answer does not fit the complaint: ${fault.clash.said}. Answer it again, or end the complaint as not confirmed.`,
             ]}
           />
           <Box>
@@ -82,7 +82,7 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
               disabled={pending}
               onClick={() => void act('/api/faults/{id}/doubt', { check: fault.clash?.check ?? '' })}
             >
-              Take it again: {fault.clash.title}
+              Answer again: {fault.clash.title}
             </Button>
           </Box>
         </Box>
@@ -107,20 +107,20 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
             {first.title}
           </Box>
           <Box sx={{ mb: 1.5 }}>
-            Seen, and it stands clear. It becomes bench work, with its proof.
+            Seen, and well ahead of the rest. It becomes bench work, with its proof.
             {fault.seenToo.length > 0 &&
               ` Seen too: ${fault.seenToo.join('; ')}. That comes next, when the complaint is still there after the proof.`}
           </Box>
           <Button variant="contained" disabled={pending} onClick={take}>
-            This is the cause&nbsp;
+            This is the cause
             <Key of={COMMANDS.finder.keys.take} />
           </Button>
         </Box>
       )}
       {fault.outcome === 'UNCLEAR' && (
         <Box component="section" aria-label="Unclear" sx={{ fontSize: 17 }}>
-          No check that is left tells enough, and no cause was seen. Take it to a qualified mechanic with the
-          record so far, take an answer again, or choose a cause beside.
+          No check left would tell enough, and no cause was seen. Take it to a qualified mechanic with the
+          record so far, answer a check again, or choose a cause from the list.
         </Box>
       )}
       {check && (
@@ -136,7 +136,7 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
       {check?.code === CARD_STAND && <LeakStand fault={fault} act={act} pending={pending} />}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
         <Button variant="outlined" disabled={asked === 0 || pending} onClick={back}>
-          Take the last answer back&nbsp;
+          Take the last answer back
           <Key of={COMMANDS.finder.keys.back} />
         </Button>
         <ToMechanic act={act} problem={problem?.at('note')} />
@@ -266,7 +266,8 @@ function AnswerKey({
         background: t.vars.palette.background.paper,
       })}
     >
-      {label}&nbsp;<Key>{shown}</Key>
+      {label}
+      <Key>{shown}</Key>
     </Button>
   );
 }

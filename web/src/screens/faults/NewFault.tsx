@@ -84,7 +84,7 @@ export default function NewFault() {
         <ProblemNote sentences={besides} />
         <Box>
           <Button type="submit" variant="contained" disabled={!chosen || !ready}>
-            {chosen?.holds ? `Take it and hold saw ${tag.trim()}` : 'Take it, find the cause'}
+            {chosen?.holds ? `Report it and hold saw ${tag.trim()}` : 'Report it, find the cause'}
           </Button>
         </Box>
       </Box>

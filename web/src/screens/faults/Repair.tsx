@@ -48,7 +48,7 @@ export function Repair({ fault }: { fault: Schemas['FaultPage'] }) {
             </Button>
           )}
           <Button variant="outlined" disabled={pending} onClick={() => void act('/api/faults/{id}/drop', {})}>
-            That was not it, go on asking
+            That was not it, keep looking
           </Button>
         </Box>
       )}
@@ -61,7 +61,7 @@ function Work({ fault }: { fault: Schemas['FaultPage'] }) {
   const visit = useStartVisit(fault.tag);
   const cause = fault.cause;
   return (
-    <Box component="section" aria-label="What is done about it" sx={{ display: 'grid', gap: 1 }}>
+    <Box component="section" aria-label="What to do about it" sx={{ display: 'grid', gap: 1 }}>
       <Box sx={{ fontSize: 17 }}>{stageSentence({ stage: fault.stage, steps: fault.unproved })}.</Box>
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {cause?.steps.map((step) => (
@@ -73,7 +73,7 @@ function Work({ fault }: { fault: Schemas['FaultPage'] }) {
       </Box>
       {cause && cause.parts.length > 0 && (
         <Box sx={{ color: 'text.secondary' }}>
-          May take from the shelf: {cause.parts.map((p) => stockWords[p].toLowerCase()).join(', ')}.
+          May need from the shelf: {cause.parts.map((p) => stockWords[p].toLowerCase()).join(', ')}.
         </Box>
       )}
       <ProblemNote sentences={visit.error ? [visit.error.message] : []} />
@@ -125,7 +125,7 @@ function Close({ act, pending, ready }: { act: FaultAct; pending: boolean; ready
       sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'end' }}
     >
       <Box sx={{ width: 260 }}>
-        <Field label="Note at the end" value={note} onChange={setNote} />
+        <Field label="Closing note" value={note} onChange={setNote} />
       </Box>
       <Button type="submit" variant={ready ? 'contained' : 'outlined'} disabled={pending}>
         Close the fault

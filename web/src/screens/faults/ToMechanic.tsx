@@ -28,12 +28,12 @@ export function ToMechanic({ act, problem }: { act: FaultAct; problem: Wrong | u
         />
       </Box>
       <Button type="submit" variant="outlined">
-        Give it to a mechanic
+        Hand it to a mechanic
       </Button>
     </Box>
   ) : (
     <Button variant="outlined" onClick={() => setOpen(true)}>
-      Give it to a mechanic
+      Hand it to a mechanic
     </Button>
   );
 }

@@ -76,7 +76,7 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
               sx={{ p: 0, minWidth: 0, minHeight: 28, fontSize: 13 }}
               onClick={() => setEach(!each)}
             >
-              {each ? 'Gather them' : 'Step by step'}
+              {each ? 'Show together' : 'Step by step'}
             </Button>
           )}
         </Box>

@@ -20,8 +20,8 @@ const KINDS: Record<Schemas['LogKind'], string> = {
   FITTED: 'Sets fitted',
   HELD: 'Holds by a person',
   RELEASED: 'Releases',
-  VISIT_ENDED: 'Ends of visits',
-  SAW: 'Saws retired, back, tagged',
+  VISIT_ENDED: 'Visits closed',
+  SAW: 'Saws retired, brought back, retagged',
   FAULT: 'Faults',
 };
 

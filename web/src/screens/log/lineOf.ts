@@ -1,3 +1,4 @@
+import { house } from '../../words/house';
 import type { Schemas } from '../../api/client';
 import { figureWords, findingWords, measureWords, outcomeWords, stepWords } from '../../words/bench';
 import { words } from '../../words/en';
@@ -5,18 +6,6 @@ import { happenedWords, wetWords } from '../../words/faults';
 import { figure, rounded } from '../../words/format';
 import { units } from '../../words/schedule';
 import { verdictWord } from '../../words/tension';
-
-/** What is measured is a length, but for these. */
-const KIND: Partial<Record<Schemas['Measure'], Schemas['FigureKind']>> = {
-  STROKES_LEFT: 'COUNT',
-  STROKES_RIGHT: 'COUNT',
-  GREASE_PUMPS: 'COUNT',
-  FUEL_AGE: 'DAYS',
-  OIL_LEFT: 'PERCENT',
-  AIR_TEMPERATURE: 'CELSIUS',
-  OILER_TURNS: 'TURNS',
-  BULB_PRESSES: 'COUNT',
-};
 
 /** A record in words: what it was, and what it said. */
 export function lineOf(entry: Schemas['LogEntry']): { head: string; rest: string } {
@@ -103,7 +92,7 @@ function readingWords({ method, figure: read, tips }: Schemas['ReadingLine']): s
 export function figuresOf(step: Schemas['StepLine']): string[] {
   return told(step.figures).map(
     ([measure, read]) =>
-      `${measureWords[measure].toLowerCase()} ${figureWords(read, KIND[measure] ?? 'LENGTH')}`,
+      `${measureWords[measure].toLowerCase()} ${figureWords(read, house().figures[measure] ?? 'LENGTH')}`,
   );
 }
 

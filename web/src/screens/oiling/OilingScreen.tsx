@@ -102,7 +102,7 @@ export default function OilingScreen() {
               label="Oil at the outlet, bar off, brake off?"
               value={outlet}
               options={[
-                { value: 'UNKNOWN', label: 'Not looked' },
+                { value: 'UNKNOWN', label: 'Not checked' },
                 { value: 'YES', label: 'Yes' },
                 { value: 'NO', label: 'No' },
               ]}
@@ -170,12 +170,12 @@ function Grade({ thinBelow }: { thinBelow: number }) {
   return (
     <Panel title="Which oil">
       <Field
-        label="Degrees Celsius at work"
+        label="Temperature at work, °C"
         inputMode="numeric"
         value={celsius}
         onChange={setCelsius}
         problem={error?.message}
-        hint={`Below ${rounded(thinBelow, 0)} °C the thin one. Only oil made for bars, never drained engine oil.`}
+        hint={`Below ${rounded(thinBelow, 0)} °C the thin grade. Only oil made for bars, never drained engine oil.`}
       />
       {data && (
         <Box role="status" sx={{ fontWeight: 600, mt: 1 }}>

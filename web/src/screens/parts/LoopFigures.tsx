@@ -63,31 +63,31 @@ function Figures({
           control={control}
           name="wearMark"
           label={inUnit(words.loop.wearMark)}
-          hint="Else that of an unmarked loop. A lower mark lifts no hold: measure the loop again by it."
+          hint="Empty: as for an unmarked loop. A lower mark does not lift a hold: measure the loop again."
         />
-        <FormField control={control} name="file" label={inUnit(words.loop.file)} hint="Else by pitch" />
+        <FormField control={control} name="file" label={inUnit(words.loop.file)} hint="Empty: by pitch" />
         <FormField
           control={control}
           name="newCutter"
           label={inUnit(words.loop.newCutter)}
-          hint="Else by pitch (est.)"
+          hint="Empty: by pitch (est.)"
         />
         <FormField
           control={control}
           name="tangDepth"
           label={inUnit(words.loop.tangDepth)}
-          hint="Else by pitch (est.)"
+          hint="Empty: by pitch (est.)"
         />
         <FormField
           control={control}
           name="reason"
-          label="Why it is changed"
+          label="Reason for the change"
           hint="For instance: misread on the packet"
         />
       </Box>
       <ProblemNote sentences={besides} />
       <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
-        Change them
+        Save the figures
       </Button>
     </form>
   );

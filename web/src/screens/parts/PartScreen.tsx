@@ -1,3 +1,4 @@
+import { PartMark, PartTag } from '../../parts/PartTag';
 import { Loading } from '../../parts/Loading';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -36,6 +37,7 @@ export default function PartScreen() {
       <title>{`${part.tag} – Yellow Tally`}</title>
       <Box component="h1" sx={{ typography: 'h1', mt: 2, mb: 0.5 }}>
         {partWord(part.kind)} {part.tag}
+        <PartMark tag={part.tag} />
       </Box>
       <Box sx={{ color: 'text.secondary', mb: 2 }}>
         {describe(part)}. {tanks(part.tanks, part.power)} so far.{' '}
@@ -50,7 +52,7 @@ export default function PartScreen() {
         )}
       </Box>
       {part.condemned && (
-        <ProblemNote sentences={[`${part.tag} is condemned: it is not fitted again. Retire it.`]} />
+        <ProblemNote sentences={[`${part.tag} is condemned: it must not be fitted again. Retire it.`]} />
       )}
       <Box
         sx={{
@@ -70,9 +72,12 @@ export default function PartScreen() {
                 </strong>
                 : {dayOf(stay.from)} to {stay.until ? dayOf(stay.until) : 'now'},{' '}
                 {tanks(stay.tanks, part.power)}
-                {stay.sprocket &&
-                  stay.loop !== undefined &&
-                  `, loop ${stay.loop} of ${stay.loops ?? stay.loop} on ${stay.sprocket}`}
+                {stay.sprocket && stay.loop !== undefined && (
+                  <>
+                    {`, loop ${stay.loop} of ${stay.loops ?? stay.loop} on `}
+                    <PartTag tag={stay.sprocket} />
+                  </>
+                )}
               </Box>
             ))}
           </Panel>

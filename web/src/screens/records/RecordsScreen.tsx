@@ -22,17 +22,17 @@ export default function RecordsScreen() {
       >
         <Panel title="Proof">
           <Box sx={{ mb: 2, maxWidth: 560 }}>
-            Every record is sealed with what it says and with the seal of the record before it. Whoever alters
-            one in the file, takes one out or puts one in, breaks the seals from there on. The newest seal
-            stands on what is printed and in the name of each backup, so that a missing end shows as well.
+            Every record is sealed with what it says and with the seal of the record before it. Altering,
+            removing or adding one in the file breaks the seals from there on. The newest seal stands on what
+            is printed and in the name of each backup, so that a missing end shows as well.
           </Box>
           <SealLine bare />
           <PaperSeal />
         </Panel>
         <Panel title="Backups">
           <Box sx={{ mb: 2, maxWidth: 560 }}>
-            Each is one file. It counts when it was opened again and everything in it was looked through. How
-            often, and how many are kept, is a <Link to="/settings">setting</Link>.
+            Each is one file. It counts once it has been opened again and everything in it checked. How often,
+            and how many are kept, is a <Link to="/settings">setting</Link>.
           </Box>
           <BackupList />
         </Panel>

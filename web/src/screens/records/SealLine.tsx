@@ -30,7 +30,7 @@ export function SealLine({ bare = false }: { bare?: boolean }) {
           disabled={seal.checking || check.isPending}
           onClick={() => check.mutate({ id: newId() })}
         >
-          {seal.checking ? 'Looking through all records …' : 'Check all records'}
+          {seal.checking ? 'Checking all records …' : 'Check all records'}
         </Button>
         {!bare && <Link to="/records">Proof and backups</Link>}
       </Box>

@@ -111,7 +111,7 @@ function CardSheet({ base, onBase }: SheetProps) {
                       save.reset();
                     }}
                   >
-                    Take what stands now
+                    Keep what is there now
                   </Button>
                 </Box>
               </>

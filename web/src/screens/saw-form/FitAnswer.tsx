@@ -23,7 +23,7 @@ export function FitAnswer({ answer, set }: { answer: Schemas['FitAnswer'] | unde
       {chosen === 0
         ? 'No set: the saw stays held until one is fitted and read.'
         : open
-          ? 'Nothing disagrees so far. Some figures are still missing.'
+          ? 'It fits so far. Some figures are still missing.'
           : chosen === 3
             ? 'Bar, chain and sprocket fit each other.'
             : 'These parts fit each other. The set is not complete: the saw stays held.'}

@@ -1,3 +1,4 @@
+import { useMarks } from '../../parts/PartTag';
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import { useParts } from '../../api/queries';
@@ -28,8 +29,11 @@ interface Props {
 /** Bar, chain and sprocket: each from the shelf, new, or none. */
 export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
   const { data: parts } = useParts();
+  const marks = useMarks();
   const { bar, chain, sprocket } = set;
-  const free = (part: { onSaw?: string }) => part.onSaw === undefined || part.onSaw === sawTag;
+  // What hangs on this saw stays in its list, also condemned; else nothing that is out of use is offered.
+  const free = (part: { tag: string; onSaw?: string }) =>
+    part.onSaw === undefined ? !marks(part.tag) : part.onSaw === sawTag;
   const shelf = <P extends { tag: string; onSaw?: string }>(
     all: P[] | undefined,
     say: (part: P) => string,
@@ -37,7 +41,10 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
     { value: '', label: 'Choose' },
     ...(all ?? [])
       .filter(free)
-      .map((p) => ({ value: p.tag, label: `${p.tag}: ${say(p)}${p.onSaw ? ' (fitted)' : ''}` })),
+      .map((p) => ({
+        value: p.tag,
+        label: `${p.tag}: ${say(p)}${p.onSaw ? ` (${['fitted', marks(p.tag)?.word].filter(Boolean).join(', ')})` : ''}`,
+      })),
   ];
   return (
     <Box sx={{ display: 'grid', gap: 2.5 }}>
@@ -88,7 +95,7 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
               onChange={(gauge) => onChange({ bar: { ...bar, gauge } })}
             />
             <Field
-              label="Asks for drive links"
+              label="Drive links the bar takes"
               inputMode="numeric"
               value={bar.driveLinks}
               problem={notANumber(bar.driveLinks) ?? problemAt('set.bar.driveLinks')}
@@ -162,28 +169,28 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
             />
             <Field
               label={inUnit(words.loop.tangDepth)}
-              hint="Else by pitch (est.)"
+              hint="Empty: by pitch (est.)"
               value={chain.tangDepth}
               problem={problemAt('set.chain.tangDepth')}
               onChange={(tangDepth) => onChange({ chain: { ...chain, tangDepth } })}
             />
             <Field
               label={inUnit(words.loop.newCutter)}
-              hint="Else by pitch (est.)"
+              hint="Empty: by pitch (est.)"
               value={chain.newCutter}
               problem={problemAt('set.chain.newCutter')}
               onChange={(newCutter) => onChange({ chain: { ...chain, newCutter } })}
             />
             <Field
               label={inUnit(words.loop.wearMark)}
-              hint="Else that of an unmarked loop"
+              hint="Empty: as for an unmarked loop"
               value={chain.wearMark}
               problem={problemAt('set.chain.wearMark')}
               onChange={(wearMark) => onChange({ chain: { ...chain, wearMark } })}
             />
             <Field
               label={inUnit(words.loop.file)}
-              hint="Else by pitch"
+              hint="Empty: by pitch"
               value={chain.file}
               problem={problemAt('set.chain.file')}
               onChange={(file) => onChange({ chain: { ...chain, file } })}

@@ -13,7 +13,7 @@ export function DoubtedFigures({ tag, doubted }: { tag: string; doubted: Schemas
   return (
     <Box component="section" aria-label="Measured, not believed" sx={{ mb: 2 }}>
       <Heading level={2} why={11}>
-        Measured, not believed yet
+        Doubtful readings
       </Heading>
       {doubted.map((figure) => (
         <Box

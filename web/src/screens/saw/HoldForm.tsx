@@ -31,7 +31,7 @@ export function HoldForm({ tag, steps }: { tag: string; steps: Schemas['QuickSte
           <FormPick
             control={control}
             name="step"
-            label="What proves it good again"
+            label="What clears it"
             options={steps.map((s) => ({ value: s.step, label: stepWords[s.step].title }))}
           />
           <ProblemNote sentences={besides} />

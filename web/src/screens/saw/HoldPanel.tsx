@@ -99,7 +99,7 @@ function HoldLine({ hold }: { hold: Schemas['OpenHold'] }) {
       <Box sx={{ fontSize: 14 }}>
         Held {momentOf(hold.at)} by {hold.by}.
         {hold.note && hold.origin === 'RULE' && ` ${hold.note.replace(/\.$/, '')}.`}{' '}
-        {hold.struck && 'That failure was struck out: what is so, nobody knows until somebody looks. '}
+        {hold.struck && 'That failure was struck out: nobody knows how it is until somebody looks. '}
         {hold.cleared && 'Proved. Only the release is missing.'}
       </Box>
       {fell && (

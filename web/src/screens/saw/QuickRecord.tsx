@@ -123,7 +123,7 @@ function Task({ tag, step }: { tag: string; step: Schemas['QuickStep'] }) {
           value={when}
           onChange={setWhen}
           problem={form.problemAt('at')}
-          hint="Say in the note why it is written down later"
+          hint="Say in the note why it is entered late"
         />
       </Box>
       {(crew !== undefined || form.problemAt('outThere') !== undefined) && (

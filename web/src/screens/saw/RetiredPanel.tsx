@@ -1,3 +1,4 @@
+import { useMarks } from '../../parts/PartTag';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -50,7 +51,7 @@ function BringBack({ saw }: { saw: Schemas['SawView'] }) {
           control={control}
           name="reason"
           label="Why it comes back"
-          hint="It stands as its records say. After a long rest it is looked over first."
+          hint="It comes back as its records say; after a long rest it is looked over first."
         />
         <ProblemNote sentences={besides} />
         <div>
@@ -67,6 +68,7 @@ const KINDS = ['bar', 'chain', 'sprocket'] as const;
 
 function PartsOff({ saw }: { saw: Schemas['SawView'] }) {
   const [off, setOff] = useState<string[]>([]);
+  const marks = useMarks();
   const write = useSigned('/api/saws/{tag}/fittings', { path: { tag: saw.tag } });
   const kept = (kind: (typeof KINDS)[number]) => {
     const tag = saw[kind]?.tag;
@@ -81,7 +83,7 @@ function PartsOff({ saw }: { saw: Schemas['SawView'] }) {
             tag !== undefined && (
               <Tick
                 key={kind}
-                label={`Take ${kind} ${tag} off`}
+                label={`Take ${kind} ${tag} off${marks(tag) ? ` (${marks(tag)?.word})` : ''}`}
                 checked={off.includes(tag)}
                 onChange={(on) => setOff(on ? [...off, tag] : off.filter((t) => t !== tag))}
               />

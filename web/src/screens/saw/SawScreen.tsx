@@ -112,7 +112,7 @@ function Filled({
         {!retired && (
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, width: '100%' }}>
             <Button variant="contained" disabled={crew !== undefined} onClick={onBench}>
-              {schedule?.visitId ? 'Go on with the visit' : 'Start visit'}&nbsp;
+              {schedule?.visitId ? 'Go on with the visit' : 'Start visit'}
               <Key of={COMMANDS.saw.keys.visit} />
             </Button>
             {crew === undefined && tension.state !== 'HELD' && (
@@ -122,7 +122,7 @@ function Filled({
             )}
             {QUIETER.map(({ command, label, to }) => (
               <Button key={command} variant="text" component={Link} to={to(saw.tag)} sx={{ px: 1 }}>
-                {label}&nbsp;
+                {label}
                 <Key of={COMMANDS.saw.keys[command]} />
               </Button>
             ))}
@@ -240,7 +240,7 @@ function Waiting({
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
         What waits
       </Box>
-      {waits.length === 0 && <Box>{held ? 'Nothing but what holds it.' : 'Nothing. It may go out.'}</Box>}
+      {waits.length === 0 && <Box>{held ? 'Only what holds it.' : 'Nothing. It may go out.'}</Box>}
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, columnGap: 3 }}>
         {waits.map((work, i) => (
           <Box key={i} sx={{ py: 0.5 }}>

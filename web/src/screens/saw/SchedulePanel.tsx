@@ -21,7 +21,7 @@ export function SchedulePanel({ schedule }: { schedule: Schemas['SchedulePage'] 
         Dates are estimates from recent use, with the earliest and latest they may fall.
         {schedule.minutes > 0 && ` A visit now takes about ${minutes(schedule.minutes)}.`}
         {schedule.rideAlongs.length > 0 &&
-          ` Rides along: ${schedule.rideAlongs.map((r) => `${taskWords[r.task].toLowerCase()}, saves ${rounded(r.savedMinutes, 0)} min`).join('; ')}.`}
+          ` Worth doing in the same visit: ${schedule.rideAlongs.map((r) => `${taskWords[r.task].toLowerCase()}, saves ${rounded(r.savedMinutes, 0)} min`).join('; ')}.`}
       </Box>
       <UnknownPast tasks={schedule.tasks.filter((t) => t.unknown)} />
       {families.map((family) => (
@@ -93,7 +93,7 @@ function UnknownPast({ tasks }: { tasks: Schemas['TaskView'][] }) {
   const first = tasks.slice(0, LOOKED_AT_FIRST).map((t) => taskWords[t.task].toLowerCase());
   return (
     <Box sx={{ mb: 0.5 }}>
-      Nobody wrote down what this saw had before its first record here. Look first at: {first.join('; ')}.
+      Nothing is on record from before this saw’s first entry here. Look at these first: {first.join('; ')}.
     </Box>
   );
 }

@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import { Fragment } from 'react';
-import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { Panel } from '../../parts/Panel';
+import { PartTag } from '../../parts/PartTag';
 import { words } from '../../words/en';
 import { byGauge, length, tank } from '../../words/units';
 import { barLength, dayOf } from '../../words/format';
@@ -60,9 +60,9 @@ export function SetPanel({ saw }: { saw: Schemas['SawView'] }) {
             <Box sx={{ display: 'flex', justifyContent: 'space-between' }}>
               <span>{kind}</span>
               {tag ? (
-                <Link to={`/parts/${tag}`}>
-                  <strong>{tag}</strong>
-                </Link>
+                <strong>
+                  <PartTag tag={tag} />
+                </strong>
               ) : (
                 <strong>none fitted</strong>
               )}

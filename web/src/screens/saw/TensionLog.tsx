@@ -27,7 +27,7 @@ export function TensionLog({ tension }: { tension: Schemas['TensionPage'] }) {
     <Box component="section" aria-labelledby="tension-log" sx={{ mt: 3 }}>
       <Box sx={{ mb: 0.5 }}>
         <Heading level={2} id="tension-log" why={3}>
-          Readings of the tension
+          Tension readings
         </Heading>
       </Box>
       {lines.length === 0 && <Box sx={{ color: 'text.secondary' }}>Nothing recorded yet.</Box>}

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
-import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useSawWear } from '../../api/queries';
+import { PartTag } from '../../parts/PartTag';
 import { WearChart } from '../../parts/WearChart';
 import { Heading } from '../../parts/Heading';
 import { flipSentence, pairingWords } from '../../words/edge';
@@ -55,8 +55,7 @@ export function WearPanel({ tag, power }: { tag: string; power: Schemas['Power']
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, mt: 1 }}>
         {wear.parts.map((part) => (
           <Box component="li" key={part.tag} sx={{ py: 0.25 }}>
-            {partWord(part.kind)} <Link to={`/parts/${part.tag}`}>{part.tag}</Link>:{' '}
-            {tanks(part.tanksAll, power)}
+            {partWord(part.kind)} <PartTag tag={part.tag} />: {tanks(part.tanksAll, power)}
             {part.stays > 1 && `, ${tanks(part.tanksHere, power)} of them here`}
             {part.loop !== undefined &&
               part.sprocket &&

@@ -1,3 +1,4 @@
+import { PartTag } from '../../parts/PartTag';
 import { TableRow } from '../../parts/TableRow';
 import Box from '@mui/material/Box';
 import type { Schemas } from '../../api/client';
@@ -7,7 +8,7 @@ import { TallyStrip } from '../../parts/TallyStrip';
 import { words } from '../../words/en';
 import { barLength, percent } from '../../words/format';
 import { workTitle } from '../../words/work';
-import { setOf, whereIs } from './columns';
+import { setOf, tagsOf, whereIs } from './columns';
 
 const WIDE = { display: { xs: 'none', md: 'table-cell' } };
 
@@ -31,7 +32,13 @@ export function SawRow({ saw }: { saw: Schemas['ListedSaw'] }) {
         <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>{saw.pitch ? words.pitch[saw.pitch] : ''}</Box>
       </Box>
       <Box component="td" sx={WIDE}>
-        {setOf(saw)}
+        {tagsOf(saw).map((tag, i) => (
+          <span key={tag}>
+            {i > 0 && ', '}
+            <PartTag tag={tag} />
+          </span>
+        ))}
+        {tagsOf(saw).length === 0 && setOf(saw)}
       </Box>
       <Box component="td" sx={WIDE}>
         {whereIs(saw)}

@@ -46,16 +46,20 @@ export default function SawsScreen() {
         </Quiet>
       )}
       {saws && saws.length > 0 && shown.length === 0 && <Quiet>No saw matches.</Quiet>}
-      {shown.length > 0 && <Table saws={shown} />}
+      {shown.length > 0 && <Table saws={shown} asked={text} />}
     </>
   );
 }
 
 const SHOWN = 50;
 
-function Table({ saws }: { saws: Schemas['ListedSaw'][] }) {
+function Table({ saws, asked }: { saws: Schemas['ListedSaw'][]; asked: string }) {
   const [sorted, setSorted] = useState<{ by: Column; down: boolean }>({ by: 'tag', down: false });
-  const { some, more } = useSome(inOrder(saws, sorted.by, sorted.down), SHOWN);
+  const { some, more } = useSome(
+    inOrder(saws, sorted.by, sorted.down),
+    SHOWN,
+    `${asked} ${sorted.by} ${sorted.down}`,
+  );
   const sort = (by: Column) => setSorted({ by, down: sorted.by === by && !sorted.down });
   return (
     <>

@@ -27,9 +27,10 @@ export function whereIs(saw: ListedSaw): string {
 }
 
 /** What hangs on it. */
-export function setOf(saw: ListedSaw): string {
-  return [saw.loop, saw.bar, saw.sprocket].filter((tag) => tag !== undefined).join(', ') || 'nothing fitted';
-}
+export const tagsOf = (saw: ListedSaw) =>
+  [saw.loop, saw.bar, saw.sprocket].filter((tag) => tag !== undefined);
+
+export const setOf = (saw: ListedSaw) => tagsOf(saw).join(', ') || 'nothing fitted';
 
 const SERIOUS: Record<Schemas['FitState'], number> = { HELD: 0, DUE: 1, FIT: 2 };
 

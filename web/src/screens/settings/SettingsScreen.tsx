@@ -172,7 +172,7 @@ function Rooms({ data, reach, fleet }: { data: Schemas['SettingsView']; reach: R
         ))}
         {rows.length === 0 && (
           <Quiet>
-            {changedOnly && wanted === '' ? 'Nothing was changed: all is as it came.' : 'No setting matches.'}
+            {changedOnly && wanted === '' ? 'No setting has been changed.' : 'No setting matches.'}
           </Quiet>
         )}
         {!looking && fleet && chosen?.id === HOUSE && <Calibration />}

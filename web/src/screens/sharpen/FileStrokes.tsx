@@ -25,7 +25,7 @@ export function FileStrokes({ open, place, actions, onDone }: Props) {
   if (!open.plan) {
     return (
       <Box sx={{ fontSize: 17 }}>
-        Two lengths on each side are the least for a plan: measure the shortest and the longest of both.
+        A plan needs at least two lengths on each side: measure the shortest and the longest of both.
       </Box>
     );
   }
@@ -79,11 +79,11 @@ function Count({ open, place, actions, onDone }: Props) {
         </Box>
         <Box sx={{ display: 'flex', gap: 1 }}>
           <Button variant="contained" sx={{ minHeight: 56 }} onClick={stroke}>
-            One stroke&nbsp;
+            One stroke
             <Key of={COMMANDS.vice.keys.stroke} />
           </Button>
           <Button variant="outlined" sx={{ minHeight: 56 }} onClick={done}>
-            All {planned} made&nbsp;
+            All {planned} made
             <Key of={COMMANDS.vice.keys.next} />
           </Button>
         </Box>

@@ -99,7 +99,7 @@ export function MeasureCutter({ open, place, after, actions, onDone, onChoose }:
         </Box>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, pt: 2.9 }}>
           <Button variant="contained" onClick={submit}>
-            Store&nbsp;
+            Store
             <Key of={COMMANDS.vice.keys.next} />
           </Button>
           <Button

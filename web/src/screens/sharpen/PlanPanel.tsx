@@ -65,7 +65,7 @@ export function PlanPanel({
           </>
         ) : (
           <Box>
-            {measured} of {page.cutters} cutters measured. Two on each side are the least for a plan.
+            {measured} of {page.cutters} cutters measured. A plan needs two on each side.
           </Box>
         )}
         {open.after && open.afterSpreadMm !== undefined && (

@@ -1,3 +1,4 @@
+import { PartMark } from '../../parts/PartTag';
 import { Loading } from '../../parts/Loading';
 import { useAtWork } from '../../shell/leaving';
 import { Panel } from '../../parts/Panel';
@@ -46,6 +47,7 @@ export default function SharpenScreen() {
         <Box sx={{ flexGrow: 1 }}>
           <Heading level={1} why={4}>
             Sharpen loop {page.chain}
+            <PartMark tag={page.chain} />
           </Heading>
           <Box sx={{ color: 'text.secondary' }}>
             {words.pitch[page.pitch]}, {page.cutters} cutters. Round file {byRule(page.file.fileMm)}, angle{' '}
@@ -104,7 +106,7 @@ function Begin({ page, visitId }: { page: Schemas['SharpeningPage']; visitId: st
         <ProblemNote sentences={write.error ? [write.error.message] : []} />
         <Box>
           <Button variant="contained" disabled={!write.ready} onClick={begin}>
-            Put the loop in the vice&nbsp;
+            Put the loop in the vice
             <Key of={COMMANDS.vice.keys.next} />
           </Button>
         </Box>
@@ -119,7 +121,7 @@ function Begin({ page, visitId }: { page: Schemas['SharpeningPage']; visitId: st
 function LastMapped({ page }: { page: Schemas['SharpeningPage'] }) {
   const last = page.past[0];
   if (!page.lastMapped || !last) {
-    return <Quiet>This loop was never mapped. What is measured now is drawn here next time.</Quiet>;
+    return <Quiet>This loop has never been mapped. What is measured now is drawn here next time.</Quiet>;
   }
   const after = page.lastMapped.some((place) => place.afterMm !== undefined);
   return (

@@ -1,3 +1,4 @@
+import { house } from '../../words/house';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useWatch } from 'react-hook-form';
@@ -7,7 +8,7 @@ import { useSignedForm } from '../../parts/form/useSignedForm';
 import { optionsOf } from '../../parts/Field';
 import { Panel } from '../../parts/Panel';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { stockWords, unitOf } from '../../words/stores';
+import { stockWords } from '../../words/stores';
 import { AT, cardOf, ItemFields, NEW_ITEM } from './itemForm';
 
 const BLANK = { ...NEW_ITEM, kind: 'PLUG' as Schemas['StockKind'] };
@@ -18,7 +19,7 @@ export function AddItem({ onDone }: { onDone: () => void }) {
     path: '/api/stores/items',
     params: {},
     start: BLANK,
-    body: ({ kind, ...typed }) => ({ kind, card: cardOf(typed, unitOf(kind)) }),
+    body: ({ kind, ...typed }) => ({ kind, card: cardOf(typed, house().stock[kind] ?? 'PIECE') }),
     at: () => AT,
     onDone,
   });
@@ -29,7 +30,7 @@ export function AddItem({ onDone }: { onDone: () => void }) {
         <Box sx={{ maxWidth: 260, mb: 1.5 }}>
           <FormPick control={control} name="kind" label="Kind" options={optionsOf(stockWords)} />
         </Box>
-        <ItemFields control={control} kind={kind} unit={unitOf(kind)} />
+        <ItemFields control={control} kind={kind} unit={house().stock[kind] ?? 'PIECE'} />
         <ProblemNote sentences={besides} />
         <Button type="submit" variant="contained" sx={{ mt: 1.5 }} disabled={!ready}>
           Add it to the book

@@ -1,3 +1,4 @@
+import { PartMark } from '../../parts/PartTag';
 import { Loading } from '../../parts/Loading';
 import { useSome } from '../../parts/more';
 import Box from '@mui/material/Box';
@@ -62,6 +63,7 @@ function Table({
         >
           <Box sx={{ minWidth: 78 }}>
             <Link to={row.to}>{row.name}</Link>
+            <PartMark tag={row.name} />
           </Box>
           <Box sx={{ color: 'text.secondary', flexGrow: 1 }}>{row.note}</Box>
           <Box sx={{ fontWeight: 600 }}>{row.value}</Box>

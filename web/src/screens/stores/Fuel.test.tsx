@@ -43,7 +43,7 @@ describe('fuel', () => {
     await fuel.user.clear(screen.getByLabelText('How much fuel'));
     await fuel.user.type(screen.getByLabelText('How much fuel'), '2.5');
     await fuel.user.type(screen.getByLabelText('Can'), 'Red 3');
-    await fuel.user.click(screen.getByRole('button', { name: 'It is mixed, write it down' }));
+    await fuel.user.click(screen.getByRole('button', { name: 'Record the mix' }));
     await waitFor(() =>
       expect(fuel.sent[0]?.body).toMatchObject({ name: 'Red 3', amount: 2.5, unit: 'LITRE', ratio: 50 }),
     );

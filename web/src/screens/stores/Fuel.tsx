@@ -112,12 +112,12 @@ function MixForm({ onDone }: { onDone: () => void }) {
             alignItems: 'start',
           }}
         >
-          <FormField control={control} name="name" label="Can" hint="As it is marked" />
+          <FormField control={control} name="name" label="Can" hint="As marked on it" />
           <FormField control={control} name="mixedOn" label="Mixed on" type="date" hint="Empty: today" />
         </Box>
         <ProblemNote sentences={besides} />
         <Button type="submit" variant="contained" sx={{ mt: 1.5 }} disabled={!ready}>
-          It is mixed, write it down
+          Record the mix
         </Button>
       </form>
     </Panel>
@@ -129,7 +129,7 @@ function Cans() {
   if (!data) return null;
   return (
     <Panel title="Cans with fuel in them">
-      {data.length === 0 && <Quiet>None. Write down what is mixed, and its age is counted.</Quiet>}
+      {data.length === 0 && <Quiet>None. Record what is mixed, and its age is tracked.</Quiet>}
       <Box component="ul" aria-label="Cans" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {data.map((can) => (
           <CanLine key={can.id} can={can} />

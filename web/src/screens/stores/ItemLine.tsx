@@ -1,4 +1,7 @@
+import { CountShelf } from './CountShelf';
 import { EditItem } from './EditItem';
+import { GoodsIn } from './GoodsIn';
+import { PlaceOrder } from './PlaceOrder';
 import { useSigned } from '../../shell/signed';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -9,11 +12,7 @@ import { TallyStrip } from '../../parts/TallyStrip';
 import { figures } from '../../theme';
 import { dayAhead, dayOf } from '../../words/format';
 import { amount, causeWords, stockWords, orderWords } from '../../words/stores';
-import { notANumber } from '../../words/number';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { useSignedForm } from '../../parts/form/useSignedForm';
-import { stockSign, stockTyped, stockShown } from '../../words/units';
-import { FormField, FormPick } from '../../parts/form/fields';
 
 type Open = 'IN' | 'ORDER' | 'COUNT' | 'EDIT';
 
@@ -95,9 +94,9 @@ export function ItemLine({ item }: { item: Schemas['ItemView'] }) {
             py: 1.5,
           }}
         >
-          {open === 'IN' && <Received item={item} onDone={() => setOpen(undefined)} />}
-          {open === 'ORDER' && <Ordered item={item} onDone={() => setOpen(undefined)} />}
-          {open === 'COUNT' && <Counted item={item} />}
+          {open === 'IN' && <GoodsIn item={item} onDone={() => setOpen(undefined)} />}
+          {open === 'ORDER' && <PlaceOrder item={item} onDone={() => setOpen(undefined)} />}
+          {open === 'COUNT' && <CountShelf item={item} />}
           {open === 'EDIT' && <EditItem item={item} onDone={() => setOpen(undefined)} />}
           <Moves item={item} />
         </Box>
@@ -120,7 +119,7 @@ function flow(item: Schemas['ItemView']): string {
   else said.push('use not known yet');
   if (item.runsOut) {
     said.push(
-      `gone about ${dayAhead(item.runsOut.likely)} (${dayAhead(item.runsOut.early)} to ${dayAhead(item.runsOut.late)}, est.)`,
+      `runs out about ${dayAhead(item.runsOut.likely)} (${dayAhead(item.runsOut.early)} to ${dayAhead(item.runsOut.late)}, est.)`,
     );
   }
   return said.join('; ');
@@ -167,112 +166,4 @@ function Awaited({ order, item }: { order: Schemas['OrderView']; item: Schemas['
       {off.error && <ProblemNote sentences={[off.error.message]} />}
     </Box>
   );
-}
-
-function Received({ item, onDone }: { item: Schemas['ItemView']; onDone: () => void }) {
-  const first = item.onOrder[0];
-  const { control, submit, ready, besides } = useSignedForm({
-    path: '/api/stores/items/{itemId}/received',
-    params: { path: { itemId: item.id } },
-    start: { amount: first ? stockShown(first.amount, item.unit) : '', orderId: first?.id ?? '' },
-    body: ({ amount, orderId }) => ({
-      amount: stockTyped(amount, item.unit) ?? 0,
-      ...(orderId ? { orderId } : {}),
-    }),
-    onDone,
-  });
-  return (
-    <Box component="form" onSubmit={submit} sx={{ display: 'grid', gap: 1.25, alignContent: 'start' }}>
-      {first && (
-        <FormPick
-          control={control}
-          name="orderId"
-          label="By which order"
-          options={[
-            ...item.onOrder.map((order) => ({ value: order.id, label: orderWords(order, item.unit) })),
-            { value: '', label: 'By none: bought as it was needed' },
-          ]}
-        />
-      )}
-      <FormField
-        control={control}
-        name="amount"
-        label={labelled('Came in', item)}
-        inputMode="decimal"
-        autoFocus
-        check={notANumber}
-      />
-      <ProblemNote sentences={besides} />
-      <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
-        Put it on the shelf
-      </Button>
-    </Box>
-  );
-}
-
-function Ordered({ item, onDone }: { item: Schemas['ItemView']; onDone: () => void }) {
-  const { control, submit, ready, besides } = useSignedForm({
-    path: '/api/stores/items/{itemId}/orders',
-    params: { path: { itemId: item.id } },
-    start: {
-      amount: stockShown(item.order?.quantity ?? item.card.pack, item.unit),
-      supplier: '',
-      expectedOn: '',
-    },
-    body: ({ amount, supplier, expectedOn }) => ({
-      amount: stockTyped(amount, item.unit) ?? 0,
-      ...(supplier.trim() ? { supplier } : {}),
-      ...(expectedOn ? { expectedOn } : {}),
-    }),
-    onDone,
-  });
-  return (
-    <Box component="form" onSubmit={submit} sx={{ display: 'grid', gap: 1.25, alignContent: 'start' }}>
-      <FormField
-        control={control}
-        name="amount"
-        label={labelled('Ordered', item)}
-        inputMode="decimal"
-        autoFocus
-        check={notANumber}
-      />
-      <FormField control={control} name="supplier" label="From whom" />
-      <FormField control={control} name="expectedOn" label="Expected on" type="date" />
-      <ProblemNote sentences={besides} />
-      <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
-        Write the order down
-      </Button>
-    </Box>
-  );
-}
-
-function Counted({ item }: { item: Schemas['ItemView'] }) {
-  const { control, submit, ready, besides } = useSignedForm({
-    path: '/api/stores/items/{itemId}/counted',
-    params: { path: { itemId: item.id } },
-    start: { amount: '', reason: '' },
-    body: ({ amount, reason }) => ({ amount: stockTyped(amount, item.unit) ?? 0, reason }),
-  });
-  return (
-    <Box component="form" onSubmit={submit} sx={{ display: 'grid', gap: 1.25, alignContent: 'start' }}>
-      <FormField
-        control={control}
-        name="amount"
-        label={labelled('Counted on the shelf', item)}
-        inputMode="decimal"
-        check={notANumber}
-      />
-      <FormField control={control} name="reason" label="Why the book was off" />
-      <ProblemNote sentences={besides} />
-      <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
-        Correct stock
-      </Button>
-    </Box>
-  );
-}
-
-/** A field of amounts, with its unit where it has one. */
-function labelled(label: string, item: Schemas['ItemView']): string {
-  const sign = stockSign(item.unit);
-  return sign ? `${label}, ${sign}` : label;
 }

@@ -45,6 +45,12 @@ export function cardOf(
   };
 }
 
+/** A field of amounts, with its unit where it has one. */
+export function labelled(label: string, unit: Schemas['StockUnit']): string {
+  const sign = stockSign(unit);
+  return sign ? `${label}, ${sign}` : label;
+}
+
 /** Where the server names the fields otherwise. */
 export const AT = {
   name: 'card.name',
@@ -65,8 +71,6 @@ export function ItemFields<V extends ItemForm>({
   unit: Schemas['StockUnit'];
 }) {
   const fields = control as unknown as Control<ItemForm>;
-  const sign = stockSign(unit);
-  const inUnit = (label: string) => (sign ? `${label}, ${sign}` : label);
   return (
     <Box
       sx={{
@@ -81,14 +85,14 @@ export function ItemFields<V extends ItemForm>({
       <FormField
         control={fields}
         name="least"
-        label={inUnit('Minimum')}
+        label={labelled('Minimum', unit)}
         inputMode="decimal"
         check={notANumber}
       />
       <FormField
         control={fields}
         name="pack"
-        label={inUnit('In packs of')}
+        label={labelled('In packs of', unit)}
         inputMode="decimal"
         check={notANumber}
       />

@@ -37,7 +37,7 @@ export function FairLine({
           onClick={onAll}
           disabled={met.length === CONDITIONS.length}
         >
-          All six hold&nbsp;
+          All six met
           <Key of={COMMANDS.tension.keys.fair} />
         </Button>
       </Box>

@@ -24,7 +24,7 @@ export function GrowthInputs({
       </Box>
       {apart && (
         <Box sx={{ fontSize: 14 }}>
-          The set was apart, so the turns of today tell no growth. One of these keeps the account.
+          The set was apart, so today’s turns say nothing of growth. Any one of these does.
         </Box>
       )}
       <Field

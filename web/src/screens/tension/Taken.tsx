@@ -11,7 +11,7 @@ export function Taken({ taken, onUndo }: { taken: TakenReading[]; onUndo: () => 
   return (
     <Panel title="Readings so far">
       {taken.length === 0 && (
-        <Box sx={{ color: 'text.secondary' }}>None yet. Each one is kept with the check.</Box>
+        <Box sx={{ color: 'text.secondary' }}>None yet. Each is kept with the check.</Box>
       )}
       <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
         {taken.map((t, i) => (
@@ -26,7 +26,7 @@ export function Taken({ taken, onUndo }: { taken: TakenReading[]; onUndo: () => 
       </Box>
       {taken.length > 0 && (
         <Button variant="text" onClick={onUndo} sx={{ px: 0 }}>
-          Take the last one back
+          Undo the last one
         </Button>
       )}
     </Panel>

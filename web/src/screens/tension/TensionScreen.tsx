@@ -1,3 +1,4 @@
+import { PartTag } from '../../parts/PartTag';
 import { Loading } from '../../parts/Loading';
 import { useAtWork } from '../../shell/leaving';
 import Box from '@mui/material/Box';
@@ -169,7 +170,11 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
           <Box sx={{ color: 'text.secondary' }}>
             {saw.bar &&
               `${barLength(saw.bar.lengthMm)} bar, ${words.pitch[saw.bar.pitch]} pitch, ${words.gauge[saw.bar.gauge]} gauge, ${saw.bar.driveLinks} drive links. `}
-            Chain {saw.chain?.tag}.
+            {saw.chain && (
+              <>
+                Chain <PartTag tag={saw.chain.tag} linked={false} />.
+              </>
+            )}
           </Box>
           {visitId && <Link to={`/bench/${visitId}`}>Back to the visit</Link>}
         </Box>
@@ -218,14 +223,6 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
             />
           </Box>
           <Box sx={{ order: 3, minWidth: 0 }}>
-            {answer && (
-              <TensionScale
-                scale={answer.scale}
-                house={page.house.method}
-                place={hasReading(now) && !problem ? verdict?.figures.placeMm : undefined}
-                work={draft.work}
-              />
-            )}
             <ProblemNote
               sentences={[error, save.error].flatMap((e) =>
                 e ? e.besides(['note', 'jointPlay', 'adjusterPlace', 'tenLinks', 'amendReason']) : [],
@@ -243,6 +240,17 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
             onAgain={readAgain}
             onSave={saveCheck}
           />
+          {answer && (
+            // Below the bar: what sticks to the foot of the window would cover it.
+            <Box sx={{ order: 5, minWidth: 0 }}>
+              <TensionScale
+                scale={answer.scale}
+                house={page.house.method}
+                place={hasReading(now) && !problem ? verdict?.figures.placeMm : undefined}
+                work={draft.work}
+              />
+            </Box>
+          )}
         </Box>
         <Box sx={{ ...column, flex: { md: '0 0 312px' } }}>
           <Box sx={{ order: 2, display: 'grid', gap: 1 }}>

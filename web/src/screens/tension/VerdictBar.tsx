@@ -63,7 +63,7 @@ export function VerdictBar({
         <>
           {!passes && (
             <Button variant="contained" disabled={!current} onClick={onAgain}>
-              {again}&nbsp;
+              {again}
               <Key of={COMMANDS.tension.keys.first} />
             </Button>
           )}
@@ -73,7 +73,7 @@ export function VerdictBar({
             onClick={onSave}
             sx={passes ? undefined : { color: 'inherit', '&:hover': { background: 'transparent' } }}
           >
-            {asItIs}&nbsp;
+            {asItIs}
             <Key of={passes ? COMMANDS.tension.keys.first : COMMANDS.tension.keys.save} />
           </Button>
           {passes && verdict.outcome === 'FIRM' && verdict.next.turn && (

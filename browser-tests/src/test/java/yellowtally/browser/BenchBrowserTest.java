@@ -117,7 +117,7 @@ class BenchBrowserTest {
         // Words wait until somebody has said which complaint they are; at the bench they stand where the saw is looked
         // over.
         rail(page, "On the rack").getByLabel(Pattern.compile("^Saw 04,")).click();
-        assertThat(region(page, "Faults")).containsText("Told in words: say which complaint it is");
+        assertThat(region(page, "Faults")).containsText("In words only: choose the complaint");
         page.keyboard().press("v");
         assertThat(heading(page, "Bench service")).isVisible();
         open(page, "Look over");
@@ -256,15 +256,15 @@ class BenchBrowserTest {
         open(page, "New chain");
         button(page, "Save, next").click();
         assertThat(page.getByText("Choose the part that goes on.")).isVisible();
-        page.getByLabel("Goes on, from the shelf").selectOption("YC-35, 72 drive links");
+        page.getByLabel("Part from the shelf").selectOption("YC-35, 72 drive links");
         button(page, "Save, next").click();
         assertThat(page.getByRole(AriaRole.ALERT).first())
                 .containsText("This loop is 3/8\" pitch, the sprocket is .325\".");
-        page.getByLabel("Goes on, from the shelf").selectOption("YC-32, 66 drive links");
+        page.getByLabel("Part from the shelf").selectOption("YC-32, 66 drive links");
         page.getByLabel("Soaked in oil, hours").fill("13");
         button(page, "Save, next").click();
         assertThat(page.getByText("chain YC-32")).isVisible();
-        assertThat(page.getByText("Held: Set it back: the set was apart")).isVisible();
+        assertThat(page.getByText("Held: Refit the set: it was apart")).isVisible();
         throughByKeyboard(page);
         // The cracked chain is off and the new one is read; what is missing is the officer's word, then the rechecks.
         button(page, "Release saw 12").click();

@@ -120,7 +120,7 @@ class FaultBrowserTest {
         assertThat(page.getByLabel("Saws that came back")).hasValue("");
         page.navigate(screens.application().address() + "/saws/F91");
         region(page, "Faults")
-                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Told in words"))
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Complaint in words"))
                 .click();
         assertThat(page.getByText("Chain came off in the brush").first()).isVisible();
         button(page, "Chain was thrown (holds the saw)").click();
@@ -138,7 +138,7 @@ class FaultBrowserTest {
         page.getByLabel("Saw", new Page.GetByLabelOptions().setExact(true)).fill("F1");
         page.getByText("Chain runs dry").click();
         page.getByLabel("In a few words, as it was said").fill("Smoke from the bar, no oil on the stump");
-        button(page, "Take it, find the cause").click();
+        button(page, "Report it, find the cause").click();
         assertThat(heading(page, "Chain runs dry")).isVisible();
         String fault = page.url();
         answerUntilDone(
@@ -146,22 +146,23 @@ class FaultBrowserTest {
                 Map.of(
                         "Is there oil in the tank, and the right one?", "1",
                         "Card test. What shows on the card?", "3",
-                        "Oil cap opened after a run. Does it draw air in?", "2",
+                        "Open the oil cap after a run. Does it draw air in?", "2",
                         "Bar off, brake off, run it. Does oil come at the outlet?", "1",
                         "Oil holes and groove of the bar free?", "2"));
         assertThat(region(page, "Stands clear")).containsText("Oil hole or groove of the bar blocked");
         assertThat(leader(page)).containsText("More likely:");
         page.keyboard().press("Enter");
-        assertThat(region(page, "What is done about it")).containsText("Still to do: groove and oil holes");
+        assertThat(region(page, "What to do about it")).containsText("Still to do: groove and oil holes");
         button(page, "Close the fault").click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Still to be done: groove and oil holes.");
 
         record(page, screens, "F1", "Groove and oil holes", "Fine");
         record(page, screens, "F1", "Oil card", "A line of oil");
         page.navigate(fault);
-        assertThat(page.getByText("Repaired and proved. An officer closes it").first())
+        assertThat(page.getByText("Repaired and proved. For an officer to close")
+                        .first())
                 .isVisible();
-        page.getByLabel("Note at the end").fill("Chips in the oil hole");
+        page.getByLabel("Closing note").fill("Chips in the oil hole");
         button(page, "Close the fault").click();
         assertThat(page.getByText("Closed.", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
@@ -183,13 +184,13 @@ class FaultBrowserTest {
                         "Turn the sprocket by hand. Is there a slight drag?", "2",
                         "Card test. What shows on the card?", "3",
                         "Bar off, brake off, run it. Does oil come at the outlet?", "2",
-                        "Oil cap opened after a run. Does it draw air in?", "2"));
+                        "Open the oil cap after a run. Does it draw air in?", "2"));
         page.keyboard().press("Enter");
         // A chain that gets no oil at all must not go out.
         assertThat(page.getByText("Held", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         assertThat(region(page, "Cause")).containsText("Oil drive did not catch");
-        button(page, "That was not it, go on asking").click();
+        button(page, "That was not it, keep looking").click();
         assertThat(region(page, "Next check")).isVisible();
         assertThat(leader(page)).not().containsText("Oil drive did not catch");
     }
@@ -205,7 +206,7 @@ class FaultBrowserTest {
         assertThat(region(page, "Known already")).containsText("The left cutters are longer");
         assertThat(region(page, "Stands clear")).containsText("Cutters on the left longer");
         page.keyboard().press("Enter");
-        assertThat(region(page, "What is done about it")).containsText("Equalise on the machine");
+        assertThat(region(page, "What to do about it")).containsText("Equalise on the machine");
     }
 
     @Test
@@ -214,7 +215,7 @@ class FaultBrowserTest {
         fleet.addSaw("F4", "PETROL", "AUTOMATIC_FIXED");
         Page page = screens.open("/faults/new?saw=F4");
         page.getByText("Brake does not stop the chain").click();
-        button(page, "Take it and hold saw F4").click();
+        button(page, "Report it and hold saw F4").click();
         assertThat(page.getByText("Held", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         String fault = page.url();
@@ -264,7 +265,7 @@ class FaultBrowserTest {
 
         page.navigate(screens.application().address() + "/faults/new?saw=FR");
         page.getByText("Chain runs dry").click();
-        button(page, "Take it, find the cause").click();
+        button(page, "Report it, find the cause").click();
         assertThat(region(page, "Known already")).containsText("An oil hole or the groove was blocked");
         // Nothing was opened for it, and it counts like any other answer.
         assertThat(leader(page)).containsText("Oil hole or groove of the bar blocked, seen");
@@ -287,13 +288,13 @@ class FaultBrowserTest {
         odd.put("Oil holes and groove of the bar free?", "1");
         odd.put("Card test. What shows on the card?", "3");
         odd.put("Is there oil in the tank, and the right one?", "1");
-        odd.put("Oil cap opened after a run. Does it draw air in?", "2");
+        odd.put("Open the oil cap after a run. Does it draw air in?", "2");
         odd.put("Pump out in the hand. Does it deliver?", "1");
         odd.put("Oil pick-up filter?", "1");
         odd.put("Oil hose whole and on?", "1");
         odd.put("Oil outlet of the saw clean?", "1");
         odd.put("Turn the sprocket by hand. Is there a slight drag?", "1");
-        Locator clash = region(page, "Answers that do not go together");
+        Locator clash = region(page, "Answers that contradict each other");
         odd.forEach((question, key) -> {
             if (clash.isHidden()) {
                 look(page, question);
@@ -304,17 +305,17 @@ class FaultBrowserTest {
         });
         assertThat(clash).containsText("Two answers do not go together");
         assertThat(region(page, "Stands clear")).hasCount(0);
-        button(page, "Take it again: Oil holes and groove of the bar free?").click();
+        button(page, "Answer again: Oil holes and groove of the bar free?").click();
         assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Answers")))
                 .not()
                 .containsText("Oil holes and groove of the bar free?");
         assertThat(clash).hasCount(0);
-        button(page, "Give it to a mechanic").click();
+        button(page, "Hand it to a mechanic").click();
         page.getByLabel("Where it goes, and what is known").fill("Ash Vale workshop, with this record");
-        button(page, "Give it to a mechanic").click();
+        button(page, "Hand it to a mechanic").click();
         assertThat(heading(page, "With a qualified mechanic")).isVisible();
         page.navigate(screens.application().address() + "/faults");
-        assertThat(region(page, "Open faults")).containsText("With a mechanic. Back for its proof: oil card");
+        assertThat(region(page, "Open faults")).containsText("With a mechanic. When it is back, prove: oil card");
     }
 
     @Test
@@ -336,7 +337,7 @@ class FaultBrowserTest {
         page.getByText("No", new Page.GetByTextOptions().setExact(true)).click();
         assertThat(page.getByText("Oil drive not caught after a sprocket refit"))
                 .isVisible();
-        page.getByLabel("Degrees Celsius at work").fill("-6");
+        page.getByLabel("Temperature at work, °C").fill("-6");
         assertThat(page.getByText("Thin winter oil, grade 10")).isVisible();
         page.keyboard().press("Escape");
         page.navigate(screens.application().address() + "/");

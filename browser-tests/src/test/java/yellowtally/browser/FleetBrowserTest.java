@@ -26,7 +26,7 @@ class FleetBrowserTest {
         page.getByLabel("Model").fill("K50");
         page.getByLabel("Bar tag").fill("YB-40");
         page.getByLabel("Length", new Page.GetByLabelOptions().setExact(true)).fill("18 in");
-        page.getByLabel("Asks for drive links").fill("68");
+        page.getByLabel("Drive links the bar takes").fill("68");
         page.getByLabel("Chain tag").fill("YC-40");
         page.getByLabel("Drive links", new Page.GetByLabelOptions().setExact(true))
                 .fill("66");
@@ -44,7 +44,7 @@ class FleetBrowserTest {
         button(page, "Add saw 29").click();
         assertThat(page).hasURL(Pattern.compile("/saws/29$"));
         Locator hold = region(page, "Hold");
-        assertThat(hold).containsText("Set it back: the set was apart");
+        assertThat(hold).containsText("Refit the set: it was apart");
         assertThat(hold).containsText("Test the chain brake: there is no test on record");
         page.keyboard().press("b");
         assertThat(rail(page, "Held").getByLabel(Pattern.compile("^Saw 29,")))

@@ -36,7 +36,7 @@ class NarrowScreenBrowserTest {
             Map.entry("/bench", "Start visit"),
             Map.entry("/crews", "Cutting gang"),
             Map.entry("/faults", "Recurring"),
-            Map.entry("/faults/new?saw=14", "Take it, find the cause"),
+            Map.entry("/faults/new?saw=14", "Report it, find the cause"),
             Map.entry("/stores", "a month"),
             Map.entry("/log", "Ida Marsh"),
             Map.entry("/settings", "Turning the bar over"),

@@ -74,17 +74,17 @@ class OutAndBackBrowserTest {
         out.getByText("Enter an earlier time").click();
         out.getByLabel("When", new Locator.GetByLabelOptions().setExact(true))
                 .fill(LocalDateTime.now().plusDays(1).format(FIELD));
-        out.getByLabel("Why it is written down later").fill("Rush at the gate");
+        out.getByLabel("Why it is entered late").fill("Rush at the gate");
         page.getByLabel("Cutting gang").check();
         button(page, "Issue saw OB1").click();
         assertThat(out.getByText("This time is in the future.")).isVisible();
         out.getByLabel("When", new Locator.GetByLabelOptions().setExact(true))
                 .fill(LocalDateTime.now().minusMinutes(30).format(FIELD));
-        out.getByLabel("Why it is written down later").fill("");
+        out.getByLabel("Why it is entered late").fill("");
         page.getByLabel("Cutting gang").check();
         button(page, "Issue saw OB1").click();
         assertThat(out.getByText("Say why.")).isVisible();
-        out.getByLabel("Why it is written down later").fill("Rush at the gate");
+        out.getByLabel("Why it is entered late").fill("Rush at the gate");
         page.getByLabel("Cutting gang").check();
         button(page, "Issue saw OB1").click();
         assertThat(page.getByLabel("Saws that go out")).hasValue("");
@@ -101,7 +101,7 @@ class OutAndBackBrowserTest {
         button(page, "Hold saw OB2").click();
         assertThat(page.getByText("Write a few words here.")).isVisible();
         page.getByLabel("Why", new Page.GetByLabelOptions().setExact(true)).fill("Smells of fuel");
-        page.getByLabel("What proves it good again").selectOption("Tanks, caps, hoses, pick-ups");
+        page.getByLabel("What clears it").selectOption("Tanks, caps, hoses, pick-ups");
         button(page, "Hold saw OB2").click();
         Locator hold = region(page, "Hold");
         assertThat(hold).containsText("Smells of fuel");

@@ -68,9 +68,9 @@ class PracticeCopyBrowserTest {
         fleet.addSaw("K1", "PETROL", "AUTOMATIC_FIXED");
         Page page = screens.open(fleet.complained("K1", "oil-lost"));
         String fault = page.url();
-        button(page, "Choose: Seal of the oil cap worn").click();
+        button(page, "Choose: Oil cap seal worn").click();
         button(page, "Yes, this is the cause").click();
-        assertThat(page.getByText("Still to do: new seal of the cap").first()).isVisible();
+        assertThat(page.getByText("Still to do: new cap seal").first()).isVisible();
         fleet.did("K1", "NEW_CAP_SEAL", "OUTSIDE_LOOK");
         page.reload();
         page.getByLabel("What was swapped before").fill("New cap seal");
@@ -96,7 +96,7 @@ class PracticeCopyBrowserTest {
                 .click();
         page.waitForURL(Pattern.compile("/faults/"));
         page.navigate(fault);
-        assertThat(page.getByText("The day is over. Look once more: dry closes it."))
+        assertThat(page.getByText("The day is up. Look once more: if it is dry, the leak is closed."))
                 .isVisible();
         button(page, "Dry all round").click();
         assertThat(page.getByText("Stayed dry for a day.")).isVisible();

@@ -79,7 +79,7 @@ class RecordsBrowserTest {
         Page page = screens.open("/");
         Path file = folder.resolve("yellow-tally.mv.db");
         Path elsewhere = folder.resolve("elsewhere");
-        Locator notice = page.getByText("Only reading works.");
+        Locator notice = page.getByText("Records can be read, but nothing can be saved.");
         assertThat(notice).hasCount(0);
         Files.move(file, elsewhere);
         assertThat(notice).isVisible();

@@ -101,7 +101,7 @@ class WearBrowserTest {
     private static void replace(Page page, String step, String label, String why) {
         page.getByLabel("Add a step").selectOption(step);
         assertThat(heading(page, step).first()).isVisible();
-        page.getByLabel("Goes on, from the shelf").selectOption(label);
+        page.getByLabel("Part from the shelf").selectOption(label);
         page.getByLabel("Why the old one is retired").fill(why);
         button(page, "Save, next").click();
     }
@@ -133,7 +133,7 @@ class WearBrowserTest {
         replace(page, "New chain", "YC-90, 72 drive links", "Grown out");
         assertThat(step(page, "Sprocket wear, open")).isVisible();
         assertThat(step(page, "Tension, open")).isVisible();
-        assertThat(page.getByText("Held: Set it back: the set was apart")).isVisible();
+        assertThat(page.getByText("Held: Refit the set: it was apart")).isVisible();
 
         page.navigate(screens.application().address() + "/parts/YC-90");
         assertThat(page.getByText("loop 1 of 1 on YS-90")).isVisible();
@@ -176,14 +176,14 @@ class WearBrowserTest {
         page.getByLabel("Counted on the shelf").fill("1");
         button(page, "Correct stock").click();
         assertThat(page.getByText("Say why.")).isVisible();
-        page.getByLabel("Why the book was off").fill("One lay in the van");
+        page.getByLabel("Why the count differs").fill("One lay in the van");
         button(page, "Correct stock").click();
         assertThat(page.getByText("One lay in the van")).isVisible();
         // Ordered, it leaves the list; come in, it lies there.
         button(page, "Order: Filter K45").click();
         page.getByLabel("Ordered", new Page.GetByLabelOptions().setExact(true)).fill("4");
         page.getByLabel("From whom").fill("Lineside Supplies");
-        button(page, "Write the order down").click();
+        button(page, "Record the order").click();
         assertThat(page.getByText(Pattern.compile("^4 ordered today from Lineside Supplies")))
                 .isVisible();
         assertThat(order).not().containsText("Filter K45");
@@ -214,7 +214,7 @@ class WearBrowserTest {
         assertThat(page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Oil")))
                 .hasText("6.4 US fl oz of oil (189 mL)");
         page.getByLabel("Can", new Page.GetByLabelOptions().setExact(true)).fill("Gang 4");
-        button(page, "It is mixed, write it down").click();
+        button(page, "Record the mix").click();
         assertThat(cans).containsText("Gang 4");
 
         page.navigate(screens.application().address() + "/saws/W40/record");

@@ -176,7 +176,7 @@ class EdgeHttpTest {
         assertThat(marked).contains("wearMark");
         assertThat(api.post("/api/saws", marked.replace("\"wearMark\":\"5\"", "\"wearMark\":\"9.6\""))
                         .sentenceAt("set.chain.wearMark"))
-                .isEqualTo("The mark lies under the length of a new cutter.");
+                .isEqualTo("The wear mark must be shorter than a new cutter.");
         assertThat(api.post("/api/saws", marked).status()).isEqualTo(200);
         JsonNode page = api.get("/api/saws/" + other + "/sharpening").body();
         assertThat(page.path("known").path("markMm").asDouble()).isEqualTo(5);
@@ -197,12 +197,12 @@ class EdgeHttpTest {
         assertThat(figures(loop, api.operator(), ",\"wearMark\":\"3.6\"").status())
                 .isEqualTo(409);
         assertThat(figures(loop, api.officer(), "").body().path("detail").asString())
-                .startsWith("That is what stands there already.");
+                .startsWith("Those are its figures already.");
         assertThat(figures("B-" + tag, api.officer(), ",\"wearMark\":\"3.6\"").status())
                 .isEqualTo(409);
         assertThat(figures(loop, api.officer(), ",\"wearMark\":\"9\",\"newCutter\":\"8.5\"")
                         .sentenceAt("wearMark"))
-                .isEqualTo("The mark lies under the length of a new cutter.");
+                .isEqualTo("The wear mark must be shorter than a new cutter.");
         assertThat(figures(loop, api.officer(), ",\"wearMark\":\"0.142 in\",\"file\":\"4.6\"")
                         .status())
                 .isEqualTo(204);

@@ -132,7 +132,7 @@ class FaultHttpTest {
                         .body()
                         .path("detail")
                         .asString())
-                .isEqualTo("No answer stands for this check.");
+                .isEqualTo("This check has no answer to take back.");
         // A given answer is doubted the same way.
         answer(id, "groove-free", "blocked");
         assertThat(fault(id).path("path").size()).isEqualTo(1);
@@ -155,7 +155,8 @@ class FaultHttpTest {
                 .isTrue();
         assertThat(fault(id).path("nearest").get(0).path("title").asString())
                 .isEqualTo("Brake does not stop the chain");
-        assertThat(act(id, "close", "").body().path("detail").asString()).startsWith("It was told in words.");
+        assertThat(act(id, "close", "").body().path("detail").asString())
+                .startsWith("This complaint is in words only.");
         assertThat(act(id, "sort", ",\"complaint\":\"sings\"").status()).isEqualTo(422);
         assertThat(act(id, "sort", ",\"complaint\":\"brake-does-not-stop\"").status())
                 .isEqualTo(204);
@@ -169,7 +170,7 @@ class FaultHttpTest {
                         .asString())
                 .isEqualTo("This complaint is sorted already.");
         assertThat(api.get("/api/log?saw=" + tag + "&kinds=FAULT").body().toString())
-                .contains("Told in words", "SORTED", "Brake does not stop the chain");
+                .contains("Complaint in words", "SORTED", "Brake does not stop the chain");
     }
 
     @Test
@@ -235,7 +236,7 @@ class FaultHttpTest {
                 .isEqualTo("Still to be done: groove and oil holes.");
         record("GROOVE", "FINE", "");
         assertThat(act(id, "close", "").body().path("detail").asString())
-                .isEqualTo("Still to be proved by a passing record: oil card test.");
+                .isEqualTo("Still to prove by a passing record: oil card test.");
         record("OIL_CARD", "FINE", "");
         assertThat(fault(id).path("stage").asString()).isEqualTo("CLOSES");
         String operator = "{" + by(api.operator()) + "}";
@@ -345,11 +346,11 @@ class FaultHttpTest {
         double sure = fault(id).path("ranking").get(0).path("share").asDouble();
         Answer stale = act(id, "answers", ",\"check\":\"edge-damage\",\"answer\":\"whole\",\"expects\":0");
         assertThat(stale.body().path("detail").asString())
-                .isEqualTo("Somebody else has answered meanwhile. Look at what stands now.");
+                .isEqualTo("Somebody else has answered in the meantime. Look at it as it is now.");
         assertThat(answer(id, "edge-damage", "purple").body().path("detail").asString())
                 .isEqualTo("This is not an answer to this check.");
         assertThat(answer(id, "fuel-look", "old").body().path("detail").asString())
-                .isEqualTo("This check tells nothing of this complaint.");
+                .isEqualTo("This check tells nothing about this complaint.");
         act(id, "back", "");
         assertThat(fault(id).path("path").size()).isZero();
         assertThat(fault(id).path("ranking").get(0).path("share").asDouble()).isLessThan(sure);
@@ -414,9 +415,9 @@ class FaultHttpTest {
         assertThat(fault(id).path("stage").asString()).isEqualTo("STAND");
         assertThat(act(id, "close", "").body().path("detail").asString())
                 .isEqualTo("A leak is closed only by a dry day on fresh card: 24 hours, and a dry look at their end."
-                        + " It has not been stood on card since its repair.");
+                        + " It has not stood on card since its repair.");
         assertThat(act(id, "look", ",\"wet\":\"DRY\"").body().path("detail").asString())
-                .isEqualTo("Saw " + tag + " does not stand on card. Stand it there first.");
+                .isEqualTo("Saw " + tag + " is not standing on card. Stand it there first.");
         assertThat(act(id, "stand", ",\"full\":false").sentenceAt("full"))
                 .isEqualTo("An empty tank proves nothing about where it leaks. Fill the oil, then stand it.");
         act(id, "stand", ",\"full\":true,\"note\":\"New cap seal\"");

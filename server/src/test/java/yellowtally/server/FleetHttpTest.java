@@ -94,7 +94,7 @@ class FleetHttpTest {
         Answer refused = api.post("/api/saws/" + tag + "/fittings", theirs);
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.sentenceAt("set.chain.tag"))
-                .isEqualTo("YC-07 hangs on another saw. Take it off there first.");
+                .isEqualTo("YC-07 is fitted to another saw. Take it off there first.");
     }
 
     @Test

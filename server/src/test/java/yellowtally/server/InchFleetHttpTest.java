@@ -99,7 +99,7 @@ class InchFleetHttpTest {
         Answer reading = api.post(
                 "/api/saws/06/tension/preview", "{\"work\":\"FELLING\",\"reading\":" + Checks.reading("6") + "}");
         assertThat(reading.body().path("refusals").get(0).path("sentence").asString())
-                .startsWith("6 in cannot be: a chain on this bar shows at most ")
+                .startsWith("6 in is not possible: a chain on this bar shows at most ")
                 .contains(" in.");
     }
 

@@ -201,7 +201,7 @@ class OutingCorrectionsHttpTest {
                         .body()
                         .path("detail")
                         .asString())
-                .isEqualTo("No tank is logged of it.");
+                .isEqualTo("No tank is logged for it.");
     }
 
     private JsonNode open(String of) {
@@ -282,7 +282,7 @@ class OutingCorrectionsHttpTest {
                         .body()
                         .path("detail")
                         .asString())
-                .isEqualTo("Somebody has put this entry right already. Look at what stands there now.");
+                .isEqualTo("Somebody has already put this entry right. Look at it as it is now.");
         assertThat(strike(wrong, api.officer()).status()).isEqualTo(409);
         assertThat(api.get("/api/log?kinds=OUT&saw=" + tag).body().path("entries"))
                 .hasSize(2);

@@ -145,7 +145,7 @@ class OutingHttpTest {
             delimiter = '|',
             value = {
                 "-1  | Give a number from 0 to 200.",
-                "7.5 | 7.5 cannot be: the saw was out 90 minutes, and no more than 7 can be used in that time.",
+                "7.5 | 7.5 is not possible: the saw was out 90 minutes, and no more than 7 can be used in that time.",
             })
     void tanksThatCannotBeAreRefused(double tanks, String sentence) {
         api.post("/api/outings/issue", Checks.issue(api, tag));
@@ -161,7 +161,7 @@ class OutingHttpTest {
     void unlikelyTanksAreAskedAbout() {
         api.post("/api/outings/issue", Checks.issue(api, tag));
         assertThat(back(Checks.backSaw(tag, 5, "")).sentenceAt("saws[0].sure"))
-                .isEqualTo("5 in 90 minutes is more than a crew uses. Say that it is right, or put the figure right.");
+                .isEqualTo("5 in 90 minutes is more than a crew uses. Say that it is right, or change the figure.");
         assertThat(back(Checks.backSaw(tag, 5, ",\"sure\":true")).status()).isEqualTo(204);
     }
 
@@ -258,6 +258,6 @@ class OutingHttpTest {
                         .body()
                         .path("detail")
                         .asString())
-                .isEqualTo("Saw " + tag + " lies on the bench. End its visit first.");
+                .isEqualTo("Saw " + tag + " is on the bench. End its visit first.");
     }
 }

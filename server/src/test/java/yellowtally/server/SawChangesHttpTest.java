@@ -97,7 +97,7 @@ class SawChangesHttpTest {
         String failed = RunningServer.id();
         api.post("/api/saws/" + tag + "/records", Checks.stepOf(api, failed, "OUTSIDE_LOOK", "FINE", "", "{}", ""));
         retire();
-        String body = "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"Not looked\"}";
+        String body = "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"Not checked\"}";
         assertThat(api.get("/api/records/" + failed + "/strike").body().path("saws"))
                 .isEmpty();
         assertThat(api.post("/api/records/" + failed + "/strike", body.formatted(RunningServer.id(), api.operator()))

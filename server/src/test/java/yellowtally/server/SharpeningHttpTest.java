@@ -80,7 +80,7 @@ class SharpeningHttpTest {
         length(2, "7.2", false);
         assertThat(page().path("open").has("plan")).isFalse();
         assertThat(finish(true).body().path("detail").asString())
-                .isEqualTo("Two lengths on each side are the least for a plan, out of the 34 cutters of this loop:"
+                .isEqualTo("A plan needs at least two lengths on each side, out of the 34 cutters of this loop:"
                         + " the shortest and the longest.");
         length(1, "7.3", false);
         length(3, "0.29 in", false);
@@ -92,7 +92,7 @@ class SharpeningHttpTest {
             delimiter = '|',
             value = {
                 "3  | 14.2 mm | Cutter 4 would be longer than new; it can have 12.5 mm at most. Measure again.",
-                "3  | 0.1     | This is no length of a cutter. Measure cutter 4 again.",
+                "3  | 0.1     | No cutter has this length. Measure cutter 4 again.",
                 "34 | 7.2     | This loop has no cutter 35.",
             })
     void whatIsNoCutterIsRefusedAndNothingIsLost(int place, String typed, String sentence) {
@@ -158,7 +158,7 @@ class SharpeningHttpTest {
     @Test
     void oneLoopLiesInOneViceAndIsLeftWithAReason() {
         assertThat(begin(RunningServer.id()).body().path("detail").asString())
-                .isEqualTo("Loop C-" + tag + " lies in the vice already.");
+                .isEqualTo("Loop C-" + tag + " is in the vice already.");
         assertThat(write("leave", ",\"device\":\"t\",\"reason\":\" \"").sentenceAt("reason"))
                 .isEqualTo("Say why.");
         assertThat(write("leave", ",\"device\":\"t\",\"reason\":\"Wrong loop\"").status())

@@ -96,7 +96,7 @@ class StoreTroubleHttpTest {
         assertThat(notices()).containsExactly("state.FULL");
         Answer refused = record("more files");
         assertThat(refused.status()).isEqualTo(503);
-        assertThat(refused.body().path("detail").asString()).contains("no room").contains("Nothing was saved");
+        assertThat(refused.body().path("detail").asString()).contains("is full").contains("Nothing was saved");
         assertThat(api.get("/api/board").status()).isEqualTo(200);
         assertThat(api.get("/api/log").status()).isEqualTo(200);
         FaultyDisk.says(null);

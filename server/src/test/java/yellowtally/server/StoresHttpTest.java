@@ -75,7 +75,7 @@ class StoresHttpTest {
         assertThat(item(name).path("order").path("quantity").asDouble()).isEqualTo(3);
         assertThat(write("/api/stores/items/" + item + "/orders", ",\"amount\":0")
                         .sentenceAt("amount"))
-                .isEqualTo("Say how much: more than nothing.");
+                .isEqualTo("Enter an amount above zero.");
         assertThat(write(
                                 "/api/stores/items/" + item + "/orders",
                                 ",\"amount\":3,\"supplier\":\"Lineside Supplies\",\"expectedOn\":\"2030-01-04\"")
@@ -145,7 +145,7 @@ class StoresHttpTest {
         String pieces = newItem("Plug " + tag, "PLUG", 1, 5);
         assertThat(take("PLUG", pieces, 0.5).sentenceAt("takes"))
                 .isEqualTo("Plug " + tag + " is counted in whole pieces.");
-        assertThat(take("PLUG", pieces, 0).sentenceAt("takes")).isEqualTo("Say how much: more than nothing.");
+        assertThat(take("PLUG", pieces, 0).sentenceAt("takes")).isEqualTo("Enter an amount above zero.");
         assertThat(item("Plug " + tag).path("shelf").asDouble()).isEqualTo(5);
     }
 
@@ -156,7 +156,7 @@ class StoresHttpTest {
         assertThat(write(counted, ",\"amount\":3,\"reason\":\"\"").sentenceAt("reason"))
                 .isEqualTo("Say why.");
         assertThat(write(counted, ",\"amount\":-1,\"reason\":\"x\"").sentenceAt("amount"))
-                .isEqualTo("A shelf never holds less than nothing.");
+                .isEqualTo("A count cannot be below zero.");
         assertThat(write(counted, ",\"amount\":5,\"reason\":\"x\"").sentenceAt("amount"))
                 .isEqualTo("Guard " + tag + ": that is what the book says already.");
         assertThat(write(counted, ",\"amount\":3,\"reason\":\"Two lent out\"").status())
@@ -232,7 +232,7 @@ class StoresHttpTest {
                         .body()
                         .path("detail")
                         .asString())
-                .isEqualTo(next + " hangs on a saw. Take it off first.");
+                .isEqualTo(next + " is fitted to a saw. Take it off first.");
         Answer back = api.post(
                 "/api/saws/" + tag + "/records",
                 Checks.step(api, "REPLACE_CHAIN", "FINE", "", ",\"part\":{\"tag\":\"C-" + tag + "\"}"));

@@ -68,7 +68,12 @@ class StrictJsonHttpTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"\\u0000, no text", "bell\\u0007, no text", "was \\u202eturned, no text", "half \\ud800 sign, no text"})
+    @CsvSource({
+        "\\u0000, not text",
+        "bell\\u0007, not text",
+        "was \\u202eturned, not text",
+        "half \\ud800 sign, not text"
+    })
     void whatIsNoTextIsRefusedAtItsField(String note, String sentence) {
         Answer refused = note(note);
         assertThat(refused.status()).as(refused.body().toString()).isIn(400, 422);

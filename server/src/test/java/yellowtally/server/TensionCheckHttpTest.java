@@ -183,7 +183,7 @@ class TensionCheckHttpTest {
             delimiter = '|',
             value = {
                 "-3      | A reading cannot be less than zero",
-                "900     | 900 mm cannot be",
+                "900     | 900 mm is not possible",
                 "abc     | This is not a length",
                 "''      | Give a length",
                 "1/0 in  | cannot have zero below",

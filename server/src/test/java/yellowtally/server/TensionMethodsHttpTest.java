@@ -164,7 +164,7 @@ class TensionMethodsHttpTest {
                 .body()
                 .path("refusals")
                 .get(0);
-        assertThat(refused.path("sentence").asString()).contains("900 mm cannot be");
+        assertThat(refused.path("sentence").asString()).contains("900 mm is not possible");
     }
 
     @Test

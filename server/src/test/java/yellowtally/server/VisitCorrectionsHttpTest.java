@@ -207,7 +207,7 @@ class VisitCorrectionsHttpTest {
                 .get(0);
         assertThat(line.path("struck").path("reason").asString()).isEqualTo("Another saw");
         assertThat(strike(visit, api.officer()).body().path("detail").asString())
-                .isEqualTo("Somebody has put this visit right already. Look at what stands there now.");
+                .isEqualTo("Somebody has already put this visit right. Look at it as it is now.");
     }
 
     @Test
@@ -223,7 +223,7 @@ class VisitCorrectionsHttpTest {
                 .orElseThrow();
         assertThat(api.post(
                                 "/api/records/" + look.path("id").asString() + "/strike",
-                                "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"Not looked\"}"
+                                "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"Not checked\"}"
                                         .formatted(RunningServer.id(), api.operator()))
                         .status())
                 .isEqualTo(204);

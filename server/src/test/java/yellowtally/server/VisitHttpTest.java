@@ -214,7 +214,7 @@ class VisitHttpTest {
     @Test
     void aSecondVisitOfTheSameSawIsRefusedAndOneOfAnotherSawIsNot() {
         assertThat(start(RunningServer.id()).body().path("detail").asString())
-                .isEqualTo("Saw " + tag + " lies on the bench already.");
+                .isEqualTo("Saw " + tag + " is on the bench already.");
         assertThat(page().path("id").asString()).isEqualTo(visit);
     }
 
@@ -296,7 +296,7 @@ class VisitHttpTest {
                 "GROOVE  | {\"GROOVE_DEPTH\":\"99\"}   | figures.GROOVE_DEPTH  | That is out of range. It lies between 1 mm and 15 mm; measure again if in doubt.",
                 "GROOVE  | {\"GROOVE_DEPTH\":\"deep\"} | figures.GROOVE_DEPTH  | This is not a length. Write it as 6, 6.5 mm, 1/4 in or 13/64\".",
                 "SHARPEN | {\"STROKES_LEFT\":\"3\"}    | figures.STROKES_RIGHT | Enter this figure: the step cannot be recorded without it.",
-                "SHARPEN | {\"STROKES_LEFT\":\"x\"}    | figures.STROKES_LEFT  | This is not a figure. Write it as 3 or 3.5.",
+                "SHARPEN | {\"STROKES_LEFT\":\"x\"}    | figures.STROKES_LEFT  | This is not a number. Write it as 3 or 3.5.",
             })
     void figuresThatCannotBeAreRefusedInWords(String step, String figures, String field, String sentence) {
         String body = Checks.stepOf(api, RunningServer.id(), step, "FINE", "", figures, "");

@@ -12,7 +12,7 @@ public enum BackupSetting implements LinedSetting {
                     SettingUnit.HOURS,
                     1,
                     720,
-                    "A backup is made by itself when the newest is this old and something was recorded since.")
+                    "A backup is made by itself when the newest is this old and something has been recorded since.")
             .forTheWholeFleet()),
     KEEP(SettingLine.estimate(
                     "backup.keep.newest",
@@ -20,7 +20,7 @@ public enum BackupSetting implements LinedSetting {
                     SettingUnit.COUNT,
                     1,
                     200,
-                    "So many of the newest backups are kept, whenever they were made.")
+                    "This many of the newest backups are kept, whenever they were made.")
             .forTheWholeFleet()),
     KEEP_MONTHS(SettingLine.estimate(
                     "backup.keep.months",
@@ -28,7 +28,7 @@ public enum BackupSetting implements LinedSetting {
                     SettingUnit.COUNT,
                     0,
                     120,
-                    "Besides, the last backup of each of so many months is kept, this one included.")
+                    "The last backup of each month is kept as well, for this many months, this one included.")
             .forTheWholeFleet());
 
     private final SettingLine line;

@@ -58,14 +58,14 @@ public enum BarSetting implements LinedSetting {
             SettingUnit.MM,
             0.001,
             0.1,
-            "A dressing that cost less groove than this was measured wrongly.")),
+            "A dressing that took less groove than this was measured wrongly.")),
     DRESSING_MOST(SettingLine.estimate(
             "bar.dressing.most",
             1,
             SettingUnit.MM,
             0.2,
             3,
-            "A dressing that cost more groove than this was measured wrongly."));
+            "A dressing that took more groove than this was measured wrongly."));
 
     private final SettingLine line;
 

@@ -12,9 +12,14 @@ public enum ComparisonSetting implements LinedSetting {
             SettingUnit.FACTOR,
             1.1,
             5,
-            "A loop that loses this many times as much cutter per tank as its sisters eats edges.")),
+            "A loop that loses this many times as much cutter per tank as its sisters wears fast.")),
     LEAST_SISTERS(SettingLine.estimate(
-            "insight.sisters.least", 3, SettingUnit.COUNT, 2, 20, "Fewer sisters than this compare with nothing.")),
+            "insight.sisters.least",
+            3,
+            SettingUnit.COUNT,
+            2,
+            20,
+            "Fewer sisters than this are not enough to compare with.")),
     OUTING_TIMES(SettingLine.estimate(
             "insight.outing.times",
             2.5,
@@ -28,7 +33,7 @@ public enum ComparisonSetting implements LinedSetting {
             SettingUnit.COUNT,
             3,
             20,
-            "Sharpenings with both sides measured before a side is named.")),
+            "Sharpenings with both sides measured before one side is named.")),
     SIDE_SHARE(SettingLine.estimate(
             "insight.side.share",
             80,

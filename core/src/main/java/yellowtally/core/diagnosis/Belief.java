@@ -184,7 +184,7 @@ final class Belief {
     }
 
     /**
-     * Answers that do not go together: when every cause is ended, or when the best one explains the answers far worse than
+     * Answers that contradict each other: when every cause is ended, or when the best one explains the answers far worse than
      * its answers are explained as a rule.
      */
     @Nullable

@@ -26,14 +26,14 @@ public enum DiagnosisSetting implements LinedSetting {
             SettingUnit.FACTOR,
             1,
             12,
-            "Answers that surprise more than this under the best cause do not go together.")),
+            "Answers that surprise more than this under the best cause contradict each other.")),
     ENDS_UNDER(SettingLine.estimate(
             "diagnosis.ends.under",
             0.05,
             SettingUnit.FACTOR,
             0.001,
             0.2,
-            "A look at the very thing whose answer is likely by less than this under a cause ends that cause.")),
+            "A direct look rules a cause out when its answer is less likely than this under that cause.")),
     TIE(SettingLine.estimate(
             "diagnosis.tie",
             5,
@@ -54,7 +54,7 @@ public enum DiagnosisSetting implements LinedSetting {
             SettingUnit.FACTOR,
             1,
             20,
-            "A task of every outing that was left for so many of them says something."));
+            "A task of every outing counts as evidence once it was left for this many outings."));
 
     private final SettingLine line;
 

@@ -19,7 +19,7 @@ public record FaultProgress(FaultStage stage, List<Step> steps, Step proof, bool
 
     /** Where a fault stands, in their order. */
     public enum FaultStage {
-        /** Told in words: somebody says first which complaint it is. */
+        /** Complaint in words: somebody says first which complaint it is. */
         SORT,
         /** The cause is looked for. */
         FIND,

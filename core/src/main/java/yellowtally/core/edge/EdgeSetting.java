@@ -166,23 +166,28 @@ public enum EdgeSetting implements LinedSetting {
             SettingUnit.MM,
             0.001,
             0.05,
-            "No file takes less in one stroke: such a sharpening was measured wrongly.")),
+            "No file takes less in one stroke: a sharpening below this was measured wrongly.")),
     STROKE_MOST(SettingLine.estimate(
             "edge.stroke.most",
             0.5,
             SettingUnit.MM,
             0.1,
             1,
-            "No file takes more in one stroke: such a sharpening was measured wrongly.")),
+            "No file takes more in one stroke: a sharpening above this was measured wrongly.")),
     CALIPER(SettingLine.estimate(
-            "edge.caliper.error", 0.1, SettingUnit.MM, 0.02, 0.5, "Two readings of one cutter differ by as much.")),
+            "edge.caliper.error",
+            0.1,
+            SettingUnit.MM,
+            0.02,
+            0.5,
+            "Two readings of one cutter may differ by this much.")),
     MAKERS_DIFFER(SettingLine.estimate(
             "edge.cutter.makers-differ",
             3,
             SettingUnit.MM,
             0.5,
             6,
-            "A cutter may be longer than the estimate of its pitch by as much, for makers differ."));
+            "A cutter may be longer than the estimate for its pitch by this much: makers differ."));
 
     private final SettingLine line;
 

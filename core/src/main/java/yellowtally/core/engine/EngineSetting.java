@@ -7,7 +7,7 @@ import yellowtally.core.settings.SettingUnit;
 /** The limits of fuel (handbook section 9). */
 public enum EngineSetting implements LinedSetting {
     FUEL_OLD(SettingLine.estimate(
-            "engine.fuel.old-from", 30, SettingUnit.DAYS, 7, 180, "Mixed fuel this old is not filled any more.")),
+            "engine.fuel.old-from", 30, SettingUnit.DAYS, 7, 180, "Mixed fuel this old is no longer used.")),
     CAN(SettingLine.estimate(
             "engine.can.size",
             5000,

@@ -44,14 +44,14 @@ public enum OilingSetting implements LinedSetting {
             0.5,
             5,
             7,
-            "So much fuel burned with the oil still full is an alarm at once.")),
+            "This much fuel burned with the oil still full is an alarm at once.")),
     FULL_SHARE(SettingLine.estimate(
             "oiling.full.share",
             0.05,
             SettingUnit.FACTOR,
             0,
             0.3,
-            "Oil used up to this share of its tank is a tank that is still full.")),
+            "Oil used up to this share of its tank counts as a tank that is still full.")),
     LEAST_TANKS(SettingLine.given(
             "oiling.ratio.tanks",
             3,
@@ -59,7 +59,7 @@ public enum OilingSetting implements LinedSetting {
             1,
             20,
             7,
-            "Over this many of the last tanks at least the oil ratio is taken.")),
+            "The oil ratio is taken over at least this many of the last tanks.")),
     TREND(SettingLine.estimate(
             "oiling.ratio.trend",
             0.2,

@@ -22,7 +22,7 @@ public enum RepairSetting implements LinedSetting {
     BAND(Step.NEW_BAND, "band", 15, "Minutes to change the brake band, once the cover is off."),
     POWER_PART(Step.NEW_POWER_PART, "power-part", 5, "Minutes to change a battery or a cable."),
     CASE_PART(Step.NEW_CASE_PART, "case-part", 30, "Minutes to change a part of the case."),
-    TUNE(Step.TUNE, "tune", 15, "Minutes to tune, or to find and mend a leak of air.");
+    TUNE(Step.TUNE, "tune", 15, "Minutes to tune, or to find and mend an air leak.");
 
     private static final Map<Step, RepairSetting> BY_STEP = new EnumMap<>(Step.class);
 

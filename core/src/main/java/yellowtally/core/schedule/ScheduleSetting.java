@@ -167,7 +167,7 @@ public enum ScheduleSetting implements LinedSetting {
             SettingUnit.DAYS,
             1,
             365,
-            "A saw in service for longer than this before its first record has a past that nobody wrote down.")),
+            "A saw in service for longer than this before its first record counts as one with an unknown past.")),
     PACE_DAYS(SettingLine.given(
             "schedule.pace.days",
             28,
@@ -192,45 +192,45 @@ public enum ScheduleSetting implements LinedSetting {
                     240,
                     "A tank or a charge with its breaks lasts about this long; more tanks than that in the time out are asked about.")),
     BENCH_MINUTES(SettingLine.estimate(
-            "schedule.bench.minutes", 120, SettingUnit.MINUTES, 10, 1440, "Minutes there are at the bench in a day.")),
+            "schedule.bench.minutes", 120, SettingUnit.MINUTES, 10, 1440, "Bench minutes in a day.")),
     STEP_MINUTES(SettingLine.estimate(
             "schedule.step.minutes",
             1,
             SettingUnit.MINUTES,
             0,
             15,
-            "Minutes of a step that no task of the schedule accounts for.")),
+            "Minutes for a step that no task of the schedule covers.")),
     REPLACE_MINUTES(SettingLine.estimate(
             "schedule.replace.minutes", 4, SettingUnit.MINUTES, 1, 60, "Minutes to change a part once it is reached.")),
-    REST_DAYS(
-            limit(
-                    "rest.days",
-                    30,
-                    SettingUnit.DAYS,
-                    1,
-                    90,
-                    "A saw that nobody used for so many days is looked over before it is used; no test stands longer than that.")),
-    PACE_SPAN(SettingLine.estimate(
-            "schedule.pace.least-days",
-            7,
+    REST_DAYS(limit(
+            "rest.days",
+            30,
             SettingUnit.DAYS,
             1,
-            60,
-            "Use is spread over at least so many days, so that two outings on two days are no pace for the year.")),
+            90,
+            "A saw unused for this many days is looked over before use; no test stands for longer.")),
+    PACE_SPAN(
+            SettingLine.estimate(
+                    "schedule.pace.least-days",
+                    7,
+                    SettingUnit.DAYS,
+                    1,
+                    60,
+                    "Use is spread over at least this many days, so that two outings in two days do not set the pace for a year.")),
     FARTHEST(SettingLine.estimate(
             "schedule.expected.farthest",
             730,
             SettingUnit.DAYS,
             60,
             3650,
-            "A day that lies farther off than this is not told.")),
+            "A date further off than this is not shown.")),
     ON_THE_SPOT(SettingLine.estimate(
                     "schedule.record.on-the-spot",
                     10,
                     SettingUnit.MINUTES,
                     1,
                     240,
-                    "What is written down later than this after it was done needs a word why.")
+                    "What is entered later than this after it was done needs a reason.")
             .forTheWholeFleet());
 
     private final SettingLine line;

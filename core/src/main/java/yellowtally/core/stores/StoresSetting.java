@@ -12,7 +12,7 @@ public enum StoresSetting implements LinedSetting {
             SettingUnit.DAYS,
             0,
             120,
-            "From an order to the shelf, where an item does not say.")),
+            "Days from an order to the shelf, where an item does not say.")),
     COVER_DAYS(SettingLine.estimate(
             "stores.cover.days", 60, SettingUnit.DAYS, 7, 365, "An order covers this many days after it has come.")),
     LEAST_DAYS(SettingLine.estimate(
@@ -21,14 +21,9 @@ public enum StoresSetting implements LinedSetting {
             SettingUnit.DAYS,
             3,
             90,
-            "With records of fewer days than this nothing is said of the use per month.")),
+            "With fewer days of records than this, no use per month is given.")),
     USE_DAYS(SettingLine.estimate(
-                    "stores.use.days",
-                    90,
-                    SettingUnit.DAYS,
-                    14,
-                    730,
-                    "Use over this many days tells the use per month.")
+                    "stores.use.days", 90, SettingUnit.DAYS, 14, 730, "The use per month is taken from this many days.")
             .over(LEAST_DAYS)),
     COST_TANKS(SettingLine.estimate(
             "stores.cost.tanks",
@@ -36,7 +31,7 @@ public enum StoresSetting implements LinedSetting {
             SettingUnit.TANKS,
             0.25,
             20,
-            "With fewer tanks than this nothing is said of the cost of a tank."));
+            "With fewer tanks than this, no cost per tank is given."));
 
     private final SettingLine line;
 

@@ -42,7 +42,7 @@ public enum TensionSetting implements LinedSetting {
                     0,
                     5,
                     3,
-                    "The target never passes the tang depth by more than this, before the work factor.")
+                    "The target never exceeds the tang depth by more than this, before the work factor.")
             .forTheWholeFleet()),
     WORK_FELLING(SettingLine.given(
                     "tension.work.felling", 1.0, SettingUnit.FACTOR, 0.5, 1.5, 3, "Share of the target for felling.")
@@ -193,7 +193,7 @@ public enum TensionSetting implements LinedSetting {
                     SettingUnit.FACTOR,
                     0.05,
                     0.25,
-                    "A pull or gap over this share of the bar length is no reading of a chain that is on its bar.")
+                    "A pull or gap over this share of the bar length is not a possible reading.")
             .forTheWholeFleet()),
     READING_MOST_DEGREES(SettingLine.estimate(
                     "tension.reading.most-degrees",
@@ -201,7 +201,7 @@ public enum TensionSetting implements LinedSetting {
                     SettingUnit.DEGREES,
                     60,
                     360,
-                    "An angle past rail touch over this is no reading.")
+                    "An angle past rail touch over this is not a possible reading.")
             .forTheWholeFleet()),
     SOAK_LEAST(SettingLine.given("tension.soak.least", 4, SettingUnit.HOURS, 0, 48, 3, "Shortest soak that helps.")
             .forTheWholeFleet()),
@@ -263,7 +263,7 @@ public enum TensionSetting implements LinedSetting {
                     SettingUnit.MM,
                     0.1,
                     10,
-                    "Growth below this over the recent readings is not called fast.")
+                    "Growth below this over the recent readings is never called fast.")
             .forTheWholeFleet()),
     CHECK_OUTINGS(SettingLine.given(
             "tension.check.outings",
@@ -297,7 +297,7 @@ public enum TensionSetting implements LinedSetting {
                     SettingUnit.COUNT,
                     2,
                     12,
-                    "So many of the latest readings make the recent stretch of a chain.")
+                    "The recent stretch of a chain is this many of its latest readings.")
             .forTheWholeFleet()),
     TAKE_UP_BEDDING_IN(SettingLine.estimate(
                     "tension.take-up.bedding-in",
@@ -305,7 +305,7 @@ public enum TensionSetting implements LinedSetting {
                     SettingUnit.TANKS,
                     0,
                     5,
-                    "A new chain beds in during its first tanks: they are no past to compare with.")
+                    "A new chain beds in during its first tanks: they are left out of the comparison.")
             .forTheWholeFleet()),
     TAKE_UP_SISTERS(SettingLine.estimate(
                     "tension.take-up.sisters",
@@ -313,7 +313,7 @@ public enum TensionSetting implements LinedSetting {
                     SettingUnit.COUNT,
                     1,
                     10,
-                    "Fewer loops of the same pitch than this compare with nothing.")
+                    "Fewer loops of the same pitch than this are not enough to compare with.")
             .forTheWholeFleet()),
     SLACK_TANKS(SettingLine.given(
                     "tension.slack.tanks",
@@ -331,7 +331,7 @@ public enum TensionSetting implements LinedSetting {
                     1,
                     5,
                     3,
-                    "From so many outings in a row that came back slack the causes are named.")
+                    "After this many outings in a row that came back slack, the likely causes are named.")
             .forTheWholeFleet()),
     LONG_BAR(SettingLine.given(
                     "tension.long-bar.over",
@@ -340,7 +340,7 @@ public enum TensionSetting implements LinedSetting {
                     500,
                     1524,
                     3,
-                    "A longer bar sags by itself: it is read by rail touch, or supported.")
+                    "A longer bar sags by itself: read it by rail touch, or support it.")
             .forTheWholeFleet()),
     TEN_LINKS_LEAST(SettingLine.estimate(
                     "tension.ten-links.least",
@@ -348,7 +348,7 @@ public enum TensionSetting implements LinedSetting {
                     SettingUnit.FACTOR,
                     0.9,
                     1,
-                    "Ten drive links shorter than this share of twenty pitches are no reading.")
+                    "Ten drive links shorter than this share of twenty pitches are not a possible reading.")
             .forTheWholeFleet()),
     TEN_LINKS_MOST(SettingLine.estimate(
                     "tension.ten-links.most",
@@ -356,7 +356,7 @@ public enum TensionSetting implements LinedSetting {
                     SettingUnit.FACTOR,
                     1,
                     1.2,
-                    "Ten drive links longer than this share of twenty pitches are no reading.")
+                    "Ten drive links longer than this share of twenty pitches are not a possible reading.")
             .over(TEN_LINKS_LEAST)
             .forTheWholeFleet()),
     JOINT_PLAY_MOST(SettingLine.estimate(
@@ -365,7 +365,7 @@ public enum TensionSetting implements LinedSetting {
                     SettingUnit.MM,
                     0.1,
                     3,
-                    "More play in a joint than this is no reading.")
+                    "More play in a joint than this is not a possible reading.")
             .forTheWholeFleet());
 
     private final SettingLine line;

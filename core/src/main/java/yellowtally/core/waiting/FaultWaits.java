@@ -13,7 +13,7 @@ public record FaultWaits(FaultMatter what, FitState state, Step step, String abo
     public enum FaultMatter {
         /** The cause of a complaint is looked for. */
         FAULT_FIND,
-        /** Told in words: somebody says first which complaint it is. */
+        /** Complaint in words: somebody says first which complaint it is. */
         FAULT_SORT,
         /** The cause is found, a step of its repair is open. */
         FAULT_REPAIR,

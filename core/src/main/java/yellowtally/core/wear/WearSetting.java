@@ -7,12 +7,7 @@ import yellowtally.core.settings.SettingUnit;
 /** From when on measurements may be projected. */
 public enum WearSetting implements LinedSetting {
     LEAST_READINGS(SettingLine.estimate(
-            "wear.least-readings",
-            3,
-            SettingUnit.COUNT,
-            3,
-            12,
-            "Fewer readings than this say nothing of how long a part lasts.")),
+            "wear.least-readings", 3, SettingUnit.COUNT, 3, 12, "With fewer readings than this, no life is forecast.")),
     LEAST_TANKS(SettingLine.estimate(
             "wear.least-tanks",
             3,
@@ -26,7 +21,7 @@ public enum WearSetting implements LinedSetting {
             SettingUnit.FACTOR,
             0,
             1,
-            "How much the rate of wear changes in what is left of a life: other wood, other hands."));
+            "How much the rate of wear may change over the rest of a life: other wood, other hands."));
 
     private final SettingLine line;
 

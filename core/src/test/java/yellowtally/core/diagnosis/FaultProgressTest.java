@@ -58,7 +58,8 @@ class FaultProgressTest {
 
     @Test
     void whatIsToldInWordsIsSortedFirst() {
-        Complaint told = new Complaint(Complaint.TOLD, "Told in words", false, Step.OUTSIDE_LOOK, Set.of(), Map.of());
+        Complaint told =
+                new Complaint(Complaint.TOLD, "Complaint in words", false, Step.OUTSIDE_LOOK, Set.of(), Map.of());
         FaultStory story = FaultStory.of(List.of());
         LeakWatch watch = LeakWatch.of(null, List.of(), null, at(30, 8), Numbers.STANDARD);
         FaultProgress progress =

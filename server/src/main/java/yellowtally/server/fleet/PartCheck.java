@@ -1,5 +1,6 @@
 package yellowtally.server.fleet;
 
+import java.util.Set;
 import java.util.UUID;
 import yellowtally.core.steps.Subject;
 
@@ -11,4 +12,7 @@ public interface PartCheck {
 
     /** Whether a part was found unfit for use. */
     boolean condemned(UUID partId, Subject kind);
+
+    /** All parts of a kind that were found unfit for use, retired ones too. */
+    Set<UUID> condemned(Subject kind);
 }

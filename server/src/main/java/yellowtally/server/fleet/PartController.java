@@ -1,8 +1,10 @@
 package yellowtally.server.fleet;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -11,6 +13,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.cuttingset.Misfit;
+import yellowtally.core.steps.Subject;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Sentences;
 import yellowtally.server.support.Violations;
@@ -23,6 +26,7 @@ class PartController {
     private final FleetRepositories.Parts parts;
     private final Fleet fleet;
     private final PartChooser chooser;
+    private final PartCheck check;
     private final Sentences sentences;
 
     PartController(
@@ -30,16 +34,21 @@ class PartController {
             FleetRepositories.Parts parts,
             Fleet fleet,
             PartChooser chooser,
+            PartCheck check,
             Sentences sentences) {
         this.saws = saws;
         this.parts = parts;
         this.fleet = fleet;
         this.chooser = chooser;
+        this.check = check;
         this.sentences = sentences;
     }
 
     /** All parts of cutting sets. */
     record Parts(List<ChainView> chains, List<BarView> bars, List<SprocketView> sprockets) {}
+
+    /** A part that is not fitted again: it was condemned, or retired, or both. */
+    record OutOfUse(String tag, boolean condemned, boolean retired) {}
 
     /** A crew as the screens see it. */
     record CrewView(UUID id, String name) {}
@@ -74,6 +83,18 @@ class PartController {
             }
         }
         return new Parts(chains, bars, sprockets);
+    }
+
+    /** What is not fitted again, wherever it hangs or lies: its tag is marked on every screen. */
+    @GetMapping("/api/out-of-use")
+    List<OutOfUse> outOfUse() {
+        Set<UUID> condemned = EnumSet.complementOf(EnumSet.of(Subject.SAW)).stream()
+                .flatMap(kind -> check.condemned(kind).stream())
+                .collect(Collectors.toSet());
+        return parts.findAllByOrderByTag().stream()
+                .map(part -> new OutOfUse(part.tag(), condemned.contains(part.id()), part.retiredAt() != null))
+                .filter(part -> part.condemned() || part.retired())
+                .toList();
     }
 
     @GetMapping("/api/crews")

@@ -27,7 +27,7 @@ import yellowtally.server.support.Sentences;
 public class Knowledge {
 
     private static final Complaint TOLD =
-            new Complaint(Complaint.TOLD, "Told in words", false, Step.OUTSIDE_LOOK, Set.of(), Map.of());
+            new Complaint(Complaint.TOLD, "Complaint in words", false, Step.OUTSIDE_LOOK, Set.of(), Map.of());
 
     private static final Logger LOG = LoggerFactory.getLogger(Knowledge.class);
 

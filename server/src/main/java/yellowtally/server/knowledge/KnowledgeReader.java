@@ -168,7 +168,7 @@ final class KnowledgeReader {
             if (read instanceof Map<?, ?> entries) {
                 return entries;
             }
-            throw new Unreadable(name + " is no list of entries.", new IllegalArgumentException(name));
+            throw new Unreadable(name + " is not a list of entries.", new IllegalArgumentException(name));
         } catch (YAMLException e) {
             throw new Unreadable(name + ": " + e.getMessage(), e);
         }

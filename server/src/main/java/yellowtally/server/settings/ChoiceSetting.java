@@ -21,7 +21,7 @@ public enum ChoiceSetting {
             "house.length-unit",
             LengthUnit.MM.name(),
             names(LengthUnit.values()),
-            "The unit that is meant when none is typed, and in which lengths are shown."),
+            "The unit meant when none is typed, and the one lengths are shown in."),
     VOLUME_UNIT(
             "house.volume-unit",
             FuelUnit.LITRE.name(),
@@ -31,7 +31,7 @@ public enum ChoiceSetting {
             "house.currency",
             "NONE",
             List.of("NONE", "EUR", "GBP", "USD", "CAD", "AUD", "NZD", "CHF", "SEK", "NOK", "DKK", "PLN", "CZK"),
-            "The currency that prices are written in. Prices are not converted by changing it."),
+            "The currency of prices. Changing it does not convert them."),
     NOSE_GREASE(
             "house.nose-grease",
             NosePolicy.EACH_USE.name(),

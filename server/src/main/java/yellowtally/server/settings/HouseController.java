@@ -1,10 +1,16 @@
 package yellowtally.server.settings;
 
 import java.time.Clock;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.function.Function;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.engine.FuelUnit;
 import yellowtally.core.measure.LengthUnit;
+import yellowtally.core.steps.FigureKind;
+import yellowtally.core.steps.Measure;
+import yellowtally.core.stores.StockKind;
 
 /** What every screen has to know before it shows a figure or a day. */
 @RestController
@@ -23,8 +29,27 @@ class HouseController {
      *
      * @param currency the code of its currency, NONE where none was chosen
      * @param zone the zone of its days, as the IANA names it: a device may lie in another
+     * @param figures what each measure is a figure of
+     * @param stock what each kind of stock is counted in
      */
-    record HouseView(LengthUnit lengthUnit, FuelUnit volumeUnit, String zone, String currency) {}
+    record HouseView(
+            LengthUnit lengthUnit,
+            FuelUnit volumeUnit,
+            String zone,
+            String currency,
+            Map<Measure, FigureKind> figures,
+            Map<StockKind, StockKind.StockUnit> stock) {}
+
+    private static final Map<Measure, FigureKind> FIGURES = each(Measure.class, Measure::kind);
+    private static final Map<StockKind, StockKind.StockUnit> STOCK = each(StockKind.class, StockKind::unit);
+
+    private static <K extends Enum<K>, V> Map<K, V> each(Class<K> keys, Function<K, V> of) {
+        Map<K, V> all = new EnumMap<>(keys);
+        for (K key : keys.getEnumConstants()) {
+            all.put(key, of.apply(key));
+        }
+        return all;
+    }
 
     @GetMapping("/api/house")
     HouseView house() {
@@ -34,6 +59,8 @@ class HouseController {
                 rules.lengthUnit(),
                 rules.volumeUnit(),
                 clock.getZone().getId(),
-                now.choice(ChoiceSetting.CURRENCY, SettingChange.Reach.FLEET));
+                now.choice(ChoiceSetting.CURRENCY, SettingChange.Reach.FLEET),
+                FIGURES,
+                STOCK);
     }
 }

@@ -3,6 +3,7 @@ package yellowtally.server.stores;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -70,9 +71,11 @@ class PartShelf {
     List<PartGroup> groups(List<Standing> standings, Map<String, StockNeeds> needs, Numbers numbers, LocalDate today) {
         Map<Key, Draft> drafts = new LinkedHashMap<>();
         Map<UUID, Key> keys = new HashMap<>();
+        Map<Subject, Set<UUID>> condemned = new EnumMap<>(Subject.class);
         fleet.partsInService().forEach(part -> {
-            keys.put(part.id(), key(part));
-            drafts.computeIfAbsent(key(part), Draft::new).add(part, check);
+            Key key = key(part);
+            keys.put(part.id(), key);
+            drafts.computeIfAbsent(key, Draft::new).add(part, condemned.computeIfAbsent(key.kind(), check::condemned));
         });
         LocalDate horizon = today.plusDays(OrderLine.horizonDays(numbers));
         for (Standing standing : standings) {
@@ -150,9 +153,9 @@ class PartShelf {
             this.key = key;
         }
 
-        void add(Part part, PartCheck check) {
+        void add(Part part, Set<UUID> ofItsKind) {
             if (part.sawId() == null) {
-                (check.condemned(part.id(), key.kind()) ? condemned : shelf).add(part.tag());
+                (ofItsKind.contains(part.id()) ? condemned : shelf).add(part.tag());
             }
         }
 

@@ -1,6 +1,8 @@
 package yellowtally.server.worklog;
 
 import jakarta.persistence.EntityManager;
+import jakarta.persistence.TypedQuery;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import yellowtally.core.fitness.Condemned;
@@ -27,19 +29,28 @@ class CondemnedParts implements PartCheck {
 
     @Override
     public boolean condemned(UUID partId, Subject kind) {
+        return !found(kind, " = :part")
+                .setParameter("part", partId)
+                .setMaxResults(1)
+                .getResultList()
+                .isEmpty();
+    }
+
+    @Override
+    public Set<UUID> condemned(Subject kind) {
+        return Set.copyOf(found(kind, " is not null").getResultList());
+    }
+
+    private TypedQuery<UUID> found(Subject kind, String which) {
         String part = switch (kind) {
             case CHAIN -> "r.parts.chainId";
             case BAR -> "r.parts.barId";
             default -> "r.parts.sprocketId";
         };
-        return !records.createQuery(
-                        "select r.id from WorkRecord r join r.findings f where " + part
-                                + " = :part and f in :condemning" + Worklog.STANDING,
+        return records.createQuery(
+                        "select distinct " + part + " from WorkRecord r join r.findings f where " + part + which
+                                + " and f in :condemning" + Worklog.STANDING,
                         UUID.class)
-                .setParameter("part", partId)
-                .setParameter("condemning", Condemned.findings(kind))
-                .setMaxResults(1)
-                .getResultList()
-                .isEmpty();
+                .setParameter("condemning", Condemned.findings(kind));
     }
 }

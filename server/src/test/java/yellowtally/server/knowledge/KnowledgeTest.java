@@ -85,7 +85,7 @@ class KnowledgeTest {
         write("causes.yaml", "a: b: c\n  - d");
         assertThat(knowledge().problems()).singleElement().asString().startsWith("causes.yaml:");
         write("causes.yaml", "[just, a, list]");
-        assertThat(knowledge().problems()).containsExactly("causes.yaml is no list of entries.");
+        assertThat(knowledge().problems()).containsExactly("causes.yaml is not a list of entries.");
     }
 
     @Test

@@ -126,7 +126,7 @@ class EntersGateTest {
                                 RunningServer.bean(ProblemAdvice.class).unforeseen(failure);
                         assertThat(answer.getStatusCode()).isEqualTo(HttpStatus.SERVICE_UNAVAILABLE);
                         assertThat(String.valueOf(answer.getBody()))
-                                .contains("There is no room")
+                                .contains("The disk that holds the records is full")
                                 .contains("Nothing was saved");
                     });
         } finally {

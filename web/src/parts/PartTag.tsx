@@ -1,0 +1,37 @@
+import Box from '@mui/material/Box';
+import { Link } from 'react-router';
+import { useOutOfUse } from '../api/queries';
+
+/** The tag of a part, as the way to its page; what is not fitted again says so beside it. */
+export function PartTag({ tag, linked = true }: { tag: string; linked?: boolean }) {
+  return (
+    <>
+      {linked ? <Link to={`/parts/${tag}`}>{tag}</Link> : tag}
+      <PartMark tag={tag} />
+    </>
+  );
+}
+
+/** What keeps a part from being fitted again, in a word; nothing for a good one. */
+export function PartMark({ tag }: { tag: string }) {
+  const mark = useMarks()(tag);
+  return mark === undefined ? null : (
+    <Box
+      component="span"
+      sx={{ color: mark.condemned ? 'error.main' : 'text.secondary', fontWeight: 600, fontSize: '0.9em' }}
+    >
+      {` ${mark.word}`}
+    </Box>
+  );
+}
+
+/** The mark of any tag, for what is no element: the lines of a list to choose from. */
+export function useMarks(): (
+  tag: string,
+) => { word: string; condemned: boolean; retired: boolean } | undefined {
+  const { data } = useOutOfUse();
+  return (tag) => {
+    const found = data?.find((part) => part.tag === tag);
+    return found && { ...found, word: found.condemned ? 'condemned' : 'retired' };
+  };
+}
