@@ -126,8 +126,6 @@ export const theme = createTheme({
         html: {
           // The page is as wide where it is short: nothing jumps between screens.
           [t.breakpoints.up('md')]: { overflowY: 'scroll' },
-          // What the focus goes to is never brought to rest under the bar of a bench screen.
-          scrollPaddingBottom: 120,
           '--ring': t.vars.palette.text.primary,
         },
         body: { fontSize: 15 },

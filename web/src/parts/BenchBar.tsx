@@ -1,16 +1,26 @@
+import { useEffect, useRef } from 'react';
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 
+/** Room between the bar, the edge of the window, and what is seen above it. */
+const BELOW = 24;
+
 /** The dark bar at the foot of what the hand is doing: what it means, in sight all the way, and the keys to go on. */
 export function BenchBar({ said, children }: { said: ReactNode; children: ReactNode }) {
+  const bar = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const element = bar.current;
+    return element ? keepsClearOf(element) : undefined;
+  }, []);
   return (
     <Box
+      ref={bar}
       sx={(t) => ({
         order: 4,
         '--ring': t.vars.palette.house.tag,
         position: 'sticky',
         // Where little of the page is in sight, as when it is enlarged, the bar covers nothing.
-        '@media (max-height: 560px)': { position: 'static' },
+        '@media (max-height: 640px)': { position: 'static' },
         zIndex: 2,
         bottom: 8,
         background: t.vars.palette.house.beam,
@@ -47,4 +57,20 @@ export function BenchBar({ said, children }: { said: ReactNode; children: ReactN
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>{children}</Box>
     </Box>
   );
+}
+
+/**
+ * The bar grows with what it says. Whatever has the focus is scrolled clear of it, at the next key and where the bar grows over it.
+ */
+function keepsClearOf(bar: HTMLElement): () => void {
+  const page = document.documentElement.style;
+  const watch = new ResizeObserver(() => {
+    page.scrollPaddingBottom = `${bar.offsetHeight + BELOW}px`;
+    if (!bar.contains(document.activeElement)) document.activeElement?.scrollIntoView({ block: 'nearest' });
+  });
+  watch.observe(bar);
+  return () => {
+    watch.disconnect();
+    page.scrollPaddingBottom = '';
+  };
 }

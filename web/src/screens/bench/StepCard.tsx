@@ -35,6 +35,7 @@ interface Props {
 export function StepCard({ visit, step, number, onDone }: Props) {
   const [again, setAgain] = useState(false);
   const { title, how, caution } = stepOn(step.step, visit.saw.profile);
+  const drawn = DRAWN.includes(step.step);
   const safe = step.step === 'MAKE_SAFE' ? words.makeSafe[visit.saw.profile.power] : undefined;
   return (
     <Box
@@ -42,7 +43,7 @@ export function StepCard({ visit, step, number, onDone }: Props) {
       aria-label={`Step ${number}: ${title}`}
       sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'minmax(0, 1fr)', overflowWrap: 'anywhere' }}
     >
-      <Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', columnGap: 1.5 }}>
         <Box component="h2" sx={{ typography: 'h1', m: 0 }}>
           {number} {title}
         </Box>
@@ -52,20 +53,33 @@ export function StepCard({ visit, step, number, onDone }: Props) {
             : capital(whyWords[step.why])}
         </Box>
       </Box>
-      {(safe ?? caution) && <Caution>{safe ?? caution}</Caution>}
-      {!DRAWN.includes(step.step) && <SawOutline part={partOf(step.step)} />}
-      {step.step === 'OUTSIDE_LOOK' && visit.complaint && (
-        <Box sx={{ fontSize: 17, fontWeight: 600 }}>The crew said: “{visit.complaint}”</Box>
-      )}
-      <Box sx={{ fontSize: 17 }}>{how}</Box>
-      <ToFinder tag={visit.tag} step={step.step} />
-      <StepHints visit={visit} step={step.step} />
-      {step.step === 'FILL' && visit.saw.mix && (
-        <Box sx={{ fontSize: 17 }}>
-          Mix {visit.saw.mix.ratio}:1: {tank(visit.saw.mix.oilMl)} of oil in {canOf(visit.saw.mix.fuelMl)} of
-          fuel.
+      <Box
+        // The saw stands beside what is said of it: at the bench a step is in sight without scrolling.
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: drawn ? '1fr' : 'minmax(0, 1fr) 260px' },
+          columnGap: 3,
+          rowGap: 1.5,
+          alignItems: 'center',
+        }}
+      >
+        <Box sx={{ display: 'grid', gap: 1.5 }}>
+          {(safe ?? caution) && <Caution>{safe ?? caution}</Caution>}
+          {step.step === 'OUTSIDE_LOOK' && visit.complaint && (
+            <Box sx={{ fontSize: 17, fontWeight: 600 }}>The crew said: “{visit.complaint}”</Box>
+          )}
+          <Box sx={{ fontSize: 17 }}>{how}</Box>
+          <ToFinder tag={visit.tag} step={step.step} />
+          <StepHints visit={visit} step={step.step} />
+          {step.step === 'FILL' && visit.saw.mix && (
+            <Box sx={{ fontSize: 17 }}>
+              Mix {visit.saw.mix.ratio}:1: {tank(visit.saw.mix.oilMl)} of oil in {canOf(visit.saw.mix.fuelMl)}{' '}
+              of fuel.
+            </Box>
+          )}
         </Box>
-      )}
+        {!drawn && <SawOutline part={partOf(step.step)} />}
+      </Box>
       {step.record && !again ? (
         <Stands record={step.record} onAgain={() => setAgain(true)} onNext={onDone} />
       ) : step.kind === 'TENSION' ? (

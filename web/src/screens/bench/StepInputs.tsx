@@ -78,7 +78,7 @@ export function StepInputs({ tag, ratio, step, draft, problemAt, onChange, onEnt
         e.preventDefault();
         act();
       }}
-      sx={{ display: 'grid', gap: 2 }}
+      sx={{ display: 'grid', gap: 1.5 }}
     >
       {step.kind === 'REPLACE' && (
         <PartChoice step={step.step} draft={draft} problemAt={problemAt} onChange={onChange} />
@@ -206,11 +206,7 @@ function SayKey({
       })}
     >
       {label}
-      {number && (
-        <>
-          <Key>{number}</Key>
-        </>
-      )}
+      {number && <Key>{number}</Key>}
     </Box>
   );
 }
@@ -223,7 +219,8 @@ function Figures(props: Props) {
   return (
     <>
       {asked.length > 0 && <FigureRow {...props} measures={asked} focus />}
-      {besides.length > 0 && (
+      {besides.length === 1 && <FigureRow {...props} measures={besides} when=", if measured" />}
+      {besides.length > 1 && (
         <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, minWidth: 0 }}>
           <Box component="legend" sx={legend}>
             If measured
@@ -239,10 +236,11 @@ function FigureRow({
   draft,
   measures,
   focus,
+  when = '',
   problemAt,
   onChange,
   onEnter,
-}: Props & { measures: StepShown['measures']; focus?: boolean }) {
+}: Props & { measures: StepShown['measures']; focus?: boolean; when?: string }) {
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(150px, 1fr))', gap: 1.5 }}>
       {measures.map(({ measure, kind }, i) => (
@@ -253,7 +251,7 @@ function FigureRow({
           sx={measure === 'GAUGE_SETTING' ? { gridColumn: '1 / -1', maxWidth: 240 } : { minWidth: 0 }}
         >
           <Field
-            label={`${measureWords[measure]}${figureUnit(kind) && `, ${figureUnit(kind)}`}`}
+            label={`${measureWords[measure]}${figureUnit(kind) && `, ${figureUnit(kind)}`}${when}`}
             inputMode="decimal"
             autoFocus={focus === true && i === 0}
             value={draft.figures[measure] ?? ''}

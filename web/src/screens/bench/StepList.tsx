@@ -94,8 +94,7 @@ function StepLine({
       <span>
         {title}
         {step.optional && !step.record && (
-          <Box component="span" sx={{ fontSize: 12, opacity: 0.8 }}>
-            {' '}
+          <Box component="span" sx={{ display: 'block', fontSize: 12, opacity: 0.8 }}>
             worth doing now
           </Box>
         )}

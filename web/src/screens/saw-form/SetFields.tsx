@@ -39,12 +39,10 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
     say: (part: P) => string,
   ) => [
     { value: '', label: 'Choose' },
-    ...(all ?? [])
-      .filter(free)
-      .map((p) => ({
-        value: p.tag,
-        label: `${p.tag}: ${say(p)}${p.onSaw ? ` (${['fitted', marks(p.tag)?.word].filter(Boolean).join(', ')})` : ''}`,
-      })),
+    ...(all ?? []).filter(free).map((p) => ({
+      value: p.tag,
+      label: `${p.tag}: ${say(p)}${p.onSaw ? ` (${['fitted', marks(p.tag)?.word].filter(Boolean).join(', ')})` : ''}`,
+    })),
   ];
   return (
     <Box sx={{ display: 'grid', gap: 2.5 }}>

@@ -1,12 +1,17 @@
+import { useState } from 'react';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link } from 'react-router';
 import { useLog } from '../../api/queries';
 import { LogLines } from '../log/LogLines';
 
+/** What a look at a saw begins with; all of it is one key further. */
+const FIRST = 12;
+
 /** All that happened to a saw, latest first. */
 export function SawHistory({ tag }: { tag: string }) {
   const log = useLog({ saw: tag });
+  const [all, setAll] = useState(false);
   const entries = log.data?.pages.flatMap((page) => page.entries) ?? [];
   return (
     <Box component="section" aria-labelledby="saw-history" sx={{ mt: 3 }}>
@@ -14,10 +19,16 @@ export function SawHistory({ tag }: { tag: string }) {
         History
       </Box>
       {log.data && entries.length === 0 && <Box sx={{ color: 'text.secondary' }}>Nothing recorded yet.</Box>}
-      <LogLines entries={entries} withTag={false} />
+      <LogLines entries={entries} withTag={false} {...(all ? {} : { most: FIRST })} />
       <Box sx={{ display: 'flex', gap: 2, mt: 1, alignItems: 'center' }}>
-        {log.hasNextPage && (
-          <Button variant="outlined" onClick={() => void log.fetchNextPage()}>
+        {(all ? log.hasNextPage : entries.length > FIRST) && (
+          <Button
+            variant="outlined"
+            onClick={() => {
+              if (all) void log.fetchNextPage();
+              setAll(true);
+            }}
+          >
             Show earlier records
           </Button>
         )}

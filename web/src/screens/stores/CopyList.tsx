@@ -13,13 +13,13 @@ export function CopyList({ text }: { text: string }) {
     if (document.execCommand('copy')) setCopied(text);
   };
   return (
-    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, my: 0.5 }}>
-      <Button variant="outlined" size="small" onClick={copy}>
-        Copy the list
-      </Button>
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5 }}>
       <Box component="span" role="status" sx={{ fontSize: 14 }}>
         {copied === text && 'Copied. Put it into a message to the supplier.'}
       </Box>
+      <Button variant="outlined" size="small" onClick={copy}>
+        Copy the list
+      </Button>
       <textarea
         ref={area}
         readOnly

@@ -104,16 +104,30 @@ function OrderList({ stores }: { stores: Schemas['StoresPage'] }) {
       })),
   ];
   return (
-    <Box component="section" aria-label="To order">
-      <Box sx={{ mb: 0.5 }}>
-        <Heading level={2} why={14}>
-          To order
-        </Heading>
+    <Box
+      component="section"
+      aria-label="To order"
+      // The list that costs a day where it is overlooked stands out from the book below it.
+      sx={(t) => ({
+        background: t.vars.palette.background.paper,
+        border: `1px solid ${t.vars.palette.house.hairline}`,
+        borderLeft: `4px solid ${t.vars.palette.house.tag}`,
+        borderRadius: '6px',
+        px: 2,
+        py: 1.25,
+      })}
+    >
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+        <Box sx={{ flexGrow: 1 }}>
+          <Heading level={2} why={14}>
+            To order
+          </Heading>
+        </Box>
+        {lines.length > 0 && (
+          <CopyList text={lines.map((line) => `${line.quantity}\t${line.what}`).join('\n')} />
+        )}
       </Box>
       {lines.length === 0 && <Box>Nothing. The shelf covers what is planned.</Box>}
-      {lines.length > 0 && (
-        <CopyList text={lines.map((line) => `${line.quantity}\t${line.what}`).join('\n')} />
-      )}
       {lines.map((line) => (
         <Box
           key={line.key}
@@ -123,7 +137,7 @@ function OrderList({ stores }: { stores: Schemas['StoresPage'] }) {
             columnGap: 2,
             py: 0.75,
             alignItems: 'baseline',
-            borderBottom: `1px solid ${t.vars.palette.house.hairline}`,
+            borderTop: `1px solid ${t.vars.palette.house.hairline}`,
           })}
         >
           <Box sx={{ ...figures, fontSize: 22, textAlign: 'right' }}>{line.quantity}</Box>

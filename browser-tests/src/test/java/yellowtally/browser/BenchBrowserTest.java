@@ -231,7 +231,7 @@ class BenchBrowserTest {
         open(tablet, "Rails: burr");
         button(tablet, "Record it again").click();
         tablet.getByLabel("Rails blued").check();
-        assertThat(tablet.getByText("Opens: what blued the bar.")).isVisible();
+        assertThat(tablet.getByText("Also needed: what blued the bar.")).isVisible();
         button(tablet, "Save, next").click();
         assertThat(tablet.getByRole(
                         AriaRole.BUTTON,
@@ -251,7 +251,7 @@ class BenchBrowserTest {
         assertThat(heading(page, "1 Make safe")).isVisible();
         page.getByLabel("Add a step").selectOption("Chain: cutters, straps, rivets, links");
         page.getByLabel("Strap cracked").check();
-        assertThat(page.getByText("Opens: new chain. This holds the saw.")).isVisible();
+        assertThat(page.getByText("Also needed: new chain. This holds the saw.")).isVisible();
         button(page, "Save and hold saw 12").click();
         open(page, "New chain");
         button(page, "Save, next").click();

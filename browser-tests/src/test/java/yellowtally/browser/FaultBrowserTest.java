@@ -303,7 +303,7 @@ class FaultBrowserTest {
                 answer(page, key);
             }
         });
-        assertThat(clash).containsText("Two answers do not go together");
+        assertThat(clash).containsText("Two answers contradict each other");
         assertThat(region(page, "Stands clear")).hasCount(0);
         button(page, "Answer again: Oil holes and groove of the bar free?").click();
         assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Answers")))
@@ -329,7 +329,7 @@ class FaultBrowserTest {
         button(page, "Take saw 02 back").click();
         assertThat(page.getByLabel("Saws that came back")).hasValue("");
         page.navigate(screens.application().address() + "/faults");
-        assertThat(region(page, "Open faults")).containsText("said when it came back");
+        assertThat(region(page, "Open faults")).containsText("reported on return");
         page.navigate(screens.application().address() + "/saws/02");
         assertThat(region(page, "Faults")).containsText("Chain runs dry");
         page.keyboard().press("i");

@@ -76,7 +76,7 @@ class PracticeCopyBrowserTest {
         page.getByLabel("What was swapped before").fill("New cap seal");
         page.getByLabel("The oil tank is full").check();
         button(page, "Stand it on fresh card").click();
-        assertThat(page.getByText(Pattern.compile("Stands since today"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("On card since today"))).isVisible();
 
         copy.setClockAhead(Duration.ofHours(3));
         page.reload();

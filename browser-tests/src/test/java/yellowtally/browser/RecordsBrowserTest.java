@@ -67,11 +67,11 @@ class RecordsBrowserTest {
         String seal = made.getByRole(AriaRole.CELL).nth(2).textContent();
         Locator paper = page.getByLabel("Seal on a paper or in the name of a backup");
         paper.fill(seal.toUpperCase(Locale.ROOT));
-        assertThat(page.getByText("The records here go through it")).isVisible();
+        assertThat(page.getByText("These records include it")).isVisible();
         paper.fill("1-" + "0".repeat(16));
-        assertThat(page.getByText("do not go through it")).isVisible();
+        assertThat(page.getByText("do not match it")).isVisible();
         paper.fill("900-" + "0".repeat(16));
-        assertThat(page.getByText("the end are missing here")).isVisible();
+        assertThat(page.getByText("the newest are missing here")).isVisible();
     }
 
     @Test

@@ -107,7 +107,7 @@ public final class Screenshots {
         toStep(page, "Chain: cutters");
         page.keyboard().press("2");
         page.getByLabel("Struck ground or metal").check();
-        page.getByText("Opens: sharpen.").waitFor();
+        page.getByText("Also needed: sharpen.").waitFor();
         page.evaluate("window.scrollTo(0, 0)");
     }
 

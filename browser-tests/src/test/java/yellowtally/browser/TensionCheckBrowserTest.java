@@ -169,7 +169,7 @@ class TensionCheckBrowserTest {
     @Test
     void afterTheBenchTheAdjustersPlaceKeepsTheAccount(Screens.Opener screens) {
         Page page = screens.open("/saws/16/tension");
-        assertThat(page.getByText("The set was apart, so the turns of today tell no growth."))
+        assertThat(page.getByText("The set was apart, so today’s turns say nothing of growth."))
                 .isVisible();
         assertThat(page.getByLabel("Freely, one finger")).not().isChecked();
         pullDown(page).fill("5");

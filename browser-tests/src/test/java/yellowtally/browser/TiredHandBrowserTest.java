@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
+import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,6 +24,16 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What trips a tired hand: a key too many, a server that is away, a form half filled, an address that is none. */
 @ExtendWith(Screens.class)
 class TiredHandBrowserTest {
+
+    /** What lies over the element that has the focus; empty where it is in sight. */
+    private static final String COVERS_THE_FOCUS = """
+            () => {
+              const has = document.activeElement;
+              const at = has.getBoundingClientRect();
+              const over = document.elementFromPoint(at.left + Math.min(at.width / 2, 20), at.top + at.height / 2);
+              const own = has.contains(over) || over?.contains(has) || has.closest('label')?.contains(over);
+              return own || has === document.body ? '' : `${has.tagName} under ${over?.textContent}`;
+            }""";
 
     private static Locator heading(Page page, String name) {
         return page.getByRole(
@@ -202,6 +213,26 @@ class TiredHandBrowserTest {
             Assertions.assertThat(page.evaluate("document.querySelector('header').clientWidth >= 1265"))
                     .isEqualTo(true);
         }
+    }
+
+    /** Each thing that takes the focus is in sight, however tall the bar grows with what it says. */
+    @ParameterizedTest
+    @CsvSource({"1280, 800", "390, 844"})
+    void whatHasTheFocusIsNeverUnderTheVerdictBar(int width, int height, Screens.Opener screens) {
+        Page page = screens.open("/saws/06/tension", width, height, ColorScheme.LIGHT);
+        page.getByLabel("Pull-down at mid-bar").fill("14");
+        assertThat(page.getByText("The reading was not valid")).isVisible();
+        SoftAssertions under = new SoftAssertions();
+        for (int i = 0; i < 30; i++) {
+            page.keyboard().press("Tab");
+            under.assertThat(page.evaluate(COVERS_THE_FOCUS)).as("Tab " + i).isEqualTo("");
+        }
+        under.assertAll();
+        double foot = page.getByText("The reading was not valid").boundingBox().y;
+        Assertions.assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Scale of pull-down"))
+                        .boundingBox()
+                        .y)
+                .isGreaterThan(foot);
     }
 
     /** Enlarged twice, or on a phone laid on its side, the bar at the foot covers neither field nor scale. */
