@@ -251,8 +251,10 @@ class BenchBrowserTest {
         assertThat(heading(page, "1 Make safe")).isVisible();
         page.getByLabel("Add a step").selectOption("Chain: cutters, straps, rivets, links");
         page.getByLabel("Strap cracked").check();
-        assertThat(page.getByText("Also needed: new chain. This holds the saw.")).isVisible();
+        assertThat(page.getByText("Also needed: new chain. This holds the saw."))
+                .isVisible();
         button(page, "Save and hold saw 12").click();
+        assertThat(page.getByText("chain YC-12 condemned")).isVisible();
         open(page, "New chain");
         button(page, "Save, next").click();
         assertThat(page.getByText("Choose the part that goes on.")).isVisible();

@@ -2,6 +2,7 @@ package yellowtally.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -65,6 +66,32 @@ class PartsHttpTest {
         assertThat(again.status()).isEqualTo(409);
         assertThat(again.body().path("detail").asString()).contains(tag);
         assertThat(part().toString()).contains("A rivet stands proud").doesNotContain("Once more");
+    }
+
+    /** What is not fitted again is marked wherever its tag stands; a good part is not. */
+    @Test
+    void whatIsCondemnedOrRetiredIsOutOfUse() {
+        shelve(chain(""));
+        act("retire", ",\"reason\":\"A rivet stands proud\"");
+        String saw = "R" + RunningServer.id().substring(0, 6);
+        api.post("/api/saws", Checks.newSaw(api, RunningServer.id(), saw, 68));
+        assertThat(outOfUse("C-" + saw)).isNull();
+        api.post("/api/saws/" + saw + "/records", """
+                {"id":"%s","personId":"%s","device":"test","step":"CHAIN_LOOK",
+                 "input":{"said":"FAIL","findings":["STRAP_CRACKED"],"figures":{}}}""".formatted(RunningServer.id(), api.operator()));
+        assertThat(outOfUse("C-" + saw)).isEqualTo("condemned");
+        assertThat(outOfUse("B-" + saw)).isNull();
+        assertThat(outOfUse(tag)).isEqualTo("retired");
+    }
+
+    private @Nullable String outOfUse(String part) {
+        return api.get("/api/out-of-use")
+                .body()
+                .valueStream()
+                .filter(one -> one.path("tag").asString().equals(part))
+                .map(one -> one.path("condemned").asBoolean() ? "condemned" : "retired")
+                .findAny()
+                .orElse(null);
     }
 
     @Test
