@@ -70,7 +70,10 @@ function Filled({ board }: { board: Schemas['Board'] }) {
         {some.map((row) => (
           <Line key={row.tag} tag={row.tag}>
             <Waits row={row} />
-            <StartVisit tag={row.tag} />
+            {/* On a phone the key stands below what it is for, so that the words have room. */}
+            <Box sx={{ gridColumn: { xs: 2, sm: 'auto' }, justifySelf: 'start' }}>
+              <StartVisit tag={row.tag} />
+            </Box>
           </Line>
         ))}
         {more}

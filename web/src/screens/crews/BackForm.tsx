@@ -1,3 +1,4 @@
+import { FEW } from './OutNow';
 import { useFocusOn } from '../../shell/focus';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -146,10 +147,7 @@ export function BackForm({
           label="Saws that came back"
           hint={
             out.length > 0
-              ? `Tags with spaces between. Out: ${out
-                  .map((o) => o.tag)
-                  .sort()
-                  .join(' ')}`
+              ? `Tags with spaces between. Out: ${some(out.map((o) => o.tag).sort())}`
               : 'Nothing is out'
           }
           inputRef={field}
@@ -343,4 +341,10 @@ function SawBack({
       </Box>
     </Box>
   );
+}
+
+/** Tags in a row, the first of many. */
+function some(tags: string[]): string {
+  const left = tags.length - FEW;
+  return `${tags.slice(0, FEW).join(' ')}${left > 0 ? ` and ${left} more` : ''}`;
 }

@@ -1,16 +1,21 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import type { ReactNode } from 'react';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Panel } from '../../parts/Panel';
 import { TagPlate } from '../../parts/Plate';
-import { Pick } from '../../parts/Field';
+import { Field, Pick } from '../../parts/Field';
+import { useSome } from '../../parts/more';
 import { TallyStrip } from '../../parts/TallyStrip';
 import { momentOf, rounded } from '../../words/format';
 import { units } from '../../words/schedule';
 import { byTag } from '../../words/tags';
 import { CorrectOuting } from '../corrections/CorrectOuting';
 import { useSigned } from '../../shell/signed';
+
+/** So many are read through at once. */
+export const FEW = 12;
 
 /** How much of the oil tank went in with a tank of fuel; most often nobody says, and one press is enough. */
 const OIL = [
@@ -33,38 +38,65 @@ export function OutNow({
   out: Schemas['OpenOuting'][];
 }) {
   const [oil, setOil] = useState('');
+  const [text, setText] = useState('');
+  const wanted = text.trim().toLowerCase();
   const powerOf = (tag: string) =>
     board.rails.flatMap((r) => r.plates).find((p) => p.tag === tag)?.power ?? 'PETROL';
   return (
     <Panel title="Out now">
       {out.length === 0 && <Box sx={{ color: 'text.secondary' }}>Nothing is out.</Box>}
       {out.length > 0 && (
-        <Box sx={{ mb: 1.5 }}>
+        <Box sx={{ mb: 1.5, display: 'grid', gap: 1.5 }}>
+          {out.length > FEW && <Field label="Show only, by tag or crew" value={text} onChange={setText} />}
           <Pick label="Bar oil filled with the next tank" value={oil} options={OIL} onChange={setOil} />
         </Box>
       )}
-      {crews.map((crew) => {
-        const own = out.filter((o) => o.crewId === crew.id).sort(byTag);
-        return (
-          own.length > 0 && (
-            <Box key={crew.id} sx={{ mb: 1.5 }}>
-              <Box component="h3" sx={{ fontSize: 14, fontWeight: 600, m: 0 }}>
-                {crew.name}
-              </Box>
-              {own.map((outing) => (
-                <OutLine
-                  key={outing.tag}
-                  outing={outing}
-                  power={powerOf(outing.tag)}
-                  oil={oil}
-                  onLogged={() => setOil('')}
-                />
-              ))}
-            </Box>
-          )
-        );
-      })}
+      {crews.map((crew) => (
+        <WithCrew
+          key={crew.id}
+          crew={crew.name}
+          asked={wanted}
+          out={out.filter(
+            (o) => o.crewId === crew.id && `${o.tag} ${crew.name}`.toLowerCase().includes(wanted),
+          )}
+          line={(outing) => (
+            <OutLine
+              key={outing.tag}
+              outing={outing}
+              power={powerOf(outing.tag)}
+              oil={oil}
+              onLogged={() => setOil('')}
+            />
+          )}
+        />
+      ))}
     </Panel>
+  );
+}
+
+/** What one crew has out; of a long row the first, and more as it is asked for. */
+function WithCrew({
+  crew,
+  out,
+  asked,
+  line,
+}: {
+  crew: string;
+  out: Schemas['OpenOuting'][];
+  asked: string;
+  line: (outing: Schemas['OpenOuting']) => ReactNode;
+}) {
+  const { some, more } = useSome([...out].sort(byTag), FEW, asked);
+  if (out.length === 0) return null;
+  return (
+    <Box sx={{ mb: 1.5 }}>
+      <Box component="h3" sx={{ fontSize: 14, fontWeight: 600, m: 0 }}>
+        {crew}
+        {out.length > FEW && `, ${out.length} out`}
+      </Box>
+      {some.map(line)}
+      {more}
+    </Box>
   );
 }
 

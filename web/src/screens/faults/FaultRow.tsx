@@ -17,7 +17,7 @@ export function FaultRow({ fault, withTag }: { fault: Schemas['FaultLine']; with
         gridTemplateColumns: {
           xs: withTag ? 'auto minmax(0, 1fr)' : 'minmax(0, 1fr)',
           md: withTag
-            ? '52px minmax(0, 1.1fr) minmax(0, 1fr) 150px'
+            ? 'minmax(52px, max-content) minmax(0, 1.1fr) minmax(0, 1fr) 150px'
             : 'minmax(0, 1.1fr) minmax(0, 1fr) 150px',
         },
         columnGap: 2,

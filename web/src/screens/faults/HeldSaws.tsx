@@ -26,7 +26,7 @@ export function HeldSaws() {
             key={row.tag}
             sx={(t) => ({
               display: 'grid',
-              gridTemplateColumns: '52px minmax(0, 1fr)',
+              gridTemplateColumns: 'minmax(52px, max-content) minmax(0, 1fr)',
               columnGap: 2,
               py: 1,
               borderBottom: `1px solid ${t.vars.palette.house.hairline}`,

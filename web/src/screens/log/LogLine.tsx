@@ -25,8 +25,8 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
         display: 'grid',
         gridTemplateColumns: {
           xs: withTag ? 'auto 1fr' : '1fr',
-          sm: withTag ? '128px 48px 1fr' : '128px 1fr',
-          lg: withTag ? '150px 56px minmax(0, 1fr) 150px' : '150px minmax(0, 1fr) 150px',
+          sm: withTag ? '128px minmax(48px, max-content) minmax(0, 1fr)' : '128px 1fr',
+          lg: withTag ? '150px minmax(56px, max-content) minmax(0, 1fr) 150px' : '150px minmax(0, 1fr) 150px',
         },
         columnGap: 1.5,
         rowGap: 0.25,
@@ -43,20 +43,18 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
         </Box>
       )}
       <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>
-        <Box component="span" sx={{ fontWeight: 600, textDecoration: struck ? 'line-through' : 'none' }}>
-          {head}
-        </Box>
-        {rest && (
-          <Box component="span" sx={{ textDecoration: struck ? 'line-through' : 'none' }}>
-            {' '}
-            {rest}
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'baseline' }}>
+          <Box sx={{ textDecoration: struck ? 'line-through' : 'none' }}>
+            <Box component="span" sx={{ fontWeight: 600 }}>
+              {head}
+            </Box>
+            {rest && ` ${rest}`}
           </Box>
-        )}
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'center' }}>
           <Box
             sx={{
               color: 'text.secondary',
               fontSize: 13.5,
+              flex: { xs: '1 1 60%', lg: '0 1 auto' },
               // The person has a column of its own where there is room.
               display: { lg: aside(entry) ? 'block' : 'none' },
             }}

@@ -90,7 +90,7 @@ export function CardFields({ card, problem, onChange }: Props) {
           onChange={(handle) => onChange({ handle })}
         />
         <Choice
-          label="Chain brake sits"
+          label="Chain brake"
           options={optionsOf(words.brakeSeat)}
           value={card.brakeSeat}
           onChange={(brakeSeat) => onChange({ brakeSeat })}

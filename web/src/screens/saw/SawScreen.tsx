@@ -97,7 +97,7 @@ function Filled({
           </Box>
           <Box sx={{ color: 'text.secondary' }}>
             {[
-              words.power[card.power].toLowerCase(),
+              words.power[card.power],
               words.handle[card.handle].toLowerCase(),
               card.displacementCc ? `${card.displacementCc} cc` : card.volts ? `${card.volts} V` : '',
               saw.bar ? `${barLength(saw.bar.lengthMm)} bar` : 'no bar',

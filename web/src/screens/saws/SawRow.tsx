@@ -20,7 +20,7 @@ export function SawRow({ saw }: { saw: Schemas['ListedSaw'] }) {
         <TagPlate tag={saw.tag} />
       </th>
       <td>
-        <Box sx={{ fontWeight: 600 }}>
+        <Box sx={{ fontWeight: 600, minWidth: 92, overflowWrap: 'anywhere' }}>
           {saw.make} {saw.model}
         </Box>
         <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>

@@ -14,12 +14,8 @@ final class Fleet {
 
     Fleet(Application application) {
         this.application = application;
-        Matcher found = Pattern.compile("\"id\":\"([^\"]+)\",\"name\":\"[^\"]+\",\"role\":\"OFFICER\"")
-                .matcher(application.get("/api/people"));
-        if (!found.find()) {
-            throw new AssertionError("no officer");
-        }
-        this.officer = found.group(1);
+        this.officer =
+                first(application.get("/api/people"), "\"id\":\"([^\"]+)\",\"name\":\"[^\"]+\",\"role\":\"OFFICER\"");
     }
 
     /**
@@ -107,6 +103,37 @@ final class Fleet {
                 {"id":"%s","personId":"%s","device":"test","occasion":"ROUTINE","work":"FELLING","readings":[
                  {"method":"TANG_LINE","value":"6","met":["NUTS_SLACK","BRAKE_OFF","NOSE_UP","COLD","OILED","PULLED_ROUND"],
                   "movement":"ONE_FINGER","tipsClearWithoutPull":false,"tightSpot":false,"turnsBefore":0}]}""".formatted(id(), officer));
+    }
+
+    /** Saws out with the first crew. */
+    void issue(List<String> tags) {
+        String crew = first(application.get("/api/crews"), "\"id\":\"([^\"]+)\"");
+        send(
+                "/api/outings/issue",
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"crewId\":\"%s\",\"saws\":[\"%s\"]}"
+                        .formatted(id(), officer, crew, String.join("\",\"", tags)));
+    }
+
+    /** Whatever is out comes back as it went. */
+    void takeAllBack() {
+        Matcher out = Pattern.compile("\"tag\":\"([^\"]+)\"").matcher(application.get("/api/outings/open"));
+        List<String> saws = new ArrayList<>();
+        while (out.find()) {
+            saws.add("""
+                    {"tag":"%s","tanks":0,"works":[],"woods":[],"rain":false,"groundStruck":false,
+                     "dustSeen":false,"hold":false}""".formatted(out.group(1)));
+        }
+        send(
+                "/api/outings/return",
+                "{\"id\":\"%s\",\"personId\":\"%s\",\"saws\":[%s]}".formatted(id(), officer, String.join(",", saws)));
+    }
+
+    static String first(String text, String pattern) {
+        Matcher matcher = Pattern.compile(pattern).matcher(text);
+        if (!matcher.find()) {
+            throw new AssertionError(pattern + " not in " + text);
+        }
+        return matcher.group(1);
     }
 
     /** Steps done on a saw, all of them fine. */

@@ -9,7 +9,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.UUID;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -68,10 +67,10 @@ class FleetBrowserTest {
 
     private static void somebodyElseEdits(Application application, String tag) {
         String saw = application.get("/api/saws/" + tag);
-        String person = first(application.get("/api/people"), "\"id\":\"([^\"]+)\"");
-        String version = first(saw, "\"version\":(\\d+)");
+        String person = Fleet.first(application.get("/api/people"), "\"id\":\"([^\"]+)\"");
+        String version = Fleet.first(saw, "\"version\":(\\d+)");
         // The card as it is read says its unit in the name of a figure, the card as it is written in its text.
-        String card = first(saw, "\"card\":(\\{[^}]*\\})")
+        String card = Fleet.first(saw, "\"card\":(\\{[^}]*\\})")
                 .replace("\"K50\"", "\"K50 b\"")
                 .replaceAll("\"(\\w+)M([ml])\":([\\d.]+)", "\"$1\":\"$3 m$2\"");
         application.send(
@@ -79,14 +78,6 @@ class FleetBrowserTest {
                 "/api/saws/" + tag,
                 "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"other\",\"version\":%s,\"saw\":%s}"
                         .formatted(UUID.randomUUID(), person, version, card));
-    }
-
-    private static String first(String text, String pattern) {
-        Matcher matcher = Pattern.compile(pattern).matcher(text);
-        if (!matcher.find()) {
-            throw new AssertionError(pattern + " not in " + text);
-        }
-        return matcher.group(1);
     }
 
     @Test

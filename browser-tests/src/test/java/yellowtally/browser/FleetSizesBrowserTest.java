@@ -4,12 +4,16 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static yellowtally.browser.Screens.button;
 import static yellowtally.browser.Screens.rail;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import org.assertj.core.api.Assertions;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -48,6 +52,7 @@ class FleetSizesBrowserTest {
         for (int i = 0; i < 182; i++) {
             fleet.addSaw("M%03d".formatted(i), i % 5 == 0 ? "BATTERY" : "PETROL", "AUTOMATIC_FIXED");
         }
+        fleet.addSaw("LONGTAG-0012", Fleet.Kit.STANDARD.model("Heavyweightseventytwoprofessional-K"));
         Page page = screens.open("/");
         assertThat(rail(page, "Held").getByRole(AriaRole.LINK)).hasCount(0);
         button(page, "held, show them").click();
@@ -65,7 +70,54 @@ class FleetSizesBrowserTest {
 
         wellMade(page, SCREENS, TALL_PX);
         Page phone = screens.open("/", 390, 844, ColorScheme.DARK);
-        wellMade(phone, List.of("/", "/saws", "/bench", "/crews"), 2 * TALL_PX);
+        wellMade(
+                phone, List.of("/", "/saws", "/bench", "/crews", "/log", "/faults", "/saws/LONGTAG-0012"), 2 * TALL_PX);
+    }
+
+    /** What is out is a list of its own: of many it begins with the first of each crew and is filtered by a tag. */
+    @Test
+    void ofManyOutTheFirstAreShownUntilMoreIsAskedFor() {
+        begin(Application.IN_MEMORY);
+        Fleet fleet = new Fleet(application);
+        List<String> tags = IntStream.range(0, 20).mapToObj("M%03d"::formatted).toList();
+        tags.forEach(tag -> fleet.addFitSaw(tag, Fleet.Kit.BATTERY));
+        fleet.issue(tags);
+        Page page = screens.open("/crews");
+        Locator out = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(Pattern.compile("^Out: M0")));
+        assertThat(page.getByLabel("Saws that came back")).isVisible();
+        assertThat(page.getByText(Pattern.compile("^Tags with spaces between. Out: .* and \\d+ more$")))
+                .isVisible();
+        assertThat(out).not().hasCount(20);
+        page.getByLabel("Show only, by tag or crew").fill("m019");
+        assertThat(out).hasCount(1);
+        wellMade(page, List.of("/", "/crews"), TALL_PX);
+    }
+
+    /** Nothing is out: the rails of the crews are empty, and each says so on a place of its own. */
+    @Test
+    void emptyRailsStandBesideEachOther() {
+        begin(Application.IN_MEMORY);
+        new Fleet(application).takeAllBack();
+        Page page = screens.open("/");
+        assertThat(page.getByText("nothing out")).hasCount(3);
+        wellMade(page, List.of("/", "/crews"), TALL_PX);
+        page.navigate(application.address() + "/");
+        assertThat(page.getByText("nothing out")).hasCount(3);
+        List<BoundingBox> said = page.getByText("nothing out").all().stream()
+                .map(Locator::boundingBox)
+                .toList();
+        for (String title : List.of("Cutting gang", "Tunnel gang", "Viaduct gang", "Held", "On the bench")) {
+            BoundingBox head = page.getByRole(
+                            AriaRole.HEADING,
+                            new Page.GetByRoleOptions().setName(title).setExact(true))
+                    .boundingBox();
+            Assertions.assertThat(said)
+                    .as(title)
+                    .noneMatch(note -> note.x < head.x + head.width
+                            && head.x < note.x + note.width
+                            && note.y < head.y + head.height
+                            && head.y < note.y + note.height);
+        }
     }
 
     @Test
