@@ -34,6 +34,7 @@ describe('a form', () => {
     await screen.findByText('This is needed.');
     await page.user.type(screen.getByLabelText('Why'), 'Sounds odd');
     await waitFor(() => expect(screen.queryByText('This is needed.')).toBeNull());
+    expect(screen.queryByText('There is no such saw.')).toBeNull();
     page.answers({ [HOLDS]: undefined });
     await page.user.click(screen.getByRole('button', { name: 'Hold saw 07' }));
     await waitFor(() => expect(page.sent).toHaveLength(2));

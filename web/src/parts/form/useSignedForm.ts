@@ -1,3 +1,4 @@
+import { useEffect } from 'react';
 import type { SyntheticEvent } from 'react';
 import type { Control, DefaultValues, FieldPath, FieldValues, UseFormReturn } from 'react-hook-form';
 import { useForm } from 'react-hook-form';
@@ -51,6 +52,12 @@ export function useSignedForm<
 }: Writes<P, M, V>): SignedForm<V> & { data: Answer<P, M> | undefined } {
   const form = useForm<V>({ defaultValues: start as DefaultValues<V> });
   const write = useSigned<P, M>(path, params, method);
+  const { error, reset } = write;
+  // What belongs to no field stands until something is changed: nobody knows which field it was about.
+  useEffect(
+    () => (error ? form.subscribe({ formState: { values: true }, callback: () => reset() }) : undefined),
+    [form, error, reset],
+  );
   const names = Object.keys(start) as FieldPath<V>[];
   const fieldOf = (name: FieldPath<V>): string => at?.(form.getValues())[name] ?? name;
   const submit = form.handleSubmit((values) => {
@@ -79,7 +86,7 @@ export function useSignedForm<
     control: form.control,
     submit: (event) => void submit(event),
     ready: write.ready,
-    besides: write.error?.besides(names.map(fieldOf)) ?? [],
+    besides: error?.besides(names.map(fieldOf)) ?? [],
     data: write.data,
   };
 }

@@ -95,7 +95,7 @@ class InchFleetHttpTest {
                         .get(0)
                         .path("sentence")
                         .asString())
-                .contains("between 0.039 in and 0.591 in");
+                .contains("between 0.04 in and 0.59 in");
         Answer reading = api.post(
                 "/api/saws/06/tension/preview", "{\"work\":\"FELLING\",\"reading\":" + Checks.reading("6") + "}");
         assertThat(reading.body().path("refusals").get(0).path("sentence").asString())
@@ -122,7 +122,7 @@ class InchFleetHttpTest {
                 "/api/parts/YC-10/figures",
                 "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"Read again\",\"wearMark\":\"5/32\",\"file\":\"9\"}"
                         .formatted(RunningServer.id(), api.officer()));
-        assertThat(mark.sentenceAt("file")).isEqualTo("Give a length from 0.118 in to 0.315 in.");
+        assertThat(mark.sentenceAt("file")).isEqualTo("Give a length from 0.119 in to 0.314 in.");
         assertThat(mark.sentenceAt("wearMark")).isEmpty();
     }
 
@@ -155,7 +155,7 @@ class InchFleetHttpTest {
         assertThat(set("drive.sprocket.replace-from", "0.5 mm").status()).isEqualTo(200);
         assertThat(number("drive.sprocket.replace-from")).isEqualTo(0.5);
         assertThat(set("drive.sprocket.replace-from", "5").sentenceAt("value"))
-                .isEqualTo("Give a number from 0.004 in to 0.079 in.");
+                .isEqualTo("Give a number from 0.004 in to 0.078 in.");
         assertThat(set("tension.growth.watch", "99").sentenceAt("value"))
                 .startsWith("Give a number from")
                 .doesNotContain(" in");

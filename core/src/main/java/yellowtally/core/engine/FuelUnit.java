@@ -1,6 +1,7 @@
 package yellowtally.core.engine;
 
 import yellowtally.core.measure.NumberText;
+import yellowtally.core.measure.Rounding;
 
 /** What fuel is measured in, and the oil that goes with it (handbook section 9: litres and US units). */
 public enum FuelUnit {
@@ -33,12 +34,13 @@ public enum FuelUnit {
     }
 
     /**
-     * What a tank holds, in a sentence, in the small unit: whole millilitres, or tenths of a US fluid ounce.
+     * What a tank holds, in a sentence, in the small unit: tenths of a millilitre or of a US fluid ounce.
      *
      * @param ml any finite volume
+     * @param rounding as it is meant: the end of a range never wider than it is
      */
-    public String saidSmall(double ml) {
-        return this == LITRE ? Math.round(ml) + " mL" : NumberText.said(oil(ml), 1) + " fl oz";
+    public String saidSmall(double ml, Rounding rounding) {
+        return NumberText.said(oil(ml), 1, rounding) + (this == LITRE ? " mL" : " fl oz");
     }
 
     /** So much oil, mL, in the unit in which it is measured out beside this fuel. */

@@ -32,6 +32,15 @@ public enum LengthUnit {
      * @param mm any finite length
      */
     public String said(double mm) {
-        return NumberText.said(fromMm(mm), digits) + " " + sign;
+        return said(mm, Rounding.NEAREST);
+    }
+
+    /**
+     * The same, rounded as it is meant: the end of a range never wider than it is.
+     *
+     * @param mm any finite length
+     */
+    public String said(double mm, Rounding rounding) {
+        return NumberText.said(fromMm(mm), digits, rounding) + " " + sign;
     }
 }

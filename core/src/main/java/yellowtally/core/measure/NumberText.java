@@ -31,7 +31,18 @@ public final class NumberText {
      * @param digits decimals at most, from 1
      */
     public static String said(double figure, int digits) {
-        String text = String.format(Locale.ROOT, "%." + digits + "f", figure).replaceFirst("\\.?0+$", "");
+        return said(figure, digits, Rounding.NEAREST);
+    }
+
+    /**
+     * A figure in a sentence, without idle noughts, rounded as it is meant.
+     *
+     * @param figure any finite figure
+     * @param digits decimals at most, from 1
+     */
+    public static String said(double figure, int digits, Rounding rounding) {
+        String text = String.format(Locale.ROOT, "%." + digits + "f", rounding.of(figure, digits))
+                .replaceFirst("\\.?0+$", "");
         return text.equals("-0") ? "0" : text;
     }
 }

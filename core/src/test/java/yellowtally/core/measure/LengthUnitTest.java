@@ -32,4 +32,39 @@ class LengthUnitTest {
         assertThat(read).isInstanceOf(LengthReading.Read.class);
         assertThat(Math.abs(((LengthReading.Read) read).mm() - mm)).isLessThanOrEqualTo(0.0128);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "1,       1 mm,      0.04 in",
+        "15,      15 mm,     0.591 in",
+        "156.845, 156.85 mm, 6.175 in",
+        "25.4,    25.4 mm,   1 in",
+    })
+    void saysTheLeastThatIsTaken(double mm, String metric, String inches) {
+        assertThat(LengthUnit.MM.said(mm, Rounding.UP)).isEqualTo(metric);
+        assertThat(LengthUnit.INCH.said(mm, Rounding.UP)).isEqualTo(inches);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "1,       1 mm,      0.039 in",
+        "15,      15 mm,     0.59 in",
+        "156.845, 156.84 mm, 6.175 in",
+        "25.4,    25.4 mm,   1 in",
+    })
+    void saysTheMostThatIsTaken(double mm, String metric, String inches) {
+        assertThat(LengthUnit.MM.said(mm, Rounding.DOWN)).isEqualTo(metric);
+        assertThat(LengthUnit.INCH.said(mm, Rounding.DOWN)).isEqualTo(inches);
+    }
+
+    /** Whoever types the end of a range as it was said is inside it. */
+    @Property
+    void theEndsOfARangeAreInsideIt(@ForAll @DoubleRange(min = 0, max = 2000) double mm, @ForAll LengthUnit unit) {
+        assertThat(read(unit.said(mm, Rounding.UP))).isGreaterThanOrEqualTo(mm - 1e-6);
+        assertThat(read(unit.said(mm, Rounding.DOWN))).isLessThanOrEqualTo(mm + 1e-6);
+    }
+
+    private static double read(String said) {
+        return ((LengthReading.Read) LengthText.read(said, LengthUnit.MM)).mm();
+    }
 }

@@ -5,6 +5,7 @@ import yellowtally.core.engine.VolumeText;
 import yellowtally.core.measure.LengthReading;
 import yellowtally.core.measure.LengthText;
 import yellowtally.core.measure.NumberText;
+import yellowtally.core.measure.Rounding;
 import yellowtally.core.settings.SettingUnit;
 import yellowtally.server.support.HouseUnits;
 import yellowtally.server.support.Said;
@@ -26,11 +27,11 @@ final class SettingText {
         };
     }
 
-    /** The figure for a sentence. */
-    static Object said(double figure, SettingUnit unit) {
+    /** The figure for a sentence; the end of a range as it is meant. */
+    static Object said(double figure, SettingUnit unit, Rounding rounding) {
         return switch (unit) {
-            case MM -> new Said.Length(figure);
-            case MILLILITRES -> new Said.Volume(figure);
+            case MM -> new Said.Length(figure, rounding);
+            case MILLILITRES -> new Said.Volume(figure, rounding);
             default -> Double.valueOf(figure);
         };
     }

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.house.HouseNumbers;
+import yellowtally.core.measure.Rounding;
 import yellowtally.core.settings.NumberSetting;
 import yellowtally.core.settings.SettingUnit;
 import yellowtally.server.fleet.Fleet;
@@ -227,8 +228,8 @@ class SettingsController {
             wrong.add(
                     "value",
                     "setting.value",
-                    SettingText.said(setting.min(), setting.unit()),
-                    SettingText.said(setting.max(), setting.unit()));
+                    SettingText.said(setting.min(), setting.unit(), Rounding.UP),
+                    SettingText.said(setting.max(), setting.unit(), Rounding.DOWN));
             return null;
         }
         return Double.toString(value);

@@ -14,6 +14,7 @@ import yellowtally.core.edge.SharpeningPlan;
 import yellowtally.core.edge.SharpeningPlan.CutterStrokes;
 import yellowtally.core.edge.SharpeningPlan.FilingWay;
 import yellowtally.core.judging.FiledLoop;
+import yellowtally.core.measure.Rounding;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
 import yellowtally.server.fleet.Chain;
@@ -170,7 +171,10 @@ class Sharpenings {
         double checked = mm == null ? known.markMm() : mm;
         CutterReading.refusal(given.place(), checked, chain.cutters(), known).ifPresent(refusal -> {
             throw Refusal.unfit(
-                    "length", "cutter." + refusal.reason(), given.place() + 1, new Said.Length(known.longestMm()));
+                    "length",
+                    "cutter." + refusal.reason(),
+                    given.place() + 1,
+                    new Said.Length(known.longestMm(), Rounding.DOWN));
         });
         CutterRow row = open.cutter(given.place());
         if (given.after()) {

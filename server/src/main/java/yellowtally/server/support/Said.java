@@ -1,5 +1,7 @@
 package yellowtally.server.support;
 
+import yellowtally.core.measure.Rounding;
+
 /** A figure of a sentence that is said in the unit of the fleet. */
 public sealed interface Said {
 
@@ -7,18 +9,22 @@ public sealed interface Said {
     String in(HouseUnits house);
 
     /** A length in mm. */
-    record Length(double mm) implements Said {
+    record Length(double mm, Rounding rounding) implements Said {
+        public Length(double mm) {
+            this(mm, Rounding.NEAREST);
+        }
+
         @Override
         public String in(HouseUnits house) {
-            return house.lengthUnit().said(mm);
+            return house.lengthUnit().said(mm, rounding);
         }
     }
 
     /** What a tank holds, in mL. */
-    record Volume(double ml) implements Said {
+    record Volume(double ml, Rounding rounding) implements Said {
         @Override
         public String in(HouseUnits house) {
-            return house.volumeUnit().saidSmall(ml);
+            return house.volumeUnit().saidSmall(ml, rounding);
         }
     }
 }

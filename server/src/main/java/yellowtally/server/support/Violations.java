@@ -10,6 +10,7 @@ import yellowtally.core.engine.VolumeText;
 import yellowtally.core.measure.LengthReading;
 import yellowtally.core.measure.LengthText;
 import yellowtally.core.measure.LengthUnit;
+import yellowtally.core.measure.Rounding;
 
 /** Gathers all that is wrong with a request, so that it is told at once and not one by one. */
 public final class Violations {
@@ -71,7 +72,7 @@ public final class Violations {
         }
         double mm = ((LengthReading.Read) reading).mm();
         if (mm < leastMm || mm > mostMm) {
-            add(field, "length.range", new Said.Length(leastMm), new Said.Length(mostMm));
+            add(field, "length.range", new Said.Length(leastMm, Rounding.UP), new Said.Length(mostMm, Rounding.DOWN));
             return Optional.empty();
         }
         return Optional.of(mm);
@@ -89,7 +90,7 @@ public final class Violations {
             return null;
         }
         if (ml.getAsDouble() < leastMl || ml.getAsDouble() > mostMl) {
-            add(field, "volume.range", new Said.Volume(leastMl), new Said.Volume(mostMl));
+            add(field, "volume.range", new Said.Volume(leastMl, Rounding.UP), new Said.Volume(mostMl, Rounding.DOWN));
             return null;
         }
         return ml.getAsDouble();

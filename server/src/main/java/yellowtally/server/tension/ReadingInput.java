@@ -8,6 +8,7 @@ import yellowtally.core.measure.LengthReading;
 import yellowtally.core.measure.LengthText;
 import yellowtally.core.measure.LengthUnit;
 import yellowtally.core.measure.NumberText;
+import yellowtally.core.measure.Rounding;
 import yellowtally.core.tension.FairCondition;
 import yellowtally.core.tension.Movement;
 import yellowtally.core.tension.ReadingRefusal;
@@ -65,7 +66,7 @@ record ReadingInput(
                 field,
                 "reading." + refusal.why(),
                 degrees ? Double.valueOf(refusal.given()) : new Said.Length(refusal.given()),
-                degrees ? Double.valueOf(refusal.most()) : new Said.Length(refusal.most()));
+                degrees ? Double.valueOf(refusal.most()) : new Said.Length(refusal.most(), Rounding.DOWN));
     }
 
     private static Set<FairCondition> met(TensionReadingRow row) {

@@ -14,6 +14,7 @@ import yellowtally.core.judging.GaugeRule;
 import yellowtally.core.judging.StepJudge;
 import yellowtally.core.judging.StepVerdict;
 import yellowtally.core.log.Figures;
+import yellowtally.core.measure.Rounding;
 import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.steps.FigureKind;
 import yellowtally.core.steps.Finding;
@@ -126,12 +127,16 @@ public class StepRecorder {
             wrong.add("findings", code);
         } else {
             Measure measure = refusal.measure();
-            wrong.add("figures." + measure, code, said(measure, measure.min()), said(measure, measure.max()));
+            wrong.add(
+                    "figures." + measure,
+                    code,
+                    said(measure, measure.min(), Rounding.UP),
+                    said(measure, measure.max(), Rounding.DOWN));
         }
     }
 
-    private static Object said(Measure measure, double figure) {
-        return measure.kind() == FigureKind.LENGTH ? new Said.Length(figure) : Double.valueOf(figure);
+    private static Object said(Measure measure, double figure, Rounding rounding) {
+        return measure.kind() == FigureKind.LENGTH ? new Said.Length(figure, rounding) : Double.valueOf(figure);
     }
 
     /** Judges and records a step; refused when somebody else has recorded it meanwhile. */
