@@ -1,18 +1,16 @@
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import type { Schemas } from '../../api/client';
 import { FormField, FormPick } from '../../parts/form/fields';
 import { useSignedForm } from '../../parts/form/useSignedForm';
-import { ProblemNote } from '../../parts/ProblemNote';
 import { notANumber } from '../../words/number';
 import { orderWords } from '../../words/stores';
 import { stockShown, stockTyped } from '../../words/units';
+import { BookForm } from './BookForm';
 import { labelled } from './itemForm';
 
 /** What came in, by its order where there is one. */
 export function GoodsIn({ item, onDone }: { item: Schemas['ItemView']; onDone: () => void }) {
   const first = item.onOrder[0];
-  const { control, submit, ready, besides } = useSignedForm({
+  const form = useSignedForm({
     path: '/api/stores/items/{itemId}/received',
     params: { path: { itemId: item.id } },
     start: { amount: first ? stockShown(first.amount, item.unit) : '', orderId: first?.id ?? '' },
@@ -23,10 +21,10 @@ export function GoodsIn({ item, onDone }: { item: Schemas['ItemView']; onDone: (
     onDone,
   });
   return (
-    <Box component="form" onSubmit={submit} sx={{ display: 'grid', gap: 1.25, alignContent: 'start' }}>
+    <BookForm form={form} act="Put it on the shelf">
       {first && (
         <FormPick
-          control={control}
+          control={form.control}
           name="orderId"
           label="Which order"
           options={[
@@ -36,17 +34,13 @@ export function GoodsIn({ item, onDone }: { item: Schemas['ItemView']; onDone: (
         />
       )}
       <FormField
-        control={control}
+        control={form.control}
         name="amount"
         label={labelled('Came in', item.unit)}
         inputMode="decimal"
         autoFocus
         check={notANumber}
       />
-      <ProblemNote sentences={besides} />
-      <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
-        Put it on the shelf
-      </Button>
-    </Box>
+    </BookForm>
   );
 }

@@ -1,16 +1,14 @@
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import type { Schemas } from '../../api/client';
 import { FormField } from '../../parts/form/fields';
 import { useSignedForm } from '../../parts/form/useSignedForm';
-import { ProblemNote } from '../../parts/ProblemNote';
 import { notANumber } from '../../words/number';
 import { stockShown, stockTyped } from '../../words/units';
+import { BookForm } from './BookForm';
 import { labelled } from './itemForm';
 
 /** What was ordered, from whom, and when it is to come. */
 export function PlaceOrder({ item, onDone }: { item: Schemas['ItemView']; onDone: () => void }) {
-  const { control, submit, ready, besides } = useSignedForm({
+  const form = useSignedForm({
     path: '/api/stores/items/{itemId}/orders',
     params: { path: { itemId: item.id } },
     start: {
@@ -26,21 +24,17 @@ export function PlaceOrder({ item, onDone }: { item: Schemas['ItemView']; onDone
     onDone,
   });
   return (
-    <Box component="form" onSubmit={submit} sx={{ display: 'grid', gap: 1.25, alignContent: 'start' }}>
+    <BookForm form={form} act="Record the order">
       <FormField
-        control={control}
+        control={form.control}
         name="amount"
         label={labelled('Ordered', item.unit)}
         inputMode="decimal"
         autoFocus
         check={notANumber}
       />
-      <FormField control={control} name="supplier" label="From whom" />
-      <FormField control={control} name="expectedOn" label="Expected on" type="date" />
-      <ProblemNote sentences={besides} />
-      <Button type="submit" variant="outlined" fullWidth sx={{ mt: 1 }} disabled={!ready}>
-        Record the order
-      </Button>
-    </Box>
+      <FormField control={form.control} name="supplier" label="From whom" />
+      <FormField control={form.control} name="expectedOn" label="Expected on" type="date" />
+    </BookForm>
   );
 }
