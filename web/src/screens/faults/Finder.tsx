@@ -89,7 +89,7 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
       )}
       {fault.outcome === 'LOOK' && first && (
         <Box component="section" aria-label="Most likely" sx={{ fontSize: 17 }}>
-          Most likely: <strong>{first.title}</strong>. Now look at it; nothing stands clear unseen.
+          Most likely: <strong>{first.title}</strong>. Now look at it: no cause counts before it is seen.
         </Box>
       )}
       {clear && first && (
