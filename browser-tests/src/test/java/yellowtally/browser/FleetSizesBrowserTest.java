@@ -52,7 +52,7 @@ class FleetSizesBrowserTest {
         for (int i = 0; i < 182; i++) {
             fleet.addSaw("M%03d".formatted(i), i % 5 == 0 ? "BATTERY" : "PETROL", "AUTOMATIC_FIXED");
         }
-        fleet.addSaw("LONGTAG-0012", Fleet.Kit.STANDARD.model("Heavyweightseventytwoprofessional-K"));
+        fleet.addSaw("LONGTAG-12", Fleet.Kit.STANDARD.model("Heavyweightseventytwoprofessional-K"));
         Page page = screens.open("/");
         assertThat(rail(page, "Held").getByRole(AriaRole.LINK)).hasCount(0);
         button(page, "held, show them").click();
@@ -70,8 +70,7 @@ class FleetSizesBrowserTest {
 
         wellMade(page, SCREENS, TALL_PX);
         Page phone = screens.open("/", 390, 844, ColorScheme.DARK);
-        wellMade(
-                phone, List.of("/", "/saws", "/bench", "/crews", "/log", "/faults", "/saws/LONGTAG-0012"), 2 * TALL_PX);
+        wellMade(phone, List.of("/", "/saws", "/bench", "/crews", "/log", "/faults", "/saws/LONGTAG-12"), 2 * TALL_PX);
     }
 
     /** What is out is a list of its own: of many it begins with the first of each crew and is filtered by a tag. */
