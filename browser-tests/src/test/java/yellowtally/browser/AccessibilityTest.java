@@ -43,7 +43,8 @@ class AccessibilityTest {
             new Screen("/settings?room=schedule", "Settings"));
 
     /**
-     * What is left, a wide screen in dim light, a bright phone, a fleet in inches, is walked with {@code -Dyellowtally.axe=all}.
+     * What is left, a wide screen in dim light, a bright phone, fleets of other units and sizes in both, is walked with
+     * {@code -Dyellowtally.axe=all}.
      */
     static final boolean EVERY = "all".equals(System.getProperty("yellowtally.axe"));
 
