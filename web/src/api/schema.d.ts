@@ -2977,6 +2977,7 @@ export interface components {
             sentence: string;
         };
         NumberView: {
+            allowed: string;
             changed?: components["schemas"]["Changed"];
             estimated: boolean;
             key: string;

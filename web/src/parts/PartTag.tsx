@@ -12,6 +12,16 @@ export function PartTag({ tag, linked = true }: { tag: string; linked?: boolean 
   );
 }
 
+/** Tags of parts in a row; where what is said of them names their mark already, without it. */
+export function PartTags({ tags, marked = true }: { tags: readonly string[]; marked?: boolean }) {
+  return tags.map((tag, i) => (
+    <span key={tag}>
+      {i > 0 && ', '}
+      {marked ? <PartTag tag={tag} /> : <Link to={`/parts/${tag}`}>{tag}</Link>}
+    </span>
+  ));
+}
+
 /** What keeps a part from being fitted again, in a word; nothing for a good one. */
 export function PartMark({ tag }: { tag: string }) {
   const mark = useMarks()(tag);

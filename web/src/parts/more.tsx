@@ -3,6 +3,9 @@ import Button from '@mui/material/Button';
 import type { ReactNode } from 'react';
 import { useState } from 'react';
 
+/** So many lines are read through at once; more are folded, filtered or shown as they are asked for. */
+export const FEW = 12;
+
 /**
  * The first of a long list, and more of it as it is asked for: a fleet of two hundred is no page of two hundred. Another question,
  * `asked`, begins at the first again.

@@ -17,7 +17,6 @@ import {
   typedLength,
   typedTank,
   withInches,
-  settingRange,
 } from './units';
 
 afterEach(() => writeAs({}));
@@ -87,17 +86,6 @@ describe('volumes', () => {
     expect(said(figure)).toBe(metric);
     american();
     expect(said(figure)).toBe(us);
-  });
-
-  it.each([
-    [1, 15, 'MM', '1 mm to 15 mm', '0.0394 to 0.5905 in'],
-    [12.7, 25.4, 'MM', '12.7 mm to 25.4 mm', '0.5 to 1 in'],
-    [100, 1000, 'MILLILITRES', '100 mL to 1000 mL', '3.39 to 33.81 fl oz'],
-    [1, 20, 'OUTINGS', '1 to 20', '1 to 20'],
-  ] as const)('a range of %d to %d %s has its ends inside it', (min, max, unit, metric, us) => {
-    expect(settingRange(min, max, unit)).toBe(metric);
-    american();
-    expect(settingRange(min, max, unit)).toBe(us);
   });
 
   it('of the stores mean what their field says', () => {

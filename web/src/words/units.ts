@@ -5,8 +5,6 @@ import { numberOf } from './number';
 const MM_OF_INCH = 25.4;
 const ML_OF_FLUID_OUNCE = 29.5735295625;
 const LITRES_OF_GALLON = 3.785411784;
-/** What arithmetic leaves behind: half an inch is no hair under it. */
-const NOISE = 1e-7;
 /** A steel rule in inches is marked in these. */
 const MARKS_OF_INCH = 64;
 
@@ -134,20 +132,6 @@ export function settingFigure(value: number, unit: Schemas['SettingUnit']): stri
   if (unit === 'MILLILITRES') return typedTank(value);
   const sign = SETTING_UNITS[unit];
   return `${value} ${value === 1 ? sign.replace(/s$/, '') : sign}`.trim();
-}
-
-/** What a setting takes. In the units of the fleet each end is rounded into the range: what stands here is taken. */
-export function settingRange(min: number, max: number, unit: Schemas['SettingUnit']): string {
-  if (unit === 'MM' && inInches()) return `${within(min, max, MM_OF_INCH, 4)} in`;
-  if (unit === 'MILLILITRES' && inGallons()) return `${within(min, max, ML_OF_FLUID_OUNCE, 2)} fl oz`;
-  return `${typedSetting(min, unit)} to ${typedSetting(max, unit)}`;
-}
-
-function within(min: number, max: number, per: number, digits: number): string {
-  const scale = 10 ** digits;
-  const least = Math.ceil((min / per) * scale - NOISE) / scale;
-  const most = Math.floor((max / per) * scale + NOISE) / scale;
-  return `${rounded(least, digits)} to ${rounded(most, digits)}`;
 }
 
 /** The same as a field shows it to be changed. */

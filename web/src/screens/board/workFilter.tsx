@@ -1,3 +1,4 @@
+import { FEW } from '../../parts/more';
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import { useState } from 'react';
@@ -8,9 +9,6 @@ import { words } from '../../words/en';
 import { workReason, workTitle } from '../../words/work';
 
 type Wanted = Schemas['FitState'] | 'ALL';
-
-/** So many saws are read through at once. */
-const FEW = 12;
 
 /** What of the waiting work is looked at: by state, and by a word of a saw or of its work. */
 export function useWorkFilter(rows: Schemas['WorkRow'][]): {

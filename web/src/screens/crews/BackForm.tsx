@@ -1,4 +1,4 @@
-import { FEW } from './OutNow';
+import { FEW } from '../../parts/more';
 import { useFocusOn } from '../../shell/focus';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';

@@ -6,16 +6,13 @@ import type { Schemas } from '../../api/client';
 import { Panel } from '../../parts/Panel';
 import { TagPlate } from '../../parts/Plate';
 import { Field, Pick } from '../../parts/Field';
-import { useSome } from '../../parts/more';
+import { FEW, useSome } from '../../parts/more';
 import { TallyStrip } from '../../parts/TallyStrip';
 import { momentOf, rounded } from '../../words/format';
 import { units } from '../../words/schedule';
 import { byTag } from '../../words/tags';
 import { CorrectOuting } from '../corrections/CorrectOuting';
 import { useSigned } from '../../shell/signed';
-
-/** So many are read through at once. */
-export const FEW = 12;
 
 /** How much of the oil tank went in with a tank of fuel; most often nobody says, and one press is enough. */
 const OIL = [

@@ -1,12 +1,10 @@
+import { FEW } from '../../parts/more';
 import { useState } from 'react';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link } from 'react-router';
 import { useLog } from '../../api/queries';
 import { LogLines } from '../log/LogLines';
-
-/** What a look at a saw begins with; all of it is one key further. */
-const FIRST = 12;
 
 /** All that happened to a saw, latest first. */
 export function SawHistory({ tag }: { tag: string }) {
@@ -19,9 +17,9 @@ export function SawHistory({ tag }: { tag: string }) {
         History
       </Box>
       {log.data && entries.length === 0 && <Box sx={{ color: 'text.secondary' }}>Nothing recorded yet.</Box>}
-      <LogLines entries={entries} withTag={false} {...(all ? {} : { most: FIRST })} />
+      <LogLines entries={entries} withTag={false} {...(all ? {} : { most: FEW })} />
       <Box sx={{ display: 'flex', gap: 2, mt: 1, alignItems: 'center' }}>
-        {(all ? log.hasNextPage : entries.length > FIRST) && (
+        {(all ? log.hasNextPage : entries.length > FEW) && (
           <Button
             variant="outlined"
             onClick={() => {

@@ -1,4 +1,4 @@
-import { PartTag } from '../../parts/PartTag';
+import { PartTags } from '../../parts/PartTag';
 import { TableRow } from '../../parts/TableRow';
 import Box from '@mui/material/Box';
 import type { Schemas } from '../../api/client';
@@ -32,12 +32,7 @@ export function SawRow({ saw }: { saw: Schemas['ListedSaw'] }) {
         <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>{saw.pitch ? words.pitch[saw.pitch] : ''}</Box>
       </Box>
       <Box component="td" sx={WIDE}>
-        {tagsOf(saw).map((tag, i) => (
-          <span key={tag}>
-            {i > 0 && ', '}
-            <PartTag tag={tag} />
-          </span>
-        ))}
+        <PartTags tags={tagsOf(saw)} />
         {tagsOf(saw).length === 0 && setOf(saw)}
       </Box>
       <Box component="td" sx={WIDE}>

@@ -12,7 +12,7 @@ import { Quiet } from '../../parts/Quiet';
 import { Tick } from '../../parts/Tick';
 import { Heading } from '../../parts/Heading';
 import { words } from '../../words/en';
-import { settingFigure, typedSetting, settingRange } from '../../words/units';
+import { settingFigure, typedSetting } from '../../words/units';
 import type { Room } from './rooms';
 import { HOUSE, placeOf, ROOMS } from './rooms';
 import { Calibration } from './Calibration';
@@ -233,7 +233,7 @@ function ofNumber(n: Schemas['NumberView']): SettingOf['props'] {
   return {
     settingKey: n.key,
     title: `${n.why.replace(/\.$/, '')}${n.estimated && !n.changed ? ' (est.)' : ''}`,
-    why: `Allowed: ${settingRange(n.min, n.max, n.unit)}.`,
+    why: `Allowed: ${n.allowed}.`,
     value: typedSetting(n.value, n.unit),
     shown: settingFigure(n.value, n.unit),
     standard: settingFigure(n.standard, n.unit),

@@ -1,3 +1,4 @@
+import { PartTags } from '../../parts/PartTag';
 import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
@@ -34,10 +35,10 @@ export function PartGroups({ groups }: { groups: Schemas['PartGroup'][] }) {
             </Box>
             <Box>
               {group.shelf.length === 0 ? 'None on the shelf' : 'On the shelf: '}
-              <Tags tags={group.shelf} />
+              <PartTags tags={group.shelf} />
               {group.condemned.length > 0 && (
                 <Box sx={{ color: 'error.main' }}>
-                  Condemned: <Tags tags={group.condemned} />
+                  Condemned: <PartTags tags={group.condemned} marked={false} />
                 </Box>
               )}
             </Box>
@@ -58,15 +59,6 @@ export function PartGroups({ groups }: { groups: Schemas['PartGroup'][] }) {
       <Retired />
     </>
   );
-}
-
-function Tags({ tags }: { tags: string[] }) {
-  return tags.map((tag, i) => (
-    <span key={tag}>
-      {i > 0 && ', '}
-      <Link to={`/parts/${tag}`}>{tag}</Link>
-    </span>
-  ));
 }
 
 function Retired() {

@@ -44,10 +44,14 @@ class InchFleetHttpTest {
                         .formatted(RunningServer.id(), api.officer(), key, value));
     }
 
-    private static double number(String key) {
+    private double number(String key) {
+        return setting(key).path("value").asDouble();
+    }
+
+    private JsonNode setting(String key) {
         for (JsonNode number : api.get("/api/settings").body().path("numbers")) {
             if (number.path("key").asString().equals(key)) {
-                return number.path("value").asDouble();
+                return number;
             }
         }
         throw new AssertionError("no setting " + key);
@@ -156,6 +160,9 @@ class InchFleetHttpTest {
         assertThat(number("drive.sprocket.replace-from")).isEqualTo(0.5);
         assertThat(set("drive.sprocket.replace-from", "5").sentenceAt("value"))
                 .isEqualTo("Give a number from 0.004 in to 0.078 in.");
+        assertThat(setting("drive.sprocket.replace-from").path("allowed").asString())
+                .isEqualTo("0.004 in to 0.078 in");
+        assertThat(setting("schedule.bench.minutes").path("allowed").asString()).isEqualTo("10 to 1440");
         assertThat(set("tension.growth.watch", "99").sentenceAt("value"))
                 .startsWith("Give a number from")
                 .doesNotContain(" in");

@@ -13,6 +13,9 @@ import yellowtally.server.support.Said;
 /** A number of a setting as it is typed and said: lengths and volumes in the units of the fleet, all else as it is. */
 final class SettingText {
 
+    /** No standard value of a plain number has more decimals. */
+    private static final int DIGITS = 4;
+
     private SettingText() {}
 
     /** The figure in the setting's own unit; empty when the text is none. */
@@ -34,5 +37,16 @@ final class SettingText {
             case MILLILITRES -> new Said.Volume(figure, rounding);
             default -> Double.valueOf(figure);
         };
+    }
+
+    /** What a setting takes, in words: each end is rounded into the range, as a refusal says it. */
+    static String range(double min, double max, SettingUnit unit, HouseUnits house) {
+        return text(min, unit, Rounding.UP, house) + " to " + text(max, unit, Rounding.DOWN, house);
+    }
+
+    private static String text(double figure, SettingUnit unit, Rounding rounding, HouseUnits house) {
+        return said(figure, unit, rounding) instanceof Said said
+                ? said.in(house)
+                : NumberText.said(figure, DIGITS, rounding);
     }
 }

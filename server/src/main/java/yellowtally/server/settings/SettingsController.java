@@ -81,7 +81,12 @@ class SettingsController {
             String why,
             @Nullable Changed changed) {}
 
-    /** A number and what is behind it; {@code standard} is what holds without a change in this scope. */
+    /**
+     * A number and what is behind it.
+     *
+     * @param standard what holds without a change in this scope
+     * @param allowed the range in words, in the units of the fleet
+     */
     record NumberView(
             String key,
             double value,
@@ -89,6 +94,7 @@ class SettingsController {
             SettingUnit unit,
             double min,
             double max,
+            String allowed,
             boolean estimated,
             String source,
             String why,
@@ -149,7 +155,17 @@ class SettingsController {
         double above = wider(n.key(), now, reach, saw).map(Double::valueOf).orElse(n.standard());
         double value = own == null || own.value() == null ? above : Double.parseDouble(own.value());
         return new NumberView(
-                n.key(), value, above, n.unit(), n.min(), n.max(), n.estimated(), n.source(), n.why(), changed(own));
+                n.key(),
+                value,
+                above,
+                n.unit(),
+                n.min(),
+                n.max(),
+                SettingText.range(n.min(), n.max(), n.unit(), now),
+                n.estimated(),
+                n.source(),
+                n.why(),
+                changed(own));
     }
 
     /** What holds in the scopes around this one. */

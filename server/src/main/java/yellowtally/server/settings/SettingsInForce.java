@@ -20,9 +20,10 @@ import yellowtally.core.tension.TensionMethod;
 import yellowtally.server.fleet.AnySaw;
 import yellowtally.server.settings.SettingChange.Reach;
 import yellowtally.server.settings.SettingChange.Scope;
+import yellowtally.server.support.HouseUnits;
 
 /** The settings as they stand after all changes, to be asked for many saws. */
-public final class SettingsInForce {
+public final class SettingsInForce implements HouseUnits {
 
     private final Map<Reach, Map<String, SettingChange>> latest = new HashMap<>();
 
@@ -57,14 +58,24 @@ public final class SettingsInForce {
         return latest.getOrDefault(reach, Map.of());
     }
 
+    @Override
+    public LengthUnit lengthUnit() {
+        return LengthUnit.valueOf(choice(ChoiceSetting.LENGTH_UNIT, Reach.FLEET));
+    }
+
+    @Override
+    public FuelUnit volumeUnit() {
+        return FuelUnit.valueOf(choice(ChoiceSetting.VOLUME_UNIT, Reach.FLEET));
+    }
+
     /** The fleet's own rules. */
     public HouseRules rules() {
         return new HouseRules(
                 new Numbers(numbers(Reach.FLEET)),
                 seasons(),
                 TensionMethod.valueOf(choice(ChoiceSetting.HOUSE_METHOD, Reach.FLEET)),
-                LengthUnit.valueOf(choice(ChoiceSetting.LENGTH_UNIT, Reach.FLEET)),
-                FuelUnit.valueOf(choice(ChoiceSetting.VOLUME_UNIT, Reach.FLEET)));
+                lengthUnit(),
+                volumeUnit());
     }
 
     /** The numbers of one saw: its own before its model's before the fleet's. */
