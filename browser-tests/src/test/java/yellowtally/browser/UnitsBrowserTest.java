@@ -162,7 +162,7 @@ class UnitsBrowserTest {
         over.fill("0.1");
         assertThat(page.getByText("This holds the saw.")).isVisible();
         over.fill("9");
-        assertThat(page.getByText("It lies between 0 in and 0.196 in")).isVisible();
+        assertThat(page.getByText("It lies between 0 in and 0.1968 in")).isVisible();
         over.fill("0.1 mm");
         assertThat(page.getByText("This holds the saw.")).hasCount(0);
     }

@@ -99,7 +99,7 @@ class InchFleetHttpTest {
                         .get(0)
                         .path("sentence")
                         .asString())
-                .contains("between 0.04 in and 0.59 in");
+                .contains("between 0.0394 in and 0.5905 in");
         Answer reading = api.post(
                 "/api/saws/06/tension/preview", "{\"work\":\"FELLING\",\"reading\":" + Checks.reading("6") + "}");
         assertThat(reading.body().path("refusals").get(0).path("sentence").asString())
@@ -126,7 +126,7 @@ class InchFleetHttpTest {
                 "/api/parts/YC-10/figures",
                 "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"Read again\",\"wearMark\":\"5/32\",\"file\":\"9\"}"
                         .formatted(RunningServer.id(), api.officer()));
-        assertThat(mark.sentenceAt("file")).isEqualTo("Give a length from 0.119 in to 0.314 in.");
+        assertThat(mark.sentenceAt("file")).isEqualTo("Give a length from 0.1182 in to 0.3149 in.");
         assertThat(mark.sentenceAt("wearMark")).isEmpty();
     }
 
@@ -159,9 +159,9 @@ class InchFleetHttpTest {
         assertThat(set("drive.sprocket.replace-from", "0.5 mm").status()).isEqualTo(200);
         assertThat(number("drive.sprocket.replace-from")).isEqualTo(0.5);
         assertThat(set("drive.sprocket.replace-from", "5").sentenceAt("value"))
-                .isEqualTo("Give a number from 0.004 in to 0.078 in.");
+                .isEqualTo("Give a number from 0.004 in to 0.0787 in.");
         assertThat(setting("drive.sprocket.replace-from").path("allowed").asString())
-                .isEqualTo("0.004 in to 0.078 in");
+                .isEqualTo("0.004 in to 0.0787 in");
         assertThat(setting("schedule.bench.minutes").path("allowed").asString()).isEqualTo("10 to 1440");
         assertThat(set("tension.growth.watch", "99").sentenceAt("value"))
                 .startsWith("Give a number from")

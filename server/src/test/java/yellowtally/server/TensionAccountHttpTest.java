@@ -157,7 +157,7 @@ class TensionAccountHttpTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "tenLinks      | 120 mm | Give a length from 156.85 mm to 176.65 mm.",
+                "tenLinks      | 120 mm | Give a length from 156.845 mm to 176.657 mm.",
                 "tenLinks      | long   | This is not a length. Write it as 6, 6.5 mm, 1/4 in or 13/64\".",
                 "adjusterPlace | -1     | Give a number from 0 to 60.",
                 "adjusterPlace | out    | Give the turns out from the stop, such as 3.5.",

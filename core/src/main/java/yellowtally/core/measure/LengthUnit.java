@@ -36,11 +36,12 @@ public enum LengthUnit {
     }
 
     /**
-     * The same, rounded as it is meant: the end of a range never wider than it is.
+     * The same, rounded as it is meant: the end of a range never wider than it is, and told a decimal finer, for some ranges begin
+     * below what a caliper shows.
      *
      * @param mm any finite length
      */
     public String said(double mm, Rounding rounding) {
-        return NumberText.said(fromMm(mm), digits, rounding) + " " + sign;
+        return NumberText.said(fromMm(mm), rounding == Rounding.NEAREST ? digits : digits + 1, rounding) + " " + sign;
     }
 }

@@ -35,10 +35,11 @@ class LengthUnitTest {
 
     @ParameterizedTest
     @CsvSource({
-        "1,       1 mm,      0.04 in",
-        "15,      15 mm,     0.591 in",
-        "156.845, 156.85 mm, 6.175 in",
-        "25.4,    25.4 mm,   1 in",
+        "1,       1 mm,       0.0394 in",
+        "15,      15 mm,      0.5906 in",
+        "0.001,   0.001 mm,   0.0001 in",
+        "8.9996,  9 mm,       0.3544 in",
+        "25.4,    25.4 mm,    1 in",
     })
     void saysTheLeastThatIsTaken(double mm, String metric, String inches) {
         assertThat(LengthUnit.MM.said(mm, Rounding.UP)).isEqualTo(metric);
@@ -47,10 +48,11 @@ class LengthUnitTest {
 
     @ParameterizedTest
     @CsvSource({
-        "1,       1 mm,      0.039 in",
-        "15,      15 mm,     0.59 in",
-        "156.845, 156.84 mm, 6.175 in",
-        "25.4,    25.4 mm,   1 in",
+        "1,       1 mm,       0.0393 in",
+        "15,      15 mm,      0.5905 in",
+        "0.001,   0.001 mm,   0 in",
+        "8.9996,  8.999 mm,   0.3543 in",
+        "25.4,    25.4 mm,    1 in",
     })
     void saysTheMostThatIsTaken(double mm, String metric, String inches) {
         assertThat(LengthUnit.MM.said(mm, Rounding.DOWN)).isEqualTo(metric);
