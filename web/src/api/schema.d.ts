@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/account/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["password"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/backups": {
         parameters: {
             query?: never;
@@ -59,7 +91,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["state_1"];
+        get: operations["state_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -141,7 +173,103 @@ export interface paths {
         };
         get: operations["crews"];
         put?: never;
+        post: operations["add_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crews/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rename"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crews/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["back_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crews/{id}/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leave_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{id}/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["forget"];
         delete?: never;
         options?: never;
         head?: never;
@@ -388,6 +516,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fleet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fuel/cans": {
         parameters: {
             query?: never;
@@ -459,7 +603,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -637,7 +781,7 @@ export interface paths {
         };
         get: operations["parts"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -731,9 +875,105 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["people"];
+        get: operations["all"];
+        put?: never;
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/access": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["access"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/access": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["give"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leave_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1172,6 +1412,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/set-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/settings": {
         parameters: {
             query?: never;
@@ -1197,7 +1453,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["change_1"];
+        post: operations["change_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1284,7 +1540,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/state": {
+    "/api/sign-in": {
         parameters: {
             query?: never;
             header?: never;
@@ -1292,6 +1548,54 @@ export interface paths {
             cookie?: never;
         };
         get: operations["state"];
+        put?: never;
+        post: operations["withPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-in/pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["withPin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1576,8 +1880,17 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Access: {
+            oneTime: boolean;
+            /** Format: uuid */
+            personId: string;
+            pin: boolean;
+            pinLocked: boolean;
+            signInName: string;
+        };
         Act: {
-            by: components["schemas"]["By"];
+            /** Format: uuid */
+            id: string;
         };
         /** @enum {string} */
         Adjuster: "FRONT" | "SIDE" | "TOOL_FREE";
@@ -1585,18 +1898,20 @@ export interface components {
         Advice: "FINE" | "WATCH" | "RETIRE";
         Answer: {
             answer?: string;
-            by: components["schemas"]["By"];
             check: string;
             /** Format: int32 */
             expects: number;
+            /** Format: uuid */
+            id: string;
         };
         AnswerKey: {
             code: string;
             title: string;
         };
         AskAgain: {
-            by: components["schemas"]["By"];
             check: string;
+            /** Format: uuid */
+            id: string;
         };
         /** @enum {string} */
         AttendMatter: "STEP_ATTENDS";
@@ -1691,8 +2006,6 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** Format: uuid */
-            personId: string;
-            /** Format: uuid */
             visitId?: string;
         };
         Bench: {
@@ -1727,13 +2040,6 @@ export interface components {
         };
         /** @enum {string} */
         BrakeSeat: "COVER" | "BODY";
-        By: {
-            device: string;
-            /** Format: uuid */
-            id: string;
-            /** Format: uuid */
-            personId: string;
-        };
         Calibrated: {
             method: components["schemas"]["TensionMethod"];
             /** Format: int32 */
@@ -1755,8 +2061,6 @@ export interface components {
         CalledOff: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
         };
         CameBack: {
             /** Format: date-time */
@@ -1896,12 +2200,23 @@ export interface components {
             by: string;
             reason: string;
         };
-        ChangedSaw: {
-            device: string;
+        ChangedDevice: {
             /** Format: uuid */
             id: string;
+            name: string;
+            shared: boolean;
+        };
+        ChangedPerson: {
             /** Format: uuid */
-            personId: string;
+            id: string;
+            name: string;
+            nameBefore: string;
+            role: components["schemas"]["Role"];
+            roleBefore: components["schemas"]["Role"];
+        };
+        ChangedSaw: {
+            /** Format: uuid */
+            id: string;
             saw: components["schemas"]["SawInput"];
             /** Format: int32 */
             version: number;
@@ -1992,13 +2307,17 @@ export interface components {
             amount: number;
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             reason: string;
+        };
+        CrewOnOff: {
+            /** Format: uuid */
+            id: string;
         };
         CrewView: {
             /** Format: uuid */
             id: string;
+            /** Format: date */
+            leftOn?: string;
             name: string;
         };
         /** @enum {string} */
@@ -2024,8 +2343,6 @@ export interface components {
             /** Format: uuid */
             id: string;
             length?: string;
-            /** Format: uuid */
-            personId: string;
             /** Format: int32 */
             place: number;
         };
@@ -2056,9 +2373,24 @@ export interface components {
             /** Format: uuid */
             id: string;
             leaveOut: number[];
-            /** Format: uuid */
-            personId: string;
             way?: components["schemas"]["FilingWay"];
+        };
+        DemoAccount: {
+            name: string;
+            password: string;
+            role: components["schemas"]["Role"];
+            signInName: string;
+        };
+        DeviceView: {
+            /** Format: date-time */
+            firstAt: string;
+            here: boolean;
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            lastAt: string;
+            name: string;
+            shared: boolean;
         };
         Doubt: {
             /** Format: double */
@@ -2117,18 +2449,15 @@ export interface components {
         Emptied: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
         };
         End: {
             /** Format: uuid */
             id: string;
             leftOpenReason?: string;
-            /** Format: uuid */
-            personId: string;
         };
         EndWithoutCause: {
-            by: components["schemas"]["By"];
+            /** Format: uuid */
+            id: string;
             mistake: boolean;
             note?: string;
         };
@@ -2292,8 +2621,6 @@ export interface components {
         Filed: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             /** Format: int32 */
             place: number;
             /** Format: int32 */
@@ -2353,13 +2680,10 @@ export interface components {
         };
         Finish: {
             allFiled: boolean;
-            device: string;
             /** Format: uuid */
             id: string;
             note?: string;
             outThere?: boolean;
-            /** Format: uuid */
-            personId: string;
             takes?: components["schemas"]["StockTake"][];
             /** Format: uuid */
             visitId?: string;
@@ -2403,9 +2727,20 @@ export interface components {
             soakHours?: number;
             sprocket?: string;
         };
+        FleetChange: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            zone: string;
+        };
+        Forget: {
+            /** Format: uuid */
+            id: string;
+        };
         Found: {
-            by: components["schemas"]["By"];
             cause: string;
+            /** Format: uuid */
+            id: string;
             note?: string;
         };
         FuelAge: {
@@ -2501,6 +2836,12 @@ export interface components {
             note?: string;
             tag: string;
         };
+        Here: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            shared: boolean;
+        };
         Hints: {
             bluing: components["schemas"]["BluedBy"][];
             /** Format: double */
@@ -2565,8 +2906,6 @@ export interface components {
             crewId: string;
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             reason?: string;
             saws: string[];
         };
@@ -2577,8 +2916,6 @@ export interface components {
             /** Format: uuid */
             itemId?: string;
             kind: components["schemas"]["StockKind"];
-            /** Format: uuid */
-            personId: string;
             /** Format: int32 */
             version?: number;
         };
@@ -2614,12 +2951,9 @@ export interface components {
         /** @enum {string} */
         LeakState: "NOT_STANDING" | "STANDS" | "LOOK_DUE" | "DRY_SO_FAR" | "LAST_LOOK_DUE" | "WET" | "DRY";
         Leave: {
-            device: string;
             /** Format: uuid */
             id: string;
             outThere?: boolean;
-            /** Format: uuid */
-            personId: string;
             reason: string;
         };
         /** @enum {string} */
@@ -2671,7 +3005,8 @@ export interface components {
             notUnderstood: number;
         };
         Look: {
-            by: components["schemas"]["By"];
+            /** Format: uuid */
+            id: string;
             note?: string;
             wet: components["schemas"]["Wet"];
         };
@@ -2716,8 +3051,6 @@ export interface components {
             /** Format: uuid */
             id: string;
             newCutter?: string;
-            /** Format: uuid */
-            personId: string;
             reason: string;
             tangDepth?: string;
             wearMark?: string;
@@ -2727,6 +3060,16 @@ export interface components {
             method: components["schemas"]["TensionMethod"];
             /** Format: double */
             placeMm: number;
+        };
+        Me: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            oneTime: boolean;
+            pin: boolean;
+            refused: string[];
+            role: components["schemas"]["Role"];
+            signInName: string;
         };
         /** @enum {string} */
         Measure: "BAND_THICKNESS" | "GROOVE_DEPTH" | "GROOVE_WIDTH" | "RAIL_DIFFERENCE" | "SHORTEST_CUTTER" | "SPROCKET_WEAR" | "STROKES_LEFT" | "STROKES_RIGHT" | "LEFT_SHORTEST" | "LEFT_LONGEST" | "RIGHT_SHORTEST" | "RIGHT_LONGEST" | "FILED_SHORTEST" | "FILED_LEFT" | "FILED_RIGHT" | "DAMAGE_DEPTH" | "GAUGE_SETTING" | "GAUGE_LEAST" | "GAUGE_LEFT_LEAST" | "GAUGE_LEFT_MOST" | "GAUGE_RIGHT_LEAST" | "GAUGE_RIGHT_MOST" | "EQUALISED_LENGTH" | "GREASE_PUMPS" | "FUEL_AGE" | "AIR_TEMPERATURE" | "OIL_LEFT" | "OILER_TURNS" | "BULB_PRESSES";
@@ -2765,6 +3108,11 @@ export interface components {
         };
         /** @enum {string} */
         Movement: "ONE_FINGER" | "BY_HAND" | "WILL_NOT_MOVE";
+        Named: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
         Need: {
             kind: components["schemas"]["NeedKind"];
             measure?: components["schemas"]["Measure"];
@@ -2772,13 +3120,17 @@ export interface components {
         };
         /** @enum {string} */
         NeedKind: "CAUSE" | "NEW_PART" | "REPAIR" | "FIGURE" | "PASS" | "STAND";
+        NewAccess: {
+            /** Format: uuid */
+            id: string;
+            password: string;
+            signInName: string;
+        };
         NewCalibration: {
             figure: string;
             /** Format: uuid */
             id: string;
             method: components["schemas"]["TensionMethod"];
-            /** Format: uuid */
-            personId: string;
             pullDown: string;
             sawTag: string;
             work: components["schemas"]["Work"];
@@ -2790,60 +3142,63 @@ export interface components {
             amends?: string;
             /** Format: date-time */
             at?: string;
-            device: string;
             /** Format: uuid */
             id: string;
             jointPlay?: string;
             note?: string;
             occasion: components["schemas"]["CheckOccasion"];
-            /** Format: uuid */
-            personId: string;
             readings: components["schemas"]["ReadingInput"][];
             tenLinks?: string;
             /** Format: uuid */
             visitId?: string;
             work: components["schemas"]["Work"];
         };
+        NewCrew: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
         NewFault: {
             complaint: string;
-            device: string;
             /** Format: uuid */
             id: string;
             origin: components["schemas"]["FaultOrigin"];
-            /** Format: uuid */
-            personId: string;
             seen?: string;
         };
         NewFitting: {
-            device: string;
             /** Format: uuid */
             id: string;
             outThere?: boolean;
-            /** Format: uuid */
-            personId: string;
             set: components["schemas"]["SetInput"];
             /** Format: int32 */
             version: number;
+        };
+        NewFleet: {
+            currency: string;
+            fleet: string;
+            /** Format: uuid */
+            id: string;
+            lengthUnit: components["schemas"]["LengthUnit"];
+            officer: string;
+            password: string;
+            signInName: string;
+            volumeUnit: components["schemas"]["FuelUnit"];
+            zone: string;
         };
         NewHold: {
             /** Format: uuid */
             id: string;
             note: string;
-            /** Format: uuid */
-            personId: string;
             step: components["schemas"]["Step"];
         };
         NewMix: {
             /** Format: double */
             amount: number;
-            device: string;
             /** Format: uuid */
             id: string;
             /** Format: date */
             mixedOn?: string;
             name: string;
-            /** Format: uuid */
-            personId: string;
             /** Format: int32 */
             ratio: number;
             unit: components["schemas"]["FuelUnit"];
@@ -2855,8 +3210,6 @@ export interface components {
             expectedOn?: string;
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             supplier?: string;
         };
         NewPart: {
@@ -2866,10 +3219,29 @@ export interface components {
             soakHours?: number;
             tag: string;
         };
+        NewPassword: {
+            /** Format: uuid */
+            id: string;
+            now: string;
+            password: string;
+        };
+        NewPerson: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            password?: string;
+            role: components["schemas"]["Role"];
+            signInName?: string;
+        };
+        NewPin: {
+            /** Format: uuid */
+            id: string;
+            now: string;
+            pin?: string;
+        };
         NewRecord: {
             /** Format: date-time */
             at?: string;
-            device: string;
             /** Format: uuid */
             expects?: string;
             /** Format: uuid */
@@ -2878,8 +3250,6 @@ export interface components {
             note?: string;
             outThere?: boolean;
             part?: components["schemas"]["NewPart"];
-            /** Format: uuid */
-            personId: string;
             step: components["schemas"]["Step"];
             takes?: components["schemas"]["StockTake"][];
             /** Format: uuid */
@@ -2890,21 +3260,14 @@ export interface components {
             id: string;
             /** Format: double */
             oilShare?: number;
-            /** Format: uuid */
-            personId: string;
         };
         NewRelease: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
         };
         NewSaw: {
-            device: string;
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             saw: components["schemas"]["SawInput"];
             set?: components["schemas"]["SetInput"];
             tag: string;
@@ -2912,15 +3275,11 @@ export interface components {
         NewStep: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             step: components["schemas"]["Step"];
         };
         NewTag: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             reason: string;
             tag: string;
             /** Format: int32 */
@@ -2930,19 +3289,14 @@ export interface components {
             /** Format: uuid */
             id: string;
             key: string;
-            /** Format: uuid */
-            personId: string;
             reason: string;
             scope?: components["schemas"]["Scope"];
             scopeSaw?: string;
             value?: string;
         };
         NewVisit: {
-            device: string;
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
         };
         NextMove: {
             /** Format: double */
@@ -2955,8 +3309,6 @@ export interface components {
         NoRefuel: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
         };
         NoseGrease: {
             clearFirst: boolean;
@@ -2968,7 +3320,8 @@ export interface components {
         /** @enum {string} */
         NosePolicy: "EACH_USE" | "FROM_RIM" | "NEVER";
         Noted: {
-            by: components["schemas"]["By"];
+            /** Format: uuid */
+            id: string;
             note?: string;
         };
         NoticeView: {
@@ -3056,6 +3409,10 @@ export interface components {
             state: components["schemas"]["LeakState"];
             tag: string;
         };
+        OnOff: {
+            /** Format: uuid */
+            id: string;
+        };
         OpenHold: {
             /** Format: date-time */
             at: string;
@@ -3133,12 +3490,9 @@ export interface components {
         /** @enum {string} */
         Outcome: "ASKS" | "LOOK" | "CLEAR" | "UNCLEAR";
         OutingCorrection: {
-            device: string;
             /** Format: uuid */
             id: string;
             outing: components["schemas"]["CorrectedOuting"];
-            /** Format: uuid */
-            personId: string;
             reason: string;
             /** Format: int32 */
             version: number;
@@ -3163,8 +3517,6 @@ export interface components {
         OutingStrike: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             reason: string;
             /** Format: int32 */
             version: number;
@@ -3238,9 +3590,24 @@ export interface components {
             /** Format: int32 */
             strokes: number;
         };
+        PeopleChange: {
+            about?: string;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            device?: string;
+            /** Format: uuid */
+            id: string;
+            kind: components["schemas"]["PeopleEventKind"];
+            said?: string;
+        };
+        /** @enum {string} */
+        PeopleEventKind: "ADDED" | "RENAMED" | "RANK" | "LEFT" | "CAME_BACK" | "ACCESS_GIVEN" | "PASSWORD_CHANGED" | "PIN_CHANGED" | "PIN_LOCKED" | "DEVICE_NAMED" | "DEVICE_SHARED" | "DEVICE_FORGOTTEN";
         PersonView: {
             /** Format: uuid */
             id: string;
+            /** Format: date */
+            leftOn?: string;
             name: string;
             role: components["schemas"]["Role"];
         };
@@ -3285,8 +3652,6 @@ export interface components {
             costCents?: number;
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
         };
         QuickStep: {
             findings: components["schemas"]["FindingView"][];
@@ -3372,8 +3737,6 @@ export interface components {
             note?: string;
             /** Format: uuid */
             orderId?: string;
-            /** Format: uuid */
-            personId: string;
         };
         /** @enum {string} */
         RecheckMatter: "RECHECK_ONE_MINUTE" | "RECHECK_LIGHT_CUTTING" | "RECHECK_FIRST_TANK" | "RECHECK_AFTER_FIRST_TANK_WAITS";
@@ -3421,6 +3784,12 @@ export interface components {
             kind: "RELEASED";
             tag: string;
         };
+        RenamedCrew: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            nameBefore: string;
+        };
         /** @enum {string} */
         RepeatKind: "ON_ONE_SAW" | "ON_A_MODEL";
         RepeatView: {
@@ -3445,16 +3814,11 @@ export interface components {
         Retire: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             reason: string;
         };
         Retirement: {
-            device: string;
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             reason: string;
             /** Format: int32 */
             version: number;
@@ -3462,11 +3826,8 @@ export interface components {
         Return: {
             /** Format: date-time */
             at?: string;
-            device?: string;
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             reason?: string;
             saws: components["schemas"]["BackSaw"][];
         };
@@ -3476,7 +3837,7 @@ export interface components {
             task: components["schemas"]["Task"];
         };
         /** @enum {string} */
-        Role: "OFFICER" | "OPERATOR";
+        Role: "READER" | "OPERATOR" | "OFFICER";
         /** @enum {string} */
         RunMatter: "RAN_TOO_TIGHT" | "SLACK_AGAIN";
         RunWaits: {
@@ -3809,8 +4170,6 @@ export interface components {
             costCents?: number;
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             sprocket?: components["schemas"]["SprocketInput"];
         };
         /** @enum {string} */
@@ -3825,6 +4184,16 @@ export interface components {
             rightMm: number;
             verdict: components["schemas"]["BalanceVerdict"];
         };
+        SignInView: {
+            demo: components["schemas"]["DemoAccount"][];
+            device?: components["schemas"]["Here"];
+            fleet?: string;
+            mark: string;
+            me?: components["schemas"]["Me"];
+            officers: string[];
+            pins: components["schemas"]["Named"][];
+            stage: components["schemas"]["Stage"];
+        };
         /** @enum {string} */
         Signal: "OIL_USE_LOW" | "OIL_USE_HIGH" | "LONG_SINCE_CLEAN" | "RAIN_OUTINGS" | "GROUND_STRUCK" | "CHAIN_GROWN" | "TAKES_UP_FAST" | "NEW_CHAIN" | "LOOSE_WHEN_READ" | "TIGHT_WHEN_READ" | "LEFT_CUTTERS_LONGER" | "RIGHT_CUTTERS_LONGER" | "CUTTERS_UNEVEN" | "SHARPEN_OVERDUE" | "GAUGES_OVERDUE" | "FRESH_SPROCKET" | "SPROCKET_WORN" | "GROOVE_WORN" | "RAILS_OVERDUE" | "FLIP_OVERDUE" | "NOSE_UNGREASED" | "BEARING_OVERDUE" | "FILTER_OVERDUE" | "PLUG_OVERDUE" | "ARRESTOR_OVERDUE" | "STARTER_OVERDUE" | "TANKS_OVERDUE" | "FUEL_OLD";
         SincePass: {
@@ -3834,19 +4203,17 @@ export interface components {
             tanks: number;
         };
         Skip: {
-            device: string;
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             reason?: string;
             step: components["schemas"]["Step"];
         };
         /** @enum {string} */
         SoakVerdict: "GOOD" | "SHORT" | "TOO_SHORT";
         SortedAs: {
-            by: components["schemas"]["By"];
             complaint: string;
+            /** Format: uuid */
+            id: string;
         };
         SprocketInput: {
             create: boolean;
@@ -3875,7 +4242,7 @@ export interface components {
             timeout?: number;
         };
         /** @enum {string} */
-        Stage: "CLOSED" | "COVER_OFF" | "BAR_OFF" | "DRUM_OFF" | "TOP_COVER_OFF" | "SCREEN_OUT" | "STARTER_OFF" | "TANKS_DRAINED" | "RUNNING";
+        Stage: "SET_UP" | "SET_UP_ELSEWHERE" | "SIGN_IN" | "SIGNED_IN";
         StandIn: {
             after: boolean;
             /** Format: int32 */
@@ -4007,8 +4374,9 @@ export interface components {
         /** @enum {string} */
         StockUnit: "PIECE" | "LITRE" | "SHOT";
         Stood: {
-            by: components["schemas"]["By"];
             full: boolean;
+            /** Format: uuid */
+            id: string;
             note?: string;
         };
         StoresPage: {
@@ -4018,8 +4386,6 @@ export interface components {
         Strike: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             reason: string;
         };
         StrikeLine: {
@@ -4167,8 +4533,6 @@ export interface components {
         Undo: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
         };
         Use: {
             chainSlack: boolean;
@@ -4230,11 +4594,8 @@ export interface components {
             tag: string;
         };
         VisitMove: {
-            device: string;
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             reason: string;
             tag: string;
         };
@@ -4265,8 +4626,6 @@ export interface components {
         VisitStrike: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             reason: string;
         };
         Waiting: components["schemas"]["TensionWaits"] | components["schemas"]["RecheckWaits"] | components["schemas"]["GrowthWaits"] | components["schemas"]["TakeUpWaits"] | components["schemas"]["RunWaits"] | components["schemas"]["EdgeWaits"] | components["schemas"]["FindingHolds"] | components["schemas"]["StepHolds"] | components["schemas"]["ReleaseWaits"] | components["schemas"]["SetBackWaits"] | components["schemas"]["RestWaits"] | components["schemas"]["RecordWaits"] | components["schemas"]["OilWaits"] | components["schemas"]["FaultWaits"] | components["schemas"]["FaultRests"] | components["schemas"]["FindingWaits"] | components["schemas"]["StepAttends"] | components["schemas"]["TaskWaits"];
@@ -4334,6 +4693,15 @@ export interface components {
         Wet: "DRY" | "CAP" | "BAR_SIDE" | "BELOW";
         /** @enum {string} */
         Why: "ALWAYS" | "HOLD" | "FINDING" | "FOLLOWS" | "DUE" | "BY_HAND" | "COMES_WITH" | "COMPANY" | "CLOSES" | "RIDES_ALONG";
+        WithPassword: {
+            password: string;
+            signInName: string;
+        };
+        WithPin: {
+            /** Format: uuid */
+            personId: string;
+            pin: string;
+        };
         /** @enum {string} */
         Wood: "SOFT" | "HARD" | "DIRTY" | "FROZEN";
         /** @enum {string} */
@@ -4375,6 +4743,50 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    password: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPassword"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    pin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPin"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     backups: {
         parameters: {
             query?: never;
@@ -4463,7 +4875,7 @@ export interface operations {
             };
         };
     };
-    state_1: {
+    state_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4586,6 +4998,168 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["CrewView"][];
                 };
+            };
+        };
+    };
+    add_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewCrew"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    rename: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RenamedCrew"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    back_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CrewOnOff"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    leave_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CrewOnOff"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeviceView"][];
+                };
+            };
+        };
+    };
+    change_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedDevice"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Forget"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -4943,6 +5517,28 @@ export interface operations {
             };
         };
     };
+    change_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FleetChange"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     cans: {
         parameters: {
             query?: never;
@@ -5053,7 +5649,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5345,7 +5941,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5485,7 +6081,7 @@ export interface operations {
             };
         };
     };
-    people: {
+    all: {
         parameters: {
             query?: never;
             header?: never;
@@ -5502,6 +6098,164 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["PersonView"][];
                 };
+            };
+        };
+    };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPerson"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    access: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Access"][];
+                };
+            };
+        };
+    };
+    changes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PeopleChange"][];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedPerson"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    give: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewAccess"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnOff"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    leave_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnOff"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -6264,6 +7018,28 @@ export interface operations {
             };
         };
     };
+    setUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewFleet"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     settings: {
         parameters: {
             query?: {
@@ -6287,7 +7063,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -6432,6 +7208,92 @@ export interface operations {
         };
     };
     state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SignInView"];
+                };
+            };
+        };
+    };
+    withPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WithPassword"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SignInView"];
+                };
+            };
+        };
+    };
+    withPin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WithPin"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SignInView"];
+                };
+            };
+        };
+    };
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    state_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6633,10 +7495,7 @@ export interface operations {
     };
     visit: {
         parameters: {
-            query?: {
-                person?: string;
-                device?: string;
-            };
+            query?: never;
             header?: never;
             path: {
                 visitId: string;

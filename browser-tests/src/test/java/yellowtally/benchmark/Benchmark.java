@@ -199,8 +199,7 @@ public final class Benchmark {
         application.send(
                 "POST",
                 "/api/saws/L" + round % LargeFleet.SAWS + "/records",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"benchmark\",\"step\":\"OIL_CARD\",\"input\":{\"said\":\"FINE\"}}"
-                        .formatted(UUID.randomUUID(), person));
+                "{\"id\":\"%s\",\"step\":\"OIL_CARD\",\"input\":{\"said\":\"FINE\"}}".formatted(UUID.randomUUID()));
     }
 
     private interface Work {

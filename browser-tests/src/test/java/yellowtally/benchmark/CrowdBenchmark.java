@@ -124,8 +124,8 @@ final class CrowdBenchmark {
                     application.send(
                             "POST",
                             "/api/saws/L" + i % LargeFleet.SAWS + "/records",
-                            "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"t\",\"step\":\"OUTSIDE_LOOK\",\"input\":{\"said\":\"FINE\"}}"
-                                    .formatted(UUID.randomUUID(), person));
+                            "{\"id\":\"%s\",\"step\":\"OUTSIDE_LOOK\",\"input\":{\"said\":\"FINE\"}}"
+                                    .formatted(UUID.randomUUID()));
                 }
             });
         }

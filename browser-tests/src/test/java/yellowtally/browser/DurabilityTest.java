@@ -45,10 +45,7 @@ class DurabilityTest {
         try (Application application = Application.start(data, "--yellowtally.demo=false")) {
             new Fleet(application).addSaw("D1", Fleet.Kit.STANDARD);
             person = personOf(application.get("/api/people"));
-            application.send(
-                    "POST",
-                    "/api/saws/D1/visits",
-                    "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\"}".formatted(VISIT, person));
+            application.send("POST", "/api/saws/D1/visits", "{\"id\":\"%s\"}".formatted(VISIT));
             for (String step : List.of("MAKE_SAFE", "OUTSIDE_LOOK", "BRAKE_LEVER")) {
                 application.send("POST", "/api/saws/D1/records", step(step));
             }
@@ -108,8 +105,8 @@ class DurabilityTest {
 
     private static String step(String step) {
         return """
-                {"id":"%s","personId":"%s","device":"test","visitId":"%s","step":"%s",
-                 "input":{"said":"FINE"}}""".formatted(UUID.randomUUID(), person, VISIT, step);
+                {"id":"%s","visitId":"%s","step":"%s",
+                 "input":{"said":"FINE"}}""".formatted(UUID.randomUUID(), VISIT, step);
     }
 
     private static String personOf(String people) {
@@ -120,8 +117,8 @@ class DurabilityTest {
 
     private static String check(UUID id) {
         return """
-                {"id":"%s","personId":"%s","device":"test","occasion":"ROUTINE","work":"FELLING","readings":[
+                {"id":"%s","occasion":"ROUTINE","work":"FELLING","readings":[
                  {"method":"TANG_LINE","value":"6","met":["NUTS_SLACK","BRAKE_OFF","NOSE_UP","COLD","OILED","PULLED_ROUND"],
-                  "movement":"ONE_FINGER","tipsClearWithoutPull":false,"tightSpot":false,"turnsBefore":0}]}""".formatted(id, person);
+                  "movement":"ONE_FINGER","tipsClearWithoutPull":false,"tightSpot":false,"turnsBefore":0}]}""".formatted(id);
     }
 }

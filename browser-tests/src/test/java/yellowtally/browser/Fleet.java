@@ -49,8 +49,8 @@ final class Fleet {
     void set(String key, String value) {
         send(
                 "/api/settings/changes",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"key\":\"%s\",\"value\":\"%s\",\"reason\":\"For this test\"}"
-                        .formatted(id(), officer, key, value));
+                "{\"id\":\"%s\",\"key\":\"%s\",\"value\":\"%s\",\"reason\":\"For this test\"}"
+                        .formatted(id(), key, value));
     }
 
     /** A saw of its own for one test, with a complete set. */
@@ -61,7 +61,7 @@ final class Fleet {
     void addSaw(String tag, Kit kit) {
         boolean petrol = kit.power().equals("PETROL");
         send("/api/saws", """
-                {"id":"%1$s","personId":"%2$s","device":"test","tag":"%3$s",
+                {"id":"%1$s","personId":"%2$s","tag":"%3$s",
                  "saw":{"make":"Kestrup","model":"%4$s","power":"%5$s","handle":"REAR",%6$s
                         "inService":"2026-01-05","oiler":"%7$s","brakeSeat":"COVER","adjuster":"SIDE","adjusterLead":"0.8 mm",
                         "adjusterTravel":"20 mm","captiveNuts":true,"sparkArrestor":%8$s,"usualWork":"FELLING"},
@@ -100,9 +100,9 @@ final class Fleet {
         // Turning the bar over comes before a sharpening, and is due after one that is recorded later.
         did(tag, "GROOVE", "REFIT", "NUTS", "BRAKE_RUNNING");
         send("/api/saws/" + tag + "/tension-checks", """
-                {"id":"%s","personId":"%s","device":"test","occasion":"ROUTINE","work":"FELLING","readings":[
+                {"id":"%s","occasion":"ROUTINE","work":"FELLING","readings":[
                  {"method":"TANG_LINE","value":"6","met":["NUTS_SLACK","BRAKE_OFF","NOSE_UP","COLD","OILED","PULLED_ROUND"],
-                  "movement":"ONE_FINGER","tipsClearWithoutPull":false,"tightSpot":false,"turnsBefore":0}]}""".formatted(id(), officer));
+                  "movement":"ONE_FINGER","tipsClearWithoutPull":false,"tightSpot":false,"turnsBefore":0}]}""".formatted(id()));
     }
 
     /** Saws out with the first crew. */
@@ -110,8 +110,8 @@ final class Fleet {
         String crew = first(application.get("/api/crews"), "\"id\":\"([^\"]+)\"");
         send(
                 "/api/outings/issue",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"crewId\":\"%s\",\"saws\":[\"%s\"]}"
-                        .formatted(id(), officer, crew, String.join("\",\"", tags)));
+                "{\"id\":\"%s\",\"crewId\":\"%s\",\"saws\":[\"%s\"]}"
+                        .formatted(id(), crew, String.join("\",\"", tags)));
     }
 
     /** Whatever is out comes back as it went. */
@@ -123,9 +123,7 @@ final class Fleet {
                     {"tag":"%s","tanks":0,"works":[],"woods":[],"rain":false,"groundStruck":false,
                      "dustSeen":false,"hold":false}""".formatted(out.group(1)));
         }
-        send(
-                "/api/outings/return",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"saws\":[%s]}".formatted(id(), officer, String.join(",", saws)));
+        send("/api/outings/return", "{\"id\":\"%s\",\"saws\":[%s]}".formatted(id(), String.join(",", saws)));
     }
 
     static String first(String text, String pattern) {
@@ -140,7 +138,7 @@ final class Fleet {
     void did(String tag, String... steps) {
         for (String step : steps) {
             send("/api/saws/" + tag + "/records", """
-                    {"id":"%s","personId":"%s","device":"test","step":"%s","input":{"said":"FINE","findings":[],"figures":{%s}}}""".formatted(id(), officer, step, figuresOf(step)));
+                    {"id":"%s","step":"%s","input":{"said":"FINE","findings":[],"figures":{%s}}}""".formatted(id(), step, figuresOf(step)));
         }
     }
 
@@ -156,20 +154,17 @@ final class Fleet {
     /** The loop of a saw mapped in the vice, left first, and touched up: its sides stay as they are. */
     void mapped(String tag, List<String> lengths) {
         String sharpening = id();
-        send("/api/saws/" + tag + "/sharpening", "{\"id\":\"%s\",\"personId\":\"%s\"}".formatted(sharpening, officer));
+        send("/api/saws/" + tag + "/sharpening", "{\"id\":\"%s\"}".formatted(sharpening));
         for (int place = 0; place < lengths.size(); place++) {
             send(
                     "/api/sharpenings/" + sharpening + "/cutters",
-                    "{\"id\":\"%s\",\"personId\":\"%s\",\"place\":%d,\"after\":false,\"length\":\"%s\"}"
-                            .formatted(id(), officer, place, lengths.get(place)));
+                    "{\"id\":\"%s\",\"place\":%d,\"after\":false,\"length\":\"%s\"}"
+                            .formatted(id(), place, lengths.get(place)));
         }
         send(
                 "/api/sharpenings/" + sharpening + "/deal",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"dull\":false,\"way\":\"SAME_ON_ALL\",\"leaveOut\":[]}"
-                        .formatted(id(), officer));
-        send(
-                "/api/sharpenings/" + sharpening + "/finish",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\",\"allFiled\":true}".formatted(id(), officer));
+                "{\"id\":\"%s\",\"dull\":false,\"way\":\"SAME_ON_ALL\",\"leaveOut\":[]}".formatted(id()));
+        send("/api/sharpenings/" + sharpening + "/finish", "{\"id\":\"%s\",\"allFiled\":true}".formatted(id()));
     }
 
     /** A complaint about a saw; answers where it is shown. */
@@ -177,8 +172,7 @@ final class Fleet {
         String fault = id();
         send(
                 "/api/saws/" + tag + "/faults",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\",\"complaint\":\"%s\",\"origin\":\"PERSON\"}"
-                        .formatted(fault, officer, complaint));
+                "{\"id\":\"%s\",\"complaint\":\"%s\",\"origin\":\"PERSON\"}".formatted(fault, complaint));
         return "/faults/" + fault;
     }
 

@@ -76,8 +76,7 @@ class FleetBrowserTest {
         application.send(
                 "PUT",
                 "/api/saws/" + tag,
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"other\",\"version\":%s,\"saw\":%s}"
-                        .formatted(UUID.randomUUID(), person, version, card));
+                "{\"id\":\"%s\",\"version\":%s,\"saw\":%s}".formatted(UUID.randomUUID(), version, card));
     }
 
     @Test

@@ -127,8 +127,7 @@ public final class Crowd {
                 request.uri(URI.create(root + "/api/saws/" + tag + "/records"))
                         .header("Content-Type", "application/json")
                         .POST(HttpRequest.BodyPublishers.ofString(
-                                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"crowd\",\"step\":\"OIL_CARD\",\"input\":{\"said\":\"FINE\"}}"
-                                        .formatted(id, person)));
+                                "{\"id\":\"%s\",\"step\":\"OIL_CARD\",\"input\":{\"said\":\"FINE\"}}".formatted(id)));
             case BOARD -> request.uri(URI.create(root + "/api/board"));
             case SAW ->
                 request.uri(URI.create(root + "/api/saws/" + tag

@@ -7,7 +7,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.net.URI;
-import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
@@ -36,9 +35,7 @@ class CaliperHttpTest {
         tag = "K" + RunningServer.id().substring(0, 6);
         api.post("/api/saws", Checks.newSaw(api, RunningServer.id(), tag, 68));
         vice = RunningServer.id();
-        assertThat(api.post(
-                                "/api/saws/" + tag + "/sharpening",
-                                "{\"id\":\"%s\",\"personId\":\"%s\"}".formatted(vice, api.officer()))
+        assertThat(api.post("/api/saws/" + tag + "/sharpening", "{\"id\":\"%s\"}".formatted(vice))
                         .status())
                 .isEqualTo(204);
     }
@@ -48,12 +45,10 @@ class CaliperHttpTest {
                 "/api/caliper/start", "{\"sharpeningId\":\"%s\",\"from\":%d,\"after\":false}".formatted(vice, from));
     }
 
-    private BufferedReader stream() throws IOException, InterruptedException {
-        HttpRequest request = HttpRequest.newBuilder(URI.create(api.root() + "/api/caliper/stream"))
-                .timeout(Duration.ofSeconds(60)) // patience with a busy machine
-                .build();
-        HttpResponse<InputStream> response =
-                HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofInputStream());
+    private BufferedReader stream() {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(api.root() + "/api/caliper/stream"))
+                .timeout(Duration.ofSeconds(60)); // patience with a busy machine
+        HttpResponse<InputStream> response = api.signed().send(request, HttpResponse.BodyHandlers.ofInputStream());
         assertThat(response.headers().firstValue("Content-Type").orElse("")).startsWith("text/event-stream");
         return new BufferedReader(new InputStreamReader(response.body(), StandardCharsets.UTF_8));
     }
@@ -123,8 +118,7 @@ class CaliperHttpTest {
         vice = known;
         api.post(
                 "/api/sharpenings/" + vice + "/leave",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"t\",\"reason\":\"Wrong loop\"}"
-                        .formatted(RunningServer.id(), api.officer()));
+                "{\"id\":\"%s\",\"reason\":\"Wrong loop\"}".formatted(RunningServer.id()));
         assertThat(start(0).status()).isEqualTo(409);
         assertThat(api.get("/api/caliper").body().path("running").asBoolean()).isFalse();
     }

@@ -43,7 +43,7 @@ final class Checks {
     /** {@code extra} is further JSON members, each with a leading comma. */
     static String checkOf(Api api, String id, String occasion, String extra, String... readings) {
         return """
-                {"id":"%s","personId":"%s","device":"test","occasion":"%s","work":"FELLING","readings":[%s]%s}""".formatted(id, api.officer(), occasion, String.join(",", readings), extra);
+                {"id":"%s","occasion":"%s","work":"FELLING","readings":[%s]%s}""".formatted(id, occasion, String.join(",", readings), extra);
     }
 
     /** A step outside a visit. {@code extra} is further JSON members, each with a leading comma. */
@@ -53,8 +53,8 @@ final class Checks {
 
     static String stepOf(Api api, String id, String step, String said, String findings, String figures, String extra) {
         return """
-                {"id":"%s","personId":"%s","device":"test","step":"%s",
-                 "input":{"said":"%s","findings":[%s],"figures":%s}%s}""".formatted(id, api.officer(), step, said, findings, figures, extra);
+                {"id":"%s","step":"%s",
+                 "input":{"said":"%s","findings":[%s],"figures":%s}%s}""".formatted(id, step, said, findings, figures, extra);
     }
 
     /** Set back after fitting, and both brake tests, passed. */
@@ -122,21 +122,15 @@ final class Checks {
         JsonNode saw = api.get("/api/saws/" + other).body();
         api.post(
                 "/api/saws/" + other + "/fittings",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"t\",\"version\":%d,\"set\":{\"bar\":{\"tag\":\"B-%s\",\"create\":false},\"sprocket\":{\"tag\":\"S-%s\",\"create\":false}}}"
-                        .formatted(
-                                RunningServer.id(),
-                                api.officer(),
-                                saw.path("version").asInt(),
-                                other,
-                                other));
+                "{\"id\":\"%s\",\"version\":%d,\"set\":{\"bar\":{\"tag\":\"B-%s\",\"create\":false},\"sprocket\":{\"tag\":\"S-%s\",\"create\":false}}}"
+                        .formatted(RunningServer.id(), saw.path("version").asInt(), other, other));
     }
 
     /** Saws out to the first crew, an hour and a half ago, so that there was time to burn something. */
     static String issue(Api api, String... tags) {
         return """
-                {"id":"%s","personId":"%s","crewId":"%s","at":"%s","reason":"Written down after the rush","saws":["%s"]}""".formatted(
+                {"id":"%s","crewId":"%s","at":"%s","reason":"Written down after the rush","saws":["%s"]}""".formatted(
                         RunningServer.id(),
-                        api.officer(),
                         api.get("/api/crews").body().get(0).path("id").asString(),
                         Instant.now().minusSeconds(5400),
                         String.join("\",\"", tags));
@@ -144,8 +138,7 @@ final class Checks {
 
     /** Saws back, each as {@link #backSaw} says. */
     static String back(Api api, String... saws) {
-        return "{\"id\":\"%s\",\"personId\":\"%s\",\"saws\":[%s]}"
-                .formatted(RunningServer.id(), api.officer(), String.join(",", saws));
+        return "{\"id\":\"%s\",\"saws\":[%s]}".formatted(RunningServer.id(), String.join(",", saws));
     }
 
     /** {@code extra} is further JSON members, each with a leading comma. */
@@ -155,8 +148,8 @@ final class Checks {
                  "dustSeen":false,"hold":false%s}""".formatted(tag, tanks, extra);
     }
 
-    static String release(Api api, String person) {
-        return "{\"id\":\"%s\",\"personId\":\"%s\"}".formatted(RunningServer.id(), person);
+    static String release() {
+        return "{\"id\":\"%s\"}".formatted(RunningServer.id());
     }
 
     /** A new saw with a matching 18 in set of new parts. */
@@ -178,7 +171,7 @@ final class Checks {
 
     private static String newSaw(Api api, String id, String tag, String card, int chainLinks) {
         return """
-                {"id":"%s","personId":"%s","device":"test","tag":"%s","saw":%s,"set":%s}""".formatted(id, api.officer(), tag, card, set(tag, chainLinks));
+                {"id":"%s","tag":"%s","saw":%s,"set":%s}""".formatted(id, tag, card, set(tag, chainLinks));
     }
 
     /** In service for so short a time that nobody has to look it over for having rested. */

@@ -109,8 +109,7 @@ class EdgeHttpTest {
         assertThat(bench.path("strokes").asInt()).isEqualTo(strokesFor(2));
         assertThat(bench.path("percentOfLife").asDouble()).isGreaterThan(30);
         String id = RunningServer.id();
-        api.post(
-                "/api/saws/" + tag + "/sharpening", "{\"id\":\"%s\",\"personId\":\"%s\"}".formatted(id, api.officer()));
+        api.post("/api/saws/" + tag + "/sharpening", "{\"id\":\"%s\"}".formatted(id));
         assertThat(deal(id, "2 mm").status()).isLessThan(300);
         JsonNode open = api.get("/api/saws/" + tag + "/sharpening").body().path("open");
         assertThat(open.path("baseStrokes").asInt()).isEqualTo(strokesFor(2));
@@ -128,8 +127,8 @@ class EdgeHttpTest {
     private Answer deal(String id, String damage) {
         return api.post(
                 "/api/sharpenings/" + id + "/deal",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"dull\":false,\"leaveOut\":[],\"damage\":\"%s\"}"
-                        .formatted(RunningServer.id(), api.officer(), damage));
+                "{\"id\":\"%s\",\"dull\":false,\"leaveOut\":[],\"damage\":\"%s\"}"
+                        .formatted(RunningServer.id(), damage));
     }
 
     /** One gauge too low holds whatever the others are; the cure is on the bench at once, and the gauges are read anew after it. */
@@ -184,10 +183,11 @@ class EdgeHttpTest {
     }
 
     private Answer figures(String part, String person, String figures) {
-        return api.post(
-                "/api/parts/" + part + "/figures",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"Misread on the packet\"%s}"
-                        .formatted(RunningServer.id(), person, figures));
+        return api.by(person)
+                .post(
+                        "/api/parts/" + part + "/figures",
+                        "{\"id\":\"%s\",\"reason\":\"Misread on the packet\"%s}"
+                                .formatted(RunningServer.id(), figures));
     }
 
     /** A mark that was misread is told anew by the officer, with a reason, and the part's page keeps what stood there. */
@@ -195,7 +195,7 @@ class EdgeHttpTest {
     void whatTheMakerSaysCanBeToldAnew() {
         String loop = "C-" + tag;
         assertThat(figures(loop, api.operator(), ",\"wearMark\":\"3.6\"").status())
-                .isEqualTo(409);
+                .isEqualTo(403);
         assertThat(figures(loop, api.officer(), "").body().path("detail").asString())
                 .startsWith("Those are its figures already.");
         assertThat(figures("B-" + tag, api.officer(), ",\"wearMark\":\"3.6\"").status())

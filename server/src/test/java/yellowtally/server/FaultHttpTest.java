@@ -45,16 +45,16 @@ class FaultHttpTest {
 
     private Answer open(String id, String complaint) {
         return api.post("/api/saws/" + tag + "/faults", """
-                {"id":"%s","personId":"%s","device":"test","complaint":"%s","seen":"Said at the gate","origin":"PERSON"}""".formatted(id, api.officer(), complaint));
+                {"id":"%s","complaint":"%s","seen":"Said at the gate","origin":"PERSON"}""".formatted(id, complaint));
     }
 
-    private String by(String person) {
-        return "\"by\":{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\"}".formatted(RunningServer.id(), person);
+    private String by() {
+        return "\"id\":\"%s\"".formatted(RunningServer.id());
     }
 
     /** {@code more} is further JSON members, each with a leading comma. */
     private Answer act(String fault, String act, String more) {
-        return api.post("/api/faults/" + fault + "/" + act, "{" + by(api.officer()) + more + "}");
+        return api.post("/api/faults/" + fault + "/" + act, "{" + by() + more + "}");
     }
 
     private JsonNode fault(String id) {
@@ -239,8 +239,11 @@ class FaultHttpTest {
                 .isEqualTo("Still to prove by a passing record: oil card test.");
         record("OIL_CARD", "FINE", "");
         assertThat(fault(id).path("stage").asString()).isEqualTo("CLOSES");
-        String operator = "{" + by(api.operator()) + "}";
-        assertThat(api.post("/api/faults/" + id + "/close", operator).status()).isEqualTo(409);
+        String operator = "{" + by() + "}";
+        assertThat(api.by(api.operator())
+                        .post("/api/faults/" + id + "/close", operator)
+                        .status())
+                .isEqualTo(403);
         assertThat(act(id, "close", ",\"note\":\"Chips in the hole\"").status()).isEqualTo(204);
         assertThat(fault(id).path("stage").asString()).isEqualTo("CLOSED");
         assertThat(waits()).doesNotContain("FAULT_CLOSES");
@@ -259,13 +262,12 @@ class FaultHttpTest {
         record("NEW_BAND", "FINE", "");
         record("BRAKE_BAND", "FINE", "");
         record("BRAKE_RUNNING", "FAIL", "\"CHAIN_NOT_STOPPED\"");
-        Answer release = api.post("/api/saws/" + tag + "/release", Checks.release(api, api.officer()));
+        Answer release = api.post("/api/saws/" + tag + "/release", Checks.release());
         assertThat(release.status()).isEqualTo(409);
         assertThat(release.body().path("detail").asString())
                 .isEqualTo("Saw " + tag + " stays held. Still missing: brake test at full throttle.");
         record("BRAKE_RUNNING", "FINE", "");
-        assertThat(api.post("/api/saws/" + tag + "/release", Checks.release(api, api.officer()))
-                        .status())
+        assertThat(api.post("/api/saws/" + tag + "/release", Checks.release()).status())
                 .isEqualTo(204);
         assertThat(act(id, "close", "").status()).isEqualTo(204);
         assertThat(api.plate(tag).path("headline").path("what").asString())
@@ -439,9 +441,7 @@ class FaultHttpTest {
     void aRepairJoinsTheVisitThatIsUnderWay() {
         String id = complain("runs-dry");
         String visit = RunningServer.id();
-        api.post(
-                "/api/saws/" + tag + "/visits",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\"}".formatted(visit, api.officer()));
+        api.post("/api/saws/" + tag + "/visits", "{\"id\":\"%s\"}".formatted(visit));
         act(id, "cause", ",\"cause\":\"oil-outlet-packed\"");
         List<String> steps = new ArrayList<>();
         api.get("/api/visits/" + visit)
@@ -455,10 +455,9 @@ class FaultHttpTest {
     void aRetiredSawTakesNoComplaint() {
         api.post(
                 "/api/saws/" + tag + "/retirement",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\",\"version\":%d,\"reason\":\"Worn out\"}"
+                "{\"id\":\"%s\",\"version\":%d,\"reason\":\"Worn out\"}"
                         .formatted(
                                 RunningServer.id(),
-                                api.officer(),
                                 api.get("/api/saws/" + tag)
                                         .body()
                                         .path("version")

@@ -31,12 +31,11 @@ class FleetHttpTest {
     }
 
     private String edit(int version, String make) {
-        return "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\",\"version\":%d,\"saw\":%s}"
-                .formatted(RunningServer.id(), api.officer(), version, Checks.card(make));
+        return "{\"id\":\"%s\",\"version\":%d,\"saw\":%s}".formatted(RunningServer.id(), version, Checks.card(make));
     }
 
     private String act(String more) {
-        return "{\"id\":\"%s\",\"personId\":\"%s\"%s}".formatted(RunningServer.id(), api.officer(), more);
+        return "{\"id\":\"%s\"%s}".formatted(RunningServer.id(), more);
     }
 
     @Test
@@ -88,9 +87,8 @@ class FleetHttpTest {
     @Test
     void aPartHangsOnOneSawOnly() {
         int version = add().path("version").asInt();
-        String theirs =
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\",\"version\":%d,\"set\":{\"chain\":{\"tag\":\"YC-07\",\"create\":false}}}"
-                        .formatted(RunningServer.id(), api.officer(), version);
+        String theirs = "{\"id\":\"%s\",\"version\":%d,\"set\":{\"chain\":{\"tag\":\"YC-07\",\"create\":false}}}"
+                .formatted(RunningServer.id(), version);
         Answer refused = api.post("/api/saws/" + tag + "/fittings", theirs);
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.sentenceAt("set.chain.tag"))
@@ -100,9 +98,8 @@ class FleetHttpTest {
     @Test
     void fittingAnotherSetPutsTheOldOneOnTheShelfAndHoldsTheSaw() {
         int version = add().path("version").asInt();
-        String off =
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\",\"version\":%d,\"set\":{\"bar\":{\"tag\":\"B-%s\",\"create\":false}}}"
-                        .formatted(RunningServer.id(), api.officer(), version, tag);
+        String off = "{\"id\":\"%s\",\"version\":%d,\"set\":{\"bar\":{\"tag\":\"B-%s\",\"create\":false}}}"
+                .formatted(RunningServer.id(), version, tag);
         Answer fitted = api.post("/api/saws/" + tag + "/fittings", off);
         assertThat(fitted.body().has("chain")).isFalse();
         assertThat(api.plate(tag).path("headline").path("what").asString()).isEqualTo("NO_SET_FITTED");
@@ -119,9 +116,7 @@ class FleetHttpTest {
                 .replace("\"displacementCc\":50", "\"displacementCc\":-5")
                 .replaceFirst("\"inService\":\"[^\"]*", "\"inService\":\"2099-01-05");
         Answer refused = api.post(
-                "/api/saws",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\",\"tag\":\"no good\",\"saw\":%s}"
-                        .formatted(RunningServer.id(), api.officer(), card));
+                "/api/saws", "{\"id\":\"%s\",\"tag\":\"no good\",\"saw\":%s}".formatted(RunningServer.id(), card));
         assertThat(refused.sentenceAt("tag")).contains("up to 12 letters");
         assertThat(refused.sentenceAt("saw.make")).isEqualTo("Enter the make.");
         assertThat(refused.sentenceAt("saw.displacementCc")).isEqualTo("Give a number from 15 to 200.");
@@ -138,7 +133,7 @@ class FleetHttpTest {
     @Test
     void aRetiredSawKeepsItsHistoryAndTakesNoMoreRecords() {
         int version = add().path("version").asInt();
-        String retire = act(",\"device\":\"test\",\"version\":%d,\"reason\":\"Crankcase cracked\"".formatted(version));
+        String retire = act(",\"version\":%d,\"reason\":\"Crankcase cracked\"".formatted(version));
         assertThat(api.post("/api/saws/" + tag + "/retirement", retire).status())
                 .isEqualTo(200);
         assertThat(api.get("/api/saws/" + tag).body().path("retiredReason").asString())

@@ -47,7 +47,7 @@ class FuelHttpTest {
     private Answer mixed(String name, int daysAgo) {
         String day = LocalDate.now().minusDays(daysAgo).toString();
         return api.post("/api/fuel/cans", """
-                {"id":"%s","personId":"%s","device":"test","name":"%s","ratio":50,"amount":5,"unit":"LITRE","mixedOn":"%s"}""".formatted(RunningServer.id(), api.operator(), name, day));
+                {"id":"%s","name":"%s","ratio":50,"amount":5,"unit":"LITRE","mixedOn":"%s"}""".formatted(RunningServer.id(), name, day));
     }
 
     private JsonNode can(String name) {
@@ -83,12 +83,12 @@ class FuelHttpTest {
                 .isEqualTo(
                         "There is fuel in can Blue 1 already. Say that it is empty first, or give this one another name.");
         String empty = "/api/fuel/cans/" + can("Blue 1").path("id").asString() + "/empty";
-        String body = "{\"id\":\"%s\",\"personId\":\"%s\"}".formatted(RunningServer.id(), api.operator());
+        String body = "{\"id\":\"%s\"}".formatted(RunningServer.id());
         assertThat(api.post(empty, body).status()).isEqualTo(204);
         assertThat(api.post(empty, body).status())
                 .as("a repeat changes nothing")
                 .isEqualTo(204);
-        String another = "{\"id\":\"%s\",\"personId\":\"%s\"}".formatted(RunningServer.id(), api.operator());
+        String another = "{\"id\":\"%s\"}".formatted(RunningServer.id());
         assertThat(api.post(empty, another).body().path("detail").asString()).isEqualTo("Can Blue 1 is empty already.");
         assertThat(mixed("Blue 1", 1).status()).isEqualTo(204);
     }

@@ -25,6 +25,7 @@ class InchFleetHttpTest {
         running = Applications.start(
                 "--server.port=0",
                 "--yellowtally.store=mem:inch-fleet",
+                "--yellowtally.data=target/inch-fleet",
                 "--yellowtally.demo=true",
                 "--yellowtally.zone=Pacific/Auckland");
         api = new Api(((WebServerApplicationContext) running).getWebServer().getPort());
@@ -40,8 +41,8 @@ class InchFleetHttpTest {
     private static Answer set(String key, String value) {
         return api.post(
                 "/api/settings/changes",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"key\":\"%s\",\"value\":\"%s\",\"reason\":\"Our rules are in inches\"}"
-                        .formatted(RunningServer.id(), api.officer(), key, value));
+                "{\"id\":\"%s\",\"key\":\"%s\",\"value\":\"%s\",\"reason\":\"Our rules are in inches\"}"
+                        .formatted(RunningServer.id(), key, value));
     }
 
     private double number(String key) {
@@ -110,22 +111,20 @@ class InchFleetHttpTest {
     @Test
     void theViceAndTheLoopReadInches() {
         String id = RunningServer.id();
-        api.post("/api/saws/06/sharpening", "{\"id\":\"%s\",\"personId\":\"%s\"}".formatted(id, api.officer()));
+        api.post("/api/saws/06/sharpening", "{\"id\":\"%s\"}".formatted(id));
         api.post(
                 "/api/sharpenings/" + id + "/deal",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"dull\":false,\"leaveOut\":[],\"damage\":\"0.02\"}"
-                        .formatted(RunningServer.id(), api.officer()));
+                "{\"id\":\"%s\",\"dull\":false,\"leaveOut\":[],\"damage\":\"0.02\"}".formatted(RunningServer.id()));
         JsonNode open = api.get("/api/saws/06/sharpening").body().path("open");
         assertThat(open.path("damageMm").asDouble()).isCloseTo(0.508, within(1e-9));
         Answer longer = api.post(
                 "/api/sharpenings/" + id + "/cutters",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"place\":0,\"length\":\"0.5\",\"after\":false}"
-                        .formatted(RunningServer.id(), api.officer()));
+                "{\"id\":\"%s\",\"place\":0,\"length\":\"0.5\",\"after\":false}".formatted(RunningServer.id()));
         assertThat(longer.sentenceAt("length")).contains("longer than new").contains(" in at most");
         Answer mark = api.post(
                 "/api/parts/YC-10/figures",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"Read again\",\"wearMark\":\"5/32\",\"file\":\"9\"}"
-                        .formatted(RunningServer.id(), api.officer()));
+                "{\"id\":\"%s\",\"reason\":\"Read again\",\"wearMark\":\"5/32\",\"file\":\"9\"}"
+                        .formatted(RunningServer.id()));
         assertThat(mark.sentenceAt("file")).isEqualTo("Give a length from 0.1182 in to 0.3149 in.");
         assertThat(mark.sentenceAt("wearMark")).isEmpty();
     }
@@ -172,8 +171,8 @@ class InchFleetHttpTest {
     void twoReadingsInInchesCalibrateTheScale() {
         Answer calibrated = api.post(
                 "/api/calibrations",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"sawTag\":\"06\",\"method\":\"RAIL_TOUCH\",\"figure\":\"0\",\"pullDown\":\"0.1157\",\"work\":\"FELLING\"}"
-                        .formatted(RunningServer.id(), api.officer()));
+                "{\"id\":\"%s\",\"sawTag\":\"06\",\"method\":\"RAIL_TOUCH\",\"figure\":\"0\",\"pullDown\":\"0.1157\",\"work\":\"FELLING\"}"
+                        .formatted(RunningServer.id()));
         assertThat(calibrated.body().path("share").asDouble()).isCloseTo(0.5, within(0.001));
     }
 }

@@ -51,7 +51,7 @@ class KeptBesideWritesTest {
     @Test
     void whatAWriteHadReadEarlierIsNotTakenForWhatStandsNow() {
         String tag = aSaw();
-        String retire = "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"bench\",\"version\":%d,\"saw\":%s}";
+        String retire = "{\"id\":\"%s\",\"version\":%d,\"saw\":%s}";
         write.executeWithoutResult(status -> {
             // Read as a page reads it: a write that waited for the saw would keep the other one out.
             int version = records.createQuery("select s from Saw s where s.tag = :tag", Saw.class)
@@ -60,8 +60,7 @@ class KeptBesideWritesTest {
                     .version();
             meanwhile(() -> assertThat(api.put(
                                     "/api/saws/" + tag,
-                                    retire.formatted(
-                                            RunningServer.id(), api.officer(), version, Checks.card("Harrowgill")))
+                                    retire.formatted(RunningServer.id(), version, Checks.card("Harrowgill")))
                             .status())
                     .isEqualTo(200));
             standings.all();
@@ -96,8 +95,8 @@ class KeptBesideWritesTest {
             CompletableFuture<Void> looks = CompletableFuture.runAsync(() -> api.get("/api/board"));
             assertThat(api.put(
                                     "/api/saws/" + tag,
-                                    "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"bench\",\"version\":%d,\"saw\":%s}"
-                                            .formatted(RunningServer.id(), api.operator(), version + 3, without))
+                                    "{\"id\":\"%s\",\"version\":%d,\"saw\":%s}"
+                                            .formatted(RunningServer.id(), version + 3, without))
                             .status())
                     .isEqualTo(409);
             looks.join();

@@ -91,8 +91,8 @@ class LatestWorkTest {
         String next = "N" + tag.substring(1);
         api.post(
                 "/api/parts",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"chain\":{\"tag\":\"%s\",\"create\":true,\"pitch\":\"P_325\",\"gauge\":\"G_050\",\"driveLinks\":68}}"
-                        .formatted(RunningServer.id(), api.officer(), next));
+                "{\"id\":\"%s\",\"chain\":{\"tag\":\"%s\",\"create\":true,\"pitch\":\"P_325\",\"gauge\":\"G_050\",\"driveLinks\":68}}"
+                        .formatted(RunningServer.id(), next));
         assertThat(api.post(
                                 "/api/saws/" + tag + "/records",
                                 Checks.step(api, "REPLACE_CHAIN", "FINE", "", ",\"part\":{\"tag\":\"" + next + "\"}"))
@@ -133,8 +133,7 @@ class LatestWorkTest {
         List<String> before = kept();
         api.post(
                 "/api/records/" + wrong + "/strike",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"Wrong saw\"}"
-                        .formatted(RunningServer.id(), api.officer()));
+                "{\"id\":\"%s\",\"reason\":\"Wrong saw\"}".formatted(RunningServer.id()));
         assertThat(kept()).containsExactly("NUTS FINE").isNotEqualTo(before);
     }
 }

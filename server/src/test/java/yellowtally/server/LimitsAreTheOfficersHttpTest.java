@@ -55,16 +55,16 @@ class LimitsAreTheOfficersHttpTest {
     }
 
     private Answer set(String person, String key, String scope, String value) {
-        return api.post(
-                "/api/settings/changes",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"key\":\"%s\",\"scope\":\"%s\",\"scopeSaw\":\"%s\",\"reason\":\"Trial\"%s}"
-                        .formatted(
-                                RunningServer.id(),
-                                person,
-                                key,
-                                scope,
-                                tag,
-                                value == null ? "" : ",\"value\":\"" + value + "\""));
+        return api.by(person)
+                .post(
+                        "/api/settings/changes",
+                        "{\"id\":\"%s\",\"key\":\"%s\",\"scope\":\"%s\",\"scopeSaw\":\"%s\",\"reason\":\"Trial\"%s}"
+                                .formatted(
+                                        RunningServer.id(),
+                                        key,
+                                        scope,
+                                        tag,
+                                        value == null ? "" : ",\"value\":\"" + value + "\""));
     }
 
     /** The fire season begins so many days from now, and lasts a month. */
@@ -85,7 +85,7 @@ class LimitsAreTheOfficersHttpTest {
     }
 
     private Answer release() {
-        return api.post("/api/saws/" + tag + "/release", Checks.release(api, api.officer()));
+        return api.post("/api/saws/" + tag + "/release", Checks.release());
     }
 
     @ParameterizedTest
@@ -96,17 +96,17 @@ class LimitsAreTheOfficersHttpTest {
         "brake.band.thin-under, FLEET, 0.3",
     })
     void anOperatorMovesNoLimit(String key, String scope, String value) {
-        assertThat(set(api.operator(), key, scope, value).sentenceAt("personId"))
-                .contains("is not an officer");
+        assertThat(set(api.operator(), key, scope, value).sentenceAt("")).contains("Only an officer may do this");
     }
 
     @Test
     void anOperatorCalibratesNothing() {
-        Answer refused = api.post(
-                "/api/calibrations",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"sawTag\":\"%s\",\"work\":\"FELLING\",\"method\":\"RAIL_TOUCH\",\"figure\":\"0.2\",\"pullDown\":\"2.4\"}"
-                        .formatted(RunningServer.id(), api.operator(), tag));
-        assertThat(refused.sentenceAt("personId")).contains("is not an officer");
+        Answer refused = api.by(api.operator())
+                .post(
+                        "/api/calibrations",
+                        "{\"id\":\"%s\",\"sawTag\":\"%s\",\"work\":\"FELLING\",\"method\":\"RAIL_TOUCH\",\"figure\":\"0.2\",\"pullDown\":\"2.4\"}"
+                                .formatted(RunningServer.id(), tag));
+        assertThat(refused.sentenceAt("")).contains("Only an officer may do this");
     }
 
     /** What a stricter limit finds holds at once; that it is put back frees nothing unproved. */
@@ -154,14 +154,11 @@ class LimitsAreTheOfficersHttpTest {
         assertThat(state()).isEqualTo("HELD");
         JsonNode saw = api.get("/api/saws/" + tag).body();
         String without = Checks.card("Kestrup").replace("\"sparkArrestor\":true", "\"sparkArrestor\":false");
-        String change = "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"t\",\"version\":%d,\"saw\":%s}";
+        String change = "{\"id\":\"%s\",\"version\":%d,\"saw\":%s}";
         assertThat(api.put(
                                 "/api/saws/" + tag,
                                 change.formatted(
-                                        RunningServer.id(),
-                                        api.officer(),
-                                        saw.path("version").asInt(),
-                                        without))
+                                        RunningServer.id(), saw.path("version").asInt(), without))
                         .status())
                 .isEqualTo(200);
         assertThat(state()).isEqualTo("HELD");

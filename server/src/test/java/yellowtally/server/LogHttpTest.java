@@ -99,10 +99,10 @@ class LogHttpTest {
     @Test
     void personAndKindNarrowIt() {
         api.post("/api/saws/" + tag + "/records", Checks.step(api, "AIR_FILTER", "FINE", "", ""));
-        api.post(
-                "/api/saws/" + tag + "/holds",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"step\":\"TANKS\",\"note\":\"Smells\"}"
-                        .formatted(RunningServer.id(), api.operator()));
+        api.by(api.operator())
+                .post(
+                        "/api/saws/" + tag + "/holds",
+                        "{\"id\":\"%s\",\"step\":\"TANKS\",\"note\":\"Smells\"}".formatted(RunningServer.id()));
         JsonNode byOperator =
                 log("saw=" + tag + "&person=" + api.operator()).body().path("entries");
         assertThat(byOperator.size()).isEqualTo(1);
@@ -118,8 +118,7 @@ class LogHttpTest {
         api.post("/api/saws/" + tag + "/records", Checks.stepOf(api, id, "AIR_FILTER", "FINE", "", "{}", ""));
         api.post(
                 "/api/records/" + id + "/strike",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"Wrong saw\"}"
-                        .formatted(RunningServer.id(), api.officer()));
+                "{\"id\":\"%s\",\"reason\":\"Wrong saw\"}".formatted(RunningServer.id()));
         JsonNode entry =
                 log("saw=" + tag + "&kinds=STEP").body().path("entries").get(0);
         assertThat(entry.path("step").path("step").asString()).isEqualTo("AIR_FILTER");

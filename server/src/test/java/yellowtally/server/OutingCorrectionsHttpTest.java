@@ -66,34 +66,33 @@ class OutingCorrectionsHttpTest {
     }
 
     /** {@code back} is empty for an outing that is under way. */
-    private String correction(JsonNode entry, String person, String of, String crew, String outAt, String back) {
+    private String correction(JsonNode entry, String of, String crew, String outAt, String back) {
         return """
-                {"id":"%s","personId":"%s","device":"t","version":%d,"reason":"A slip",
-                 "outing":{"tag":"%s","crewId":"%s","outAt":"%s"%s}}""".formatted(RunningServer.id(), person, entry.path("version").asInt(), of, crew, outAt, back);
+                {"id":"%s","version":%d,"reason":"A slip",
+                 "outing":{"tag":"%s","crewId":"%s","outAt":"%s"%s}}""".formatted(RunningServer.id(), entry.path("version").asInt(), of, crew, outAt, back);
     }
 
     private String correction(JsonNode entry, String of, String back) {
         return correction(
-                entry,
-                api.operator(),
-                of,
-                entry.path("crewId").asString(),
-                entry.path("outAt").asString(),
-                back);
+                entry, of, entry.path("crewId").asString(), entry.path("outAt").asString(), back);
     }
 
     private Answer correct(JsonNode entry, String body) {
-        return api.post("/api/outings/" + entry.path("id").asString() + "/correction", body);
+        return correct(entry, api.operator(), body);
+    }
+
+    private Answer correct(JsonNode entry, String person, String body) {
+        return api.by(person).post("/api/outings/" + entry.path("id").asString() + "/correction", body);
     }
 
     private Answer strike(JsonNode entry, String person) {
-        return api.post(
-                "/api/outings/" + entry.path("id").asString() + "/strike",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"version\":%d,\"reason\":\"Never went out\"}"
-                        .formatted(
-                                RunningServer.id(),
-                                person,
-                                entry.path("version").asInt()));
+        return api.by(person)
+                .post(
+                        "/api/outings/" + entry.path("id").asString() + "/strike",
+                        "{\"id\":\"%s\",\"version\":%d,\"reason\":\"Never went out\"}"
+                                .formatted(
+                                        RunningServer.id(),
+                                        entry.path("version").asInt()));
     }
 
     private double tanks(String of) {
@@ -173,31 +172,23 @@ class OutingCorrectionsHttpTest {
     @Test
     void whatIsUnderWayChangesItsCrewAndKeepsItsTanks() {
         out();
-        api.post(
-                "/api/saws/" + tag + "/refuels",
-                "{\"id\":\"%s\",\"personId\":\"%s\"}".formatted(RunningServer.id(), api.operator()));
+        api.post("/api/saws/" + tag + "/refuels", "{\"id\":\"%s\"}".formatted(RunningServer.id()));
         JsonNode wrong = entry(tag);
         String crew = api.get("/api/crews").body().get(1).path("id").asString();
         assertThat(correct(
                                 wrong,
-                                correction(
-                                        wrong,
-                                        api.operator(),
-                                        tag,
-                                        crew,
-                                        wrong.path("outAt").asString(),
-                                        ""))
+                                correction(wrong, tag, crew, wrong.path("outAt").asString(), ""))
                         .status())
                 .isEqualTo(204);
         JsonNode open = open(tag);
         assertThat(open.path("crewId").asString()).isEqualTo(crew);
         assertThat(open.path("refuels").asInt()).isEqualTo(1);
-        String undo = "{\"id\":\"%s\",\"personId\":\"%s\"}";
-        assertThat(api.post("/api/saws/" + tag + "/refuels/undo", undo.formatted(RunningServer.id(), api.operator()))
+        String undo = "{\"id\":\"%s\"}";
+        assertThat(api.post("/api/saws/" + tag + "/refuels/undo", undo.formatted(RunningServer.id()))
                         .status())
                 .isEqualTo(204);
         assertThat(open(tag).path("refuels").asInt()).isZero();
-        assertThat(api.post("/api/saws/" + tag + "/refuels/undo", undo.formatted(RunningServer.id(), api.operator()))
+        assertThat(api.post("/api/saws/" + tag + "/refuels/undo", undo.formatted(RunningServer.id()))
                         .body()
                         .path("detail")
                         .asString())
@@ -255,11 +246,11 @@ class OutingCorrectionsHttpTest {
         JsonNode wrong = entry(tag);
         String truth = returned(wrong, use(4, ",\"oilShare\":2.5"));
         Answer refused = correct(wrong, correction(wrong, tag, truth));
-        assertThat(refused.sentenceAt("personId")).contains("is not an officer");
+        assertThat(refused.sentenceAt("")).contains("Only an officer may do this");
         assertThat(entry(tag)).isEqualTo(wrong);
         String crew = wrong.path("crewId").asString();
         String at = wrong.path("outAt").asString();
-        assertThat(correct(wrong, correction(wrong, api.officer(), tag, crew, at, truth))
+        assertThat(correct(wrong, api.officer(), correction(wrong, tag, crew, at, truth))
                         .status())
                 .isEqualTo(204);
         assertThat(state(tag)).as("held until it is looked at anew").isEqualTo("HELD");
@@ -312,7 +303,6 @@ class OutingCorrectionsHttpTest {
                                 wrong,
                                 correction(
                                         wrong,
-                                        api.operator(),
                                         tag,
                                         crew,
                                         now.plus(Duration.ofDays(1)).toString(),
@@ -323,7 +313,6 @@ class OutingCorrectionsHttpTest {
                                 wrong,
                                 correction(
                                         wrong,
-                                        api.operator(),
                                         tag,
                                         crew,
                                         now.minus(Duration.ofDays(400)).toString(),

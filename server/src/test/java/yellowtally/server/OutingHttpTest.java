@@ -169,7 +169,7 @@ class OutingHttpTest {
     void loggedRefuelsCount() {
         api.post("/api/outings/issue", Checks.issue(api, tag));
         for (int i = 0; i < 2; i++) {
-            assertThat(api.post("/api/saws/" + tag + "/refuels", Checks.release(api, api.operator()))
+            assertThat(api.post("/api/saws/" + tag + "/refuels", Checks.release())
                             .status())
                     .isEqualTo(204);
         }
@@ -179,9 +179,7 @@ class OutingHttpTest {
     }
 
     private Answer refuel(String oil) {
-        return api.post(
-                "/api/saws/" + tag + "/refuels",
-                "{\"id\":\"%s\",\"personId\":\"%s\"%s}".formatted(RunningServer.id(), api.operator(), oil));
+        return api.post("/api/saws/" + tag + "/refuels", "{\"id\":\"%s\"%s}".formatted(RunningServer.id(), oil));
     }
 
     private JsonNode openOuting() {
@@ -251,9 +249,7 @@ class OutingHttpTest {
 
     @Test
     void aSawOnTheBenchStaysIn() {
-        api.post(
-                "/api/saws/" + tag + "/visits",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\"}".formatted(RunningServer.id(), api.officer()));
+        api.post("/api/saws/" + tag + "/visits", "{\"id\":\"%s\"}".formatted(RunningServer.id()));
         assertThat(api.post("/api/outings/issue", Checks.issue(api, tag))
                         .body()
                         .path("detail")

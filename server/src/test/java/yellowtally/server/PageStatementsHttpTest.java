@@ -3,9 +3,7 @@ package yellowtally.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.URI;
-import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -42,17 +40,14 @@ class PageStatementsHttpTest {
                 "/api/outings/open",
                 "/api/settings",
             })
-    void aPageAsksLittle(String page) throws Exception {
+    void aPageAsksLittle(String page) {
         assertThat(statements(page)).isPositive().isLessThanOrEqualTo(FEW);
     }
 
-    private int statements(String page) throws Exception {
+    private int statements(String page) {
         String as = RunningServer.id();
-        HttpRequest request = HttpRequest.newBuilder(URI.create(api.root() + page))
-                .header(StatementsOfRequests.HEADER, as)
-                .build();
-        int status = HttpClient.newHttpClient()
-                .send(request, HttpResponse.BodyHandlers.discarding())
+        int status = api.signed()
+                .send(HttpRequest.newBuilder(URI.create(api.root() + page)).header(StatementsOfRequests.HEADER, as))
                 .statusCode();
         assertThat(status).isEqualTo(200);
         return StatementsOfRequests.of(as);

@@ -29,9 +29,7 @@ class PartsHttpTest {
     }
 
     private Answer shelve(String part) {
-        return api.post(
-                "/api/parts",
-                "{\"id\":\"%s\",\"personId\":\"%s\",%s}".formatted(RunningServer.id(), api.officer(), part));
+        return api.post("/api/parts", "{\"id\":\"%s\",%s}".formatted(RunningServer.id(), part));
     }
 
     private String chain(String more) {
@@ -40,9 +38,7 @@ class PartsHttpTest {
     }
 
     private Answer act(String what, String more) {
-        return api.post(
-                "/api/parts/" + tag + "/" + what,
-                "{\"id\":\"%s\",\"personId\":\"%s\"%s}".formatted(RunningServer.id(), api.officer(), more));
+        return api.post("/api/parts/" + tag + "/" + what, "{\"id\":\"%s\"%s}".formatted(RunningServer.id(), more));
     }
 
     private JsonNode part() {
@@ -77,8 +73,8 @@ class PartsHttpTest {
         api.post("/api/saws", Checks.newSaw(api, RunningServer.id(), saw, 68));
         assertThat(outOfUse("C-" + saw)).isNull();
         api.post("/api/saws/" + saw + "/records", """
-                {"id":"%s","personId":"%s","device":"test","step":"CHAIN_LOOK",
-                 "input":{"said":"FAIL","findings":["STRAP_CRACKED"],"figures":{}}}""".formatted(RunningServer.id(), api.operator()));
+                {"id":"%s","step":"CHAIN_LOOK",
+                 "input":{"said":"FAIL","findings":["STRAP_CRACKED"],"figures":{}}}""".formatted(RunningServer.id()));
         assertThat(outOfUse("C-" + saw)).isEqualTo("condemned");
         assertThat(outOfUse("B-" + saw)).isNull();
         assertThat(outOfUse(tag)).isEqualTo("retired");
@@ -97,10 +93,11 @@ class PartsHttpTest {
     @Test
     void onlyAnOfficerRetiresAndPrices() {
         shelve(chain(""));
-        String byOperator =
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"x\"}".formatted(RunningServer.id(), api.operator());
-        assertThat(api.post("/api/parts/" + tag + "/retire", byOperator).sentenceAt("personId"))
-                .contains("is not an officer");
+        String byOperator = "{\"id\":\"%s\",\"reason\":\"x\"}".formatted(RunningServer.id());
+        assertThat(api.by(api.operator())
+                        .post("/api/parts/" + tag + "/retire", byOperator)
+                        .sentenceAt(""))
+                .contains("Only an officer may do this");
         assertThat(part().path("chain").has("retired")).isFalse();
     }
 

@@ -37,8 +37,7 @@ class RacesHttpTest {
     }
 
     private Answer post(String path, String more) {
-        return api.post(
-                path, "{\"id\":\"%s\",\"personId\":\"%s\"%s}".formatted(RunningServer.id(), api.officer(), more));
+        return api.post(path, "{\"id\":\"%s\"%s}".formatted(RunningServer.id(), more));
     }
 
     /** Both do the same; exactly one of them does it. Which. */
@@ -73,9 +72,7 @@ class RacesHttpTest {
     }
 
     private Answer visit(String id) {
-        return api.post(
-                "/api/saws/" + tag + "/visits",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"t\"}".formatted(id, api.officer()));
+        return api.post("/api/saws/" + tag + "/visits", "{\"id\":\"%s\"}".formatted(id));
     }
 
     @Test
@@ -144,12 +141,10 @@ class RacesHttpTest {
     void theVice() {
         for (int round = 0; round < ROUNDS; round++) {
             List<String> ids = List.of(RunningServer.id(), RunningServer.id());
-            String vice = ids.get(oneDoesIt(hand -> api.post(
-                    "/api/saws/" + tag + "/sharpening",
-                    "{\"id\":\"%s\",\"personId\":\"%s\"}".formatted(ids.get(hand), api.officer()))));
+            String vice = ids.get(oneDoesIt(
+                    hand -> api.post("/api/saws/" + tag + "/sharpening", "{\"id\":\"%s\"}".formatted(ids.get(hand)))));
             toldInASentence(hands.both(() -> length(vice, "8.1"), () -> length(vice, "8.2")));
-            oneDoesIt(hand ->
-                    post("/api/sharpenings/" + vice + "/leave", ",\"device\":\"t\",\"reason\":\"Called away\""));
+            oneDoesIt(hand -> post("/api/sharpenings/" + vice + "/leave", ",\"reason\":\"Called away\""));
         }
     }
 

@@ -2,7 +2,6 @@ package yellowtally.server;
 
 import java.io.IOException;
 import java.net.URI;
-import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
@@ -48,12 +47,48 @@ public final class RunningServer implements ParameterResolver {
 
     /** Talks to the running application. */
     public static final class Api {
-        private final HttpClient client = HttpClient.newHttpClient();
+        private final Signed signed;
         private final String root;
         private final Map<String, String> people = new ConcurrentHashMap<>();
+        private final Map<String, Api> others = new ConcurrentHashMap<>();
 
+        /** Signed in as the first officer of the demo fleet. */
         Api(int port) {
-            this.root = "http://127.0.0.1:" + port;
+            this("http://127.0.0.1:" + port, Signed.OFFICER);
+        }
+
+        private Api(String root, String signInName) {
+            this(root, Signed.in(root, signInName, Signed.PASSWORD));
+        }
+
+        /** The same application for somebody with a password of their own. */
+        Api(String root, String signInName, String password) {
+            this(root, Signed.in(root, signInName, password));
+        }
+
+        /** The same application for whoever has these cookies. */
+        Api(String root, Signed signed) {
+            this.root = root;
+            this.signed = signed;
+        }
+
+        /** The same application for somebody else, by the id of the person. */
+        public Api by(String person) {
+            return person.equals(officer()) ? this : others.computeIfAbsent(person, id -> as(signInName(id)));
+        }
+
+        /** The same by the name that somebody of the demo fleet signs in with. */
+        public Api as(String signInName) {
+            return new Api(root, signInName);
+        }
+
+        private String signInName(String person) {
+            for (JsonNode one : get("/api/people/access").body()) {
+                if (one.path("personId").asString().equals(person)) {
+                    return one.path("signInName").asString();
+                }
+            }
+            throw new AssertionError("nobody " + person);
         }
 
         /** Where it listens. */
@@ -75,11 +110,11 @@ public final class RunningServer implements ParameterResolver {
 
         /** An officer of the demo fleet. */
         public String officer() {
-            return people.computeIfAbsent("OFFICER", this::person);
+            return people.computeIfAbsent(Signed.OFFICER, this::person);
         }
 
         public String operator() {
-            return people.computeIfAbsent("OPERATOR", this::person);
+            return people.computeIfAbsent(Signed.OPERATOR, this::person);
         }
 
         /** The row of a saw in the board's rails. */
@@ -94,13 +129,13 @@ public final class RunningServer implements ParameterResolver {
             throw new AssertionError("no plate " + tag);
         }
 
-        private String person(String role) {
-            for (JsonNode person : get("/api/people").body()) {
-                if (person.path("role").asString().equals(role)) {
-                    return person.path("id").asString();
+        private String person(String signInName) {
+            for (JsonNode one : get("/api/people/access").body()) {
+                if (one.path("signInName").asString().equals(signInName)) {
+                    return one.path("personId").asString();
                 }
             }
-            throw new AssertionError("no " + role);
+            throw new AssertionError("no " + signInName);
         }
 
         private HttpRequest.Builder withBody(String path) {
@@ -108,18 +143,16 @@ public final class RunningServer implements ParameterResolver {
         }
 
         private Answer send(HttpRequest.Builder request) {
-            try {
-                HttpResponse<String> raw = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
-                JsonNode body = raw.body().startsWith("{") || raw.body().startsWith("[")
-                        ? JSON.readTree(raw.body())
-                        : JSON.createObjectNode();
-                return new Answer(raw.statusCode(), body, raw);
-            } catch (IOException e) {
-                throw new AssertionError(e);
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-                throw new AssertionError(e);
-            }
+            HttpResponse<String> raw = signed.send(request);
+            JsonNode body = raw.body().startsWith("{") || raw.body().startsWith("[")
+                    ? JSON.readTree(raw.body())
+                    : JSON.createObjectNode();
+            return new Answer(raw.statusCode(), body, raw);
+        }
+
+        /** Who talks. */
+        Signed signed() {
+            return signed;
         }
     }
 

@@ -38,8 +38,8 @@ class ScopedSettingsHttpTest {
         String given = value == null ? "" : ",\"value\":\"" + value + "\"";
         return api.post(
                 "/api/settings/changes",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"key\":\"%s\",\"reason\":\"Tried it\",\"scope\":\"%s\",\"scopeSaw\":\"%s\"%s}"
-                        .formatted(RunningServer.id(), api.officer(), key, scope, tag, given));
+                "{\"id\":\"%s\",\"key\":\"%s\",\"reason\":\"Tried it\",\"scope\":\"%s\",\"scopeSaw\":\"%s\"%s}"
+                        .formatted(RunningServer.id(), key, scope, tag, given));
     }
 
     private double limit() {

@@ -26,8 +26,8 @@ class SettingsHttpTest {
         String member = value == null ? "" : ",\"value\":\"" + value + "\"";
         return api.post(
                 "/api/settings/changes",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"key\":\"%s\",\"reason\":\"%s\"%s}"
-                        .formatted(RunningServer.id(), api.officer(), key, reason, member));
+                "{\"id\":\"%s\",\"key\":\"%s\",\"reason\":\"%s\"%s}"
+                        .formatted(RunningServer.id(), key, reason, member));
     }
 
     private JsonNode number(String key) {
@@ -73,8 +73,8 @@ class SettingsHttpTest {
     void twoMethodsOnOneSawCalibrateTheScale() {
         Answer calibrated = api.post(
                 "/api/calibrations",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"sawTag\":\"06\",\"method\":\"RAIL_TOUCH\",\"figure\":\"0\",\"pullDown\":\"2.94\",\"work\":\"FELLING\"}"
-                        .formatted(RunningServer.id(), api.officer()));
+                "{\"id\":\"%s\",\"sawTag\":\"06\",\"method\":\"RAIL_TOUCH\",\"figure\":\"0\",\"pullDown\":\"2.94\",\"work\":\"FELLING\"}"
+                        .formatted(RunningServer.id()));
         assertThat(calibrated.body().path("share").asDouble()).isCloseTo(0.5, within(0.001));
         assertThat(number("tension.scale.rail-touch").path("value").asDouble()).isCloseTo(0.5, within(0.001));
         assertThat(number("tension.scale.rail-touch")

@@ -33,14 +33,12 @@ class SharpeningHttpTest {
     }
 
     private Answer begin(String id) {
-        return api.post(
-                "/api/saws/" + tag + "/sharpening", "{\"id\":\"%s\",\"personId\":\"%s\"}".formatted(id, api.officer()));
+        return api.post("/api/saws/" + tag + "/sharpening", "{\"id\":\"%s\"}".formatted(id));
     }
 
     private Answer write(String what, String more) {
         return api.post(
-                "/api/sharpenings/" + vice + "/" + what,
-                "{\"id\":\"%s\",\"personId\":\"%s\"%s}".formatted(RunningServer.id(), api.officer(), more));
+                "/api/sharpenings/" + vice + "/" + what, "{\"id\":\"%s\"%s}".formatted(RunningServer.id(), more));
     }
 
     private Answer length(int place, String typed, boolean after) {
@@ -48,7 +46,7 @@ class SharpeningHttpTest {
     }
 
     private Answer finish(boolean allFiled) {
-        return write("finish", ",\"device\":\"t\",\"allFiled\":" + allFiled);
+        return write("finish", ",\"allFiled\":" + allFiled);
     }
 
     private JsonNode page() {
@@ -159,10 +157,8 @@ class SharpeningHttpTest {
     void oneLoopLiesInOneViceAndIsLeftWithAReason() {
         assertThat(begin(RunningServer.id()).body().path("detail").asString())
                 .isEqualTo("Loop C-" + tag + " is in the vice already.");
-        assertThat(write("leave", ",\"device\":\"t\",\"reason\":\" \"").sentenceAt("reason"))
-                .isEqualTo("Say why.");
-        assertThat(write("leave", ",\"device\":\"t\",\"reason\":\"Wrong loop\"").status())
-                .isEqualTo(204);
+        assertThat(write("leave", ",\"reason\":\" \"").sentenceAt("reason")).isEqualTo("Say why.");
+        assertThat(write("leave", ",\"reason\":\"Wrong loop\"").status()).isEqualTo(204);
         assertThat(length(0, "7", false).body().path("detail").asString())
                 .isEqualTo("This loop is out of the vice already.");
     }
@@ -178,12 +174,12 @@ class SharpeningHttpTest {
     void aCaliperOfAnyMakePostsTheDocumentedMessage() {
         assertThat(api.post(
                                 "/api/caliper/readings",
-                                "{\"device\":\"bench caliper\",\"seq\":1,\"value\":7.42,\"unit\":\"mm\"}")
+                                "{\"device\":\"Drawer caliper\",\"seq\":1,\"value\":7.42,\"unit\":\"mm\"}")
                         .status())
                 .isEqualTo(204);
         assertThat(api.post(
                                 "/api/caliper/readings",
-                                "{\"device\":\"bench caliper\",\"seq\":2,\"value\":7.42,\"unit\":\"furlong\"}")
+                                "{\"device\":\"Drawer caliper\",\"seq\":2,\"value\":7.42,\"unit\":\"furlong\"}")
                         .sentenceAt("unit"))
                 .isEqualTo("A caliper sends mm or in.");
     }

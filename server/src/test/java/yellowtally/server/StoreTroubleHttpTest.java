@@ -73,8 +73,7 @@ class StoreTroubleHttpTest {
     }
 
     private Answer post(String path, String more) {
-        return api.post(
-                path, "{\"id\":\"%s\",\"personId\":\"%s\"%s}".formatted(UUID.randomUUID(), api.officer(), more));
+        return api.post(path, "{\"id\":\"%s\"%s}".formatted(UUID.randomUUID(), more));
     }
 
     private List<String> notices() {

@@ -27,8 +27,7 @@ class StoresHttpTest {
     }
 
     private Answer write(String path, String more) {
-        return api.post(
-                path, "{\"id\":\"%s\",\"personId\":\"%s\"%s}".formatted(RunningServer.id(), api.officer(), more));
+        return api.post(path, "{\"id\":\"%s\"%s}".formatted(RunningServer.id(), more));
     }
 
     private JsonNode item(String name) {

@@ -26,13 +26,16 @@ class StrangersHttpTest {
     }
 
     private String get(String path, String headers) throws IOException {
-        return Wire.ask(api, "GET " + path + " HTTP/1.1\r\n" + headers.replace("HERE", Wire.host(api)) + END);
+        return Wire.ask(
+                api,
+                "GET " + path + " HTTP/1.1\r\n" + headers.replace("HERE", Wire.host(api)) + Wire.signed(api) + END);
     }
 
     private String post(String headers, String body) throws IOException {
         return Wire.ask(
                 api,
-                "POST /api/fit-check HTTP/1.1\r\n" + headers.replace("HERE", Wire.host(api)) + "Content-Length: "
+                "POST /api/fit-check HTTP/1.1\r\n" + headers.replace("HERE", Wire.host(api)) + Wire.signed(api)
+                        + "Content-Length: "
                         + body.length() + "\r\n" + END + body);
     }
 
@@ -93,6 +96,7 @@ class StrangersHttpTest {
                 Wire.ask(
                         api,
                         "POST /api/caliper/stop HTTP/1.1\r\nHost: " + Wire.host(api) + "\r\nContent-Length: 0\r\n"
+                                + Wire.signed(api)
                                 + END),
                 415);
     }
@@ -128,7 +132,7 @@ class StrangersHttpTest {
         "BREW /api/people HTTP/1.1, 400"
     })
     void addressesThatAreNoneAreRefusedInASentence(String line, int status) throws IOException {
-        refused(Wire.ask(api, line + "\r\nHost: " + Wire.host(api) + "\r\n" + END), status);
+        refused(Wire.ask(api, line + "\r\nHost: " + Wire.host(api) + "\r\n" + Wire.signed(api) + END), status);
     }
 
     @Test
@@ -152,7 +156,8 @@ class StrangersHttpTest {
                         new Wire(api)
                                 .send(
                                         "POST /api/fit-check HTTP/1.1\r\nHost: " + Wire.host(api)
-                                                + "\r\nContent-Type: application/json\r\nContent-Length: 90000\r\nConnection: close\r\n\r\n{"));
+                                                + "\r\n" + Wire.signed(api)
+                                                + "Content-Type: application/json\r\nContent-Length: 90000\r\nConnection: close\r\n\r\n{"));
             }
             long began = System.nanoTime();
             assertThat(api.get("/api/people").status()).isEqualTo(200);
@@ -174,7 +179,8 @@ class StrangersHttpTest {
         String piece = "10000\r\n" + " ".repeat(0x10000) + "\r\n";
         try (Wire wire = new Wire(api)) {
             wire.send("POST /api/fit-check HTTP/1.1\r\nHost: " + Wire.host(api)
-                    + "\r\nContent-Type: application/json\r\nTransfer-Encoding: chunked\r\nConnection: close\r\n\r\n");
+                    + "\r\n" + Wire.signed(api)
+                    + "Content-Type: application/json\r\nTransfer-Encoding: chunked\r\nConnection: close\r\n\r\n");
             wire.send(piece.repeat(17));
             refused(wire.answer(), 413);
         }

@@ -116,8 +116,7 @@ class TensionAccountHttpTest {
         assertThat(growth().path("mm").asDouble()).isCloseTo(1.6, within(1e-6));
         api.post(
                 "/api/records/" + groove + "/strike",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"That was saw 06\"}"
-                        .formatted(RunningServer.id(), api.officer()));
+                "{\"id\":\"%s\",\"reason\":\"That was saw 06\"}".formatted(RunningServer.id()));
         assertThat(growth().path("mm").asDouble()).isCloseTo(4.8, within(1e-6));
     }
 

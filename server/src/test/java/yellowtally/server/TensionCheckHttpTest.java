@@ -111,18 +111,18 @@ class TensionCheckHttpTest {
         assertThat(api.plate(tag).path("headline").path("what").asString()).isEqualTo("THROW_RISK");
 
         String path = "/api/saws/" + tag + "/release";
-        Answer tooEarly = api.post(path, Checks.release(api, api.officer()));
+        Answer tooEarly = api.post(path, Checks.release());
         assertThat(tooEarly.status()).isEqualTo(409);
         assertThat(tooEarly.body().path("detail").asString()).contains("stays held");
 
         save(Checks.check(api, RunningServer.id(), Checks.reading("6")));
         assertThat(api.plate(tag).path("headline").path("what").asString()).isEqualTo("RELEASE_WAITS");
-        Answer byOperator = api.post(path, Checks.release(api, api.operator()));
-        assertThat(byOperator.status()).isEqualTo(409);
-        assertThat(byOperator.sentenceAt("personId")).contains("not an officer");
+        Answer byOperator = api.by(api.operator()).post(path, Checks.release());
+        assertThat(byOperator.status()).isEqualTo(403);
+        assertThat(byOperator.sentenceAt("")).contains("Only an officer may do this");
         assertThat(api.plate(tag).path("state").asString()).isEqualTo("HELD");
 
-        assertThat(api.post(path, Checks.release(api, api.officer())).status()).isEqualTo(204);
+        assertThat(api.post(path, Checks.release()).status()).isEqualTo(204);
         assertThat(api.plate(tag).path("state").asString()).isEqualTo("FIT");
     }
 
@@ -135,8 +135,7 @@ class TensionCheckHttpTest {
                         .status())
                 .isEqualTo(200);
         assertThat(api.plate(tag).path("headline").path("what").asString()).isEqualTo("RELEASE_WAITS");
-        assertThat(api.post("/api/saws/" + tag + "/release", Checks.release(api, api.officer()))
-                        .status())
+        assertThat(api.post("/api/saws/" + tag + "/release", Checks.release()).status())
                 .isEqualTo(204);
         assertThat(api.plate(tag).path("state").asString()).isEqualTo("FIT");
     }
@@ -146,12 +145,10 @@ class TensionCheckHttpTest {
         save(Checks.check(api, RunningServer.id(), Checks.reading("20")));
         String hot = "[\"NUTS_SLACK\",\"BRAKE_OFF\",\"NOSE_UP\",\"OILED\",\"PULLED_ROUND\"]";
         save(Checks.check(api, RunningServer.id(), Checks.reading("6", hot, 0)));
-        assertThat(api.post("/api/saws/" + tag + "/release", Checks.release(api, api.officer()))
-                        .status())
+        assertThat(api.post("/api/saws/" + tag + "/release", Checks.release()).status())
                 .isEqualTo(409);
         save(Checks.check(api, RunningServer.id(), Checks.reading("6", "[]", 0)));
-        assertThat(api.post("/api/saws/" + tag + "/release", Checks.release(api, api.officer()))
-                        .status())
+        assertThat(api.post("/api/saws/" + tag + "/release", Checks.release()).status())
                 .isEqualTo(409);
     }
 
@@ -218,7 +215,7 @@ class TensionCheckHttpTest {
         String primitives = "{\"id\":\"" + RunningServer.id() + "\",\"readings\":[]}";
         Answer incomplete = save(primitives);
         assertThat(incomplete.status()).isEqualTo(422);
-        assertThat(incomplete.sentenceAt("personId")).isEqualTo("This is needed.");
+        assertThat(incomplete.sentenceAt("occasion")).isEqualTo("This is needed.");
         assertThat(incomplete.sentenceAt("work")).isEqualTo("This is needed.");
         assertThat(history().size()).isZero();
     }

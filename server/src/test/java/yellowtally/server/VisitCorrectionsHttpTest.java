@@ -34,9 +34,7 @@ class VisitCorrectionsHttpTest {
 
     private String begin() {
         String visit = RunningServer.id();
-        api.post(
-                "/api/saws/" + tag + "/visits",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"t\"}".formatted(visit, api.operator()));
+        api.post("/api/saws/" + tag + "/visits", "{\"id\":\"%s\"}".formatted(visit));
         return visit;
     }
 
@@ -51,24 +49,23 @@ class VisitCorrectionsHttpTest {
     private void end(String visit) {
         Answer ended = api.post(
                 "/api/visits/" + visit + "/end",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"leftOpenReason\":\"Done for today\"}"
-                        .formatted(RunningServer.id(), api.operator()));
+                "{\"id\":\"%s\",\"leftOpenReason\":\"Done for today\"}".formatted(RunningServer.id()));
         assertThat(ended.status()).as(ended.raw().body()).isEqualTo(200);
     }
 
     private Answer strike(String visit, String person) {
-        return api.post(
-                "/api/visits/" + visit + "/strike",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"Another saw\"}".formatted(RunningServer.id(), person));
+        return api.by(person)
+                .post(
+                        "/api/visits/" + visit + "/strike",
+                        "{\"id\":\"%s\",\"reason\":\"Another saw\"}".formatted(RunningServer.id()));
     }
 
-    private String move(String person, String to) {
-        return "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"t\",\"tag\":\"%s\",\"reason\":\"Wrong plate\"}"
-                .formatted(RunningServer.id(), person, to);
+    private String move(String to) {
+        return "{\"id\":\"%s\",\"tag\":\"%s\",\"reason\":\"Wrong plate\"}".formatted(RunningServer.id(), to);
     }
 
     private Answer move(String visit, String person, String to) {
-        return api.post("/api/visits/" + visit + "/move", move(person, to));
+        return api.by(person).post("/api/visits/" + visit + "/move", move(to));
     }
 
     private String state(String of) {
@@ -89,8 +86,7 @@ class VisitCorrectionsHttpTest {
         step(visit, "OUTSIDE_LOOK", "ATTEND", "\"LEAK_SEEN\"", "{}");
         api.post(
                 "/api/visits/" + visit + "/skip",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"t\",\"step\":\"NUTS\",\"reason\":\"No time\"}"
-                        .formatted(RunningServer.id(), api.operator()));
+                "{\"id\":\"%s\",\"step\":\"NUTS\",\"reason\":\"No time\"}".formatted(RunningServer.id()));
         api.post(
                 "/api/saws/" + tag + "/tension-checks",
                 Checks.checkOf(
@@ -102,23 +98,21 @@ class VisitCorrectionsHttpTest {
         end(visit);
         assertThat(state(tag)).isEqualTo("HELD");
         assertThat(state(other)).isEqualTo("FIT");
-        JsonNode effect = api.post("/api/visits/" + visit + "/move/preview", move(api.operator(), other))
-                .body();
+        JsonNode effect =
+                api.post("/api/visits/" + visit + "/move/preview", move(other)).body();
         assertThat(effect.path("officer").asBoolean())
                 .as("what lies apart would be whole")
                 .isTrue();
-        assertThat(move(visit, api.operator(), other).sentenceAt("personId")).contains("is not an officer");
+        assertThat(move(visit, api.operator(), other).sentenceAt("")).contains("Only an officer may do this");
         assertThat(state(other)).as("nothing half stored").isEqualTo("FIT");
         assertThat(move(visit, api.officer(), other).status()).isEqualTo(204);
         assertThat(state(other)).isEqualTo("HELD");
         // What held it holds on until somebody has looked.
         assertThat(state(tag)).isEqualTo("HELD");
-        assertThat(api.post("/api/saws/" + tag + "/release", Checks.release(api, api.officer()))
-                        .status())
+        assertThat(api.post("/api/saws/" + tag + "/release", Checks.release()).status())
                 .isEqualTo(409);
         Checks.setBack(api, tag);
-        assertThat(api.post("/api/saws/" + tag + "/release", Checks.release(api, api.officer()))
-                        .status())
+        assertThat(api.post("/api/saws/" + tag + "/release", Checks.release()).status())
                 .isEqualTo(204);
         assertThat(state(tag)).isEqualTo("FIT");
         List<JsonNode> moved = steps(other).stream()
@@ -196,7 +190,7 @@ class VisitCorrectionsHttpTest {
                         .asBoolean())
                 .isEqualTo(failed);
         if (failed) {
-            assertThat(strike(visit, api.operator()).status()).isEqualTo(409);
+            assertThat(strike(visit, api.operator()).status()).isEqualTo(403);
         }
         assertThat(strike(visit, failed ? api.officer() : api.operator()).status())
                 .isEqualTo(204);
@@ -223,8 +217,7 @@ class VisitCorrectionsHttpTest {
                 .orElseThrow();
         assertThat(api.post(
                                 "/api/records/" + look.path("id").asString() + "/strike",
-                                "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"Not checked\"}"
-                                        .formatted(RunningServer.id(), api.operator()))
+                                "{\"id\":\"%s\",\"reason\":\"Not checked\"}".formatted(RunningServer.id()))
                         .status())
                 .isEqualTo(204);
         assertThat(steps(tag).stream().filter(line -> line.has("struck"))).hasSize(1);
@@ -268,8 +261,7 @@ class VisitCorrectionsHttpTest {
         List<CompletableFuture<Answer>> all = List.of(1, 2, 3, 4).stream()
                 .map(i -> CompletableFuture.supplyAsync(() -> api.post(
                         "/api/records/" + look + "/strike",
-                        "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"Wrong saw\"}"
-                                .formatted(RunningServer.id(), api.operator()))))
+                        "{\"id\":\"%s\",\"reason\":\"Wrong saw\"}".formatted(RunningServer.id()))))
                 .toList();
         List<Answer> answers = all.stream().map(CompletableFuture::join).toList();
         assertThat(answers.stream().map(Answer::status).sorted()).containsExactly(204, 409, 409, 409);

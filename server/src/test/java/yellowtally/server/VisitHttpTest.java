@@ -39,9 +39,7 @@ class VisitHttpTest {
     }
 
     private Answer start(String id) {
-        return api.post(
-                "/api/saws/" + tag + "/visits",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"test\"}".formatted(id, api.officer()));
+        return api.post("/api/saws/" + tag + "/visits", "{\"id\":\"%s\"}".formatted(id));
     }
 
     private JsonNode page() {
@@ -67,9 +65,7 @@ class VisitHttpTest {
     }
 
     private Answer post(String what, String more) {
-        return api.post(
-                "/api/visits/" + visit + "/" + what,
-                "{\"id\":\"%s\",\"personId\":\"%s\"%s}".formatted(RunningServer.id(), api.officer(), more));
+        return api.post("/api/visits/" + visit + "/" + what, "{\"id\":\"%s\"%s}".formatted(RunningServer.id(), more));
     }
 
     private void doAll() {
@@ -168,15 +164,17 @@ class VisitHttpTest {
                     ? step.path("record").path("id").asString()
                     : failed;
         }
-        String byOperator =
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"reason\":\"Slip\"}".formatted(RunningServer.id(), api.operator());
-        assertThat(api.post("/api/records/" + failed + "/strike", byOperator).sentenceAt("personId"))
-                .contains("is not an officer");
-        assertThat(api.post("/api/visits/" + visit + "/undo", Checks.release(api, api.operator()))
-                        .sentenceAt("personId"))
-                .contains("is not an officer");
+        String byOperator = "{\"id\":\"%s\",\"reason\":\"Slip\"}".formatted(RunningServer.id());
+        assertThat(api.by(api.operator())
+                        .post("/api/records/" + failed + "/strike", byOperator)
+                        .sentenceAt(""))
+                .contains("Only an officer may do this");
+        assertThat(api.by(api.operator())
+                        .post("/api/visits/" + visit + "/undo", Checks.release())
+                        .sentenceAt(""))
+                .contains("Only an officer may do this");
         assertThat(page().path("state").asString()).isEqualTo("HELD");
-        String byOfficer = byOperator.replace(api.operator(), api.officer());
+        String byOfficer = byOperator;
         assertThat(api.post(
                                 "/api/records/" + failed + "/strike",
                                 byOfficer.replaceFirst("\"id\":\"[^\"]*\"", "\"id\":\"" + RunningServer.id() + "\""))
@@ -187,14 +185,13 @@ class VisitHttpTest {
 
     @Test
     void aSkipNeedsAReasonAndMakingSafeIsNeverSkipped() {
-        assertThat(post("skip", ",\"device\":\"test\",\"step\":\"CLEAN_COVER\"").sentenceAt("reason"))
+        assertThat(post("skip", ",\"step\":\"CLEAN_COVER\"").sentenceAt("reason"))
                 .isEqualTo("Say why.");
-        assertThat(post("skip", ",\"device\":\"test\",\"step\":\"CLEAN_COVER\",\"reason\":\"No time\"")
+        assertThat(post("skip", ",\"step\":\"CLEAN_COVER\",\"reason\":\"No time\"")
                         .status())
                 .isEqualTo(200);
         assertThat(steps(true)).doesNotContain("CLEAN_COVER");
-        assertThat(post("skip", ",\"device\":\"test\",\"step\":\"MAKE_SAFE\",\"reason\":\"x\"")
-                        .sentenceAt("step"))
+        assertThat(post("skip", ",\"step\":\"MAKE_SAFE\",\"reason\":\"x\"").sentenceAt("step"))
                 .isEqualTo("Make safe is never skipped.");
         doAll();
         assertThat(post("end", "").body().path("ended").path("decision").asString())
@@ -234,11 +231,11 @@ class VisitHttpTest {
 
     @Test
     void somebodyElseAtTheSameVisitIsNamed() {
-        String first = "/api/visits/" + visit + "?person=" + api.officer() + "&device=bench";
-        String second = "/api/visits/" + visit + "?person=" + api.operator() + "&device=tablet";
-        assertThat(api.get(first).body().path("others").size()).isZero();
-        assertThat(api.get(second).body().path("others").size()).isEqualTo(1);
-        assertThat(api.get(first).body().path("others").size()).isEqualTo(1);
+        String page = "/api/visits/" + visit;
+        Api other = api.by(api.operator());
+        assertThat(api.get(page).body().path("others").size()).isZero();
+        assertThat(other.get(page).body().path("others").size()).isEqualTo(1);
+        assertThat(api.get(page).body().path("others").size()).isEqualTo(1);
     }
 
     @Test
@@ -246,18 +243,17 @@ class VisitHttpTest {
         record("BRAKE_RUNNING", "FAIL", "\"CHAIN_NOT_STOPPED\"");
         post("end", ",\"leftOpenReason\":\"Waits for a band\"");
         String release = "/api/saws/" + tag + "/release";
-        Answer early = api.post(release, Checks.release(api, api.officer()));
+        Answer early = api.post(release, Checks.release());
         assertThat(early.body().path("detail").asString())
                 .isEqualTo("Saw " + tag + " stays held. Still missing: brake test at full throttle.");
         api.post("/api/saws/" + tag + "/records", Checks.step(api, "BRAKE_LEVER", "FINE", "", ""));
-        assertThat(api.post(release, Checks.release(api, api.officer())).status())
+        assertThat(api.post(release, Checks.release()).status())
                 .as("another step proves nothing")
                 .isEqualTo(409);
         api.post("/api/saws/" + tag + "/records", Checks.step(api, "BRAKE_RUNNING", "FINE", "", ""));
-        assertThat(api.post(release, Checks.release(api, api.operator())).status())
-                .isEqualTo(409);
-        assertThat(api.post(release, Checks.release(api, api.officer())).status())
-                .isEqualTo(204);
+        assertThat(api.by(api.operator()).post(release, Checks.release()).status())
+                .isEqualTo(403);
+        assertThat(api.post(release, Checks.release()).status()).isEqualTo(204);
         assertThat(api.plate(tag).path("state").asString()).isEqualTo("DUE");
     }
 
@@ -278,14 +274,8 @@ class VisitHttpTest {
         JsonNode set = api.get("/api/saws/" + other).body();
         Answer back = api.post(
                 "/api/saws/" + other + "/fittings",
-                "{\"id\":\"%s\",\"personId\":\"%s\",\"device\":\"t\",\"version\":%d,\"set\":{\"chain\":{\"tag\":\"C-%s\",\"create\":false},\"bar\":{\"tag\":\"B-%s\",\"create\":false},\"sprocket\":{\"tag\":\"S-%s\",\"create\":false}}}"
-                        .formatted(
-                                RunningServer.id(),
-                                api.officer(),
-                                set.path("version").asInt(),
-                                tag,
-                                other,
-                                other));
+                "{\"id\":\"%s\",\"version\":%d,\"set\":{\"chain\":{\"tag\":\"C-%s\",\"create\":false},\"bar\":{\"tag\":\"B-%s\",\"create\":false},\"sprocket\":{\"tag\":\"S-%s\",\"create\":false}}}"
+                        .formatted(RunningServer.id(), set.path("version").asInt(), tag, other, other));
         assertThat(back.body().path("detail").asString()).contains("C-" + tag + " is condemned");
     }
 

@@ -24,6 +24,12 @@ final class Wire implements AutoCloseable {
         return URI.create(api.root()).getAuthority();
     }
 
+    /** Header lines of whoever is signed in, as a browser sends them. */
+    static String signed(RunningServer.Api api) {
+        return "Cookie: " + api.signed().cookies() + "\r\nX-Mark: "
+                + api.signed().mark() + "\r\n";
+    }
+
     /** Sends some bytes, and keeps the connection. */
     Wire send(String bytes) throws IOException {
         OutputStream out = socket.getOutputStream();

@@ -249,8 +249,10 @@ class BoardController {
         }
         List<Rail> rails = new ArrayList<>();
         rails.add(new Rail(RailKind.RACK, null, null, rack));
-        crews.forEach(crew ->
-                rails.add(new Rail(RailKind.CREW, crew.id(), crew.name(), out.getOrDefault(crew.id(), List.of()))));
+        crews.stream()
+                .filter(crew -> crew.leftOn() == null || out.containsKey(crew.id()))
+                .forEach(crew -> rails.add(
+                        new Rail(RailKind.CREW, crew.id(), crew.name(), out.getOrDefault(crew.id(), List.of()))));
         rails.add(new Rail(RailKind.BENCH, null, null, bench));
         rails.add(new Rail(RailKind.HELD, null, null, held));
         return rails;

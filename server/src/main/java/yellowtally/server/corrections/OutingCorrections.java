@@ -13,6 +13,7 @@ import yellowtally.core.oiling.FilledOut;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.holds.Corrections;
+import yellowtally.server.people.Acting;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.support.Refusal;
@@ -39,11 +40,10 @@ class OutingCorrections {
      *
      * @param version the one on which the correction was made
      */
-    record OutingCorrection(
-            UUID id, UUID personId, String device, int version, String reason, CorrectedOuting outing) {}
+    record OutingCorrection(UUID id, int version, String reason, CorrectedOuting outing) {}
 
     /** An entry of something that never was. */
-    record OutingStrike(UUID id, UUID personId, int version, String reason) {}
+    record OutingStrike(UUID id, int version, String reason) {}
 
     private final OutingBook book;
     private final Outings outings;
@@ -84,7 +84,7 @@ class OutingCorrections {
 
     /** Strikes an entry out; nothing is owed for it any more. Runs within the caller's transaction. */
     void strike(UUID outingId, OutingStrike given) {
-        Person person = people.require(given.personId());
+        Person person = people.acting();
         String reason = Violations.onlyText("reason", given.reason(), 300);
         Outing outing = standing(outingId, given.version(), List.of());
         corrections.make(book.saws(outing), person, false, () -> outing.strike(clock.instant(), person.id(), reason));
@@ -104,7 +104,7 @@ class OutingCorrections {
 
     /** Puts another entry in the place of a wrong one. Runs within the caller's transaction. */
     void correct(UUID outingId, OutingCorrection given) {
-        Person person = people.require(given.personId());
+        Person person = people.acting();
         Prepared made = prepared(outingId, given, person);
         corrections.make(made.saws(), person, false, made.doing());
     }
@@ -112,8 +112,8 @@ class OutingCorrections {
     /** What that would do. */
     Corrections.Effect correctionEffect(UUID outingId, OutingCorrection given) {
         return trial.of(() -> {
-            Prepared made = prepared(outingId, given, people.require(given.personId()));
-            return corrections.effect(made.saws(), given.personId(), false, made.doing());
+            Prepared made = prepared(outingId, given, people.acting());
+            return corrections.effect(made.saws(), people.acting().id(), false, made.doing());
         });
     }
 
@@ -156,7 +156,7 @@ class OutingCorrections {
             book.replace(before, after);
             if (saw.retiredAt() == null) {
                 if (otherSaw) {
-                    complaints.repeat(before.id(), saw, after.id(), person.id(), given.device());
+                    complaints.repeat(before.id(), saw, after.id(), person.id(), Acting.deviceNow());
                 }
                 if (!after.open()) {
                     returns.back(saw, person.id());

@@ -18,6 +18,7 @@ import yellowtally.core.waiting.FitState;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.holds.Corrections;
+import yellowtally.server.people.Acting;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.standing.Standings;
@@ -43,10 +44,10 @@ import yellowtally.server.worklog.Worklog;
 class VisitCorrections {
 
     /** A visit that never was. */
-    record VisitStrike(UUID id, UUID personId, String reason) {}
+    record VisitStrike(UUID id, String reason) {}
 
     /** The saw that lay on the bench; {@code id} names the visit that takes the place of the wrong one. */
-    record VisitMove(UUID id, UUID personId, String device, String tag, String reason) {}
+    record VisitMove(UUID id, String tag, String reason) {}
 
     private static final int MOST_NOTE = 500;
 
@@ -95,7 +96,7 @@ class VisitCorrections {
 
     /** Strikes a visit out with all that was recorded in it. Runs within the caller's transaction. */
     void strike(UUID visitId, VisitStrike given) {
-        Person person = people.require(given.personId());
+        Person person = people.acting();
         make(person, struck(visitId, person, Violations.onlyText("reason", given.reason(), 300)));
     }
 
@@ -110,14 +111,14 @@ class VisitCorrections {
 
     /** Moves a visit to another saw. Runs within the caller's transaction. */
     void move(UUID visitId, VisitMove given) {
-        Person person = people.require(given.personId());
+        Person person = people.acting();
         make(person, moved(visitId, given, person));
     }
 
     /** What that would do. */
     Corrections.Effect moveEffect(UUID visitId, VisitMove given) {
         return trial.of(() -> {
-            Person person = people.require(given.personId());
+            Person person = people.acting();
             return effect(person, moved(visitId, given, person));
         });
     }
@@ -165,7 +166,7 @@ class VisitCorrections {
             end(right, visit, FitState.HELD);
             visits.begin(right, visits.planned(visit.id()));
             for (WorkRecord record : records) {
-                again(record, right, to, judgedOn, note(record, from.tag(), reason), given.device());
+                again(record, right, to, judgedOn, note(record, from.tag(), reason));
             }
             worklog.flush();
             end(right, visit, standings.of(to).account().state());
@@ -188,7 +189,7 @@ class VisitCorrections {
     }
 
     /** Whoever did it did it; who moved it stands on the struck one. */
-    private void again(WorkRecord record, Visit right, Saw to, SawProfile judgedOn, String note, String device) {
+    private void again(WorkRecord record, Visit right, Saw to, SawProfile judgedOn, String note) {
         UUID id = UUID.randomUUID();
         if (record.outcome() == WorkOutcome.SKIPPED) {
             Instant now = clock.instant();
@@ -202,14 +203,14 @@ class VisitCorrections {
                                     record.at(),
                                     now,
                                     record.personId(),
-                                    device,
+                                    Acting.deviceNow(),
                                     Worklog.parts(fleet.setAt(to, record.at()))),
                             WorkOutcome.SKIPPED,
                             note,
                             null),
                     EnumSet.noneOf(Finding.class));
         } else if (record.step().kind() == StepKind.TENSION) {
-            tension.repeat(to, right, record, id, record.personId(), device, note);
+            tension.repeat(to, right, record, id, note);
         } else {
             recorder.repeat(
                     to,
@@ -217,7 +218,6 @@ class VisitCorrections {
                     new StepDone(
                             id,
                             record.personId(),
-                            device,
                             right.id(),
                             record.at(),
                             record.step(),

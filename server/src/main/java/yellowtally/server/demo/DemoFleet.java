@@ -11,7 +11,8 @@ final class DemoFleet {
 
     static final List<String> CREWS = List.of("Cutting gang", "Tunnel gang", "Viaduct gang");
     static final List<String> OFFICERS = List.of("Ida Marsh", "Tom Quill");
-    static final List<String> OPERATORS = List.of("Bram Otley", "Jess Fenn", "Rafe Underhill");
+    static final List<String> OPERATORS = List.of("Bram Otley", "Jess Fenn", "Rafe Underhill", "Wyn Darrow");
+    static final List<String> READERS = List.of("Edda Hollis");
 
     private static final int CUTTING = 0;
     private static final int TUNNEL = 1;

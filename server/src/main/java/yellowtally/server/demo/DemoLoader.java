@@ -7,7 +7,9 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -46,13 +48,14 @@ import yellowtally.server.fleet.SawChoices;
 import yellowtally.server.fleet.SetFitting;
 import yellowtally.server.fleet.Sprocket;
 import yellowtally.server.people.Person;
+import yellowtally.server.signin.SignInSeed;
 import yellowtally.server.worklog.HoldRelease;
 import yellowtally.server.worklog.VisitSeed;
 import yellowtally.server.worklog.WorkRecord;
 import yellowtally.server.worklog.WorkVoid;
 
 /**
- * Fills an empty database: with the demo fleet, or with {@code --no-demo} only with people and crews to begin with. Never
+ * Fills an empty database: with the demo fleet; with {@code --no-demo} it stays empty. Never
  * touches a database that has anybody in it. Runs before the first request is answered.
  */
 @Component
@@ -90,21 +93,24 @@ class DemoLoader implements SmartInitializingSingleton {
     @Override
     public void afterSingletonsInstantiated() {
         transaction.executeWithoutResult(status -> {
-            if (records.createQuery("select count(p) from Person p", Long.class).getSingleResult() > 0) {
-                return;
-            }
-            if (demo) {
-                fill();
+            List<Person> known =
+                    records.createQuery("select p from Person p", Person.class).getResultList();
+            if (demo && known.isEmpty()) {
+                SignInSeed.demo(records, clock, fill());
                 LOG.info("Demo data loaded: {} saws, {} weeks", DemoFleet.SAWS.size(), WEEKS);
-            } else {
-                records.persist(new Person(UUID.randomUUID(), "Equipment officer", Person.Role.OFFICER));
-                records.persist(new Person(UUID.randomUUID(), "Crew", Person.Role.OPERATOR));
-                records.persist(new Crew(UUID.randomUUID(), "First crew"));
+            } else if (demo && named(known).containsAll(DemoFleet.OFFICERS)) {
+                // Filled by a version that knew no sign-in.
+                SignInSeed.demo(records, clock, known);
             }
         });
     }
 
-    private void fill() {
+    private static Set<String> named(List<Person> people) {
+        return people.stream().map(Person::name).collect(Collectors.toSet());
+    }
+
+    /** Answers everybody it made. */
+    private List<Person> fill() {
         List<UUID> officers = people(DemoFleet.OFFICERS, Person.Role.OFFICER);
         List<UUID> operators = people(DemoFleet.OPERATORS, Person.Role.OPERATOR);
         List<UUID> crews = new ArrayList<>();
@@ -124,6 +130,9 @@ class DemoLoader implements SmartInitializingSingleton {
         misread(records.find(Person.class, officers.get(0)));
         new DemoStores(records, clock, officers.get(0)).fill(takers);
         new DemoFaults(records, clock, officers, operators).fill();
+        people(DemoFleet.READERS, Person.Role.READER);
+        records.flush();
+        return records.createQuery("select p from Person p", Person.class).getResultList();
     }
 
     /** The file that a loop asks for was misread when it came. */

@@ -12,9 +12,14 @@ import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.header.HeaderWriterFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import yellowtally.server.signin.Accounts;
+import yellowtally.server.signin.NotAllowed;
+import yellowtally.server.signin.StillSignedIn;
+import yellowtally.server.signin.WhoMay;
 import yellowtally.server.support.Problems;
 
 /** What every request passes, in this order: headers, strangers, body, waiting room. */
@@ -27,19 +32,40 @@ class Doors {
                     + " img-src 'self' data:; font-src 'self' data:; connect-src 'self'; object-src 'none'; base-uri 'none';"
                     + " form-action 'self'; frame-ancestors 'none'";
 
-    /** Nobody signs in yet; what a write may do is asked of the person that it names. */
     @Bean
-    SecurityFilterChain strangersOut(HttpSecurity http, KnownNames names, Problems problems) {
-        return http.authorizeHttpRequests(all -> all.anyRequest().permitAll())
-                // A page of another site cannot send JSON here, and is refused by its origin: see StrangersOut.
-                .csrf(AbstractHttpConfigurer::disable)
+    SecurityFilterChain strangersOut(
+            HttpSecurity http,
+            KnownNames names,
+            Problems problems,
+            WhoMay whoMay,
+            NotAllowed notAllowed,
+            Accounts accounts,
+            CookieCsrfTokenRepository marks) {
+        return http.authorizeHttpRequests(all -> all.anyRequest().access(whoMay))
+                .csrf(form -> form.spa()
+                        .csrfTokenRepository(marks)
+                        // Whoever is not signed in has no mark yet; pages of other sites are refused by their origin.
+                        .ignoringRequestMatchers("/api/sign-in", "/api/sign-in/pin", "/api/set-up"))
+                .exceptionHandling(refusals ->
+                        refusals.authenticationEntryPoint(notAllowed).accessDeniedHandler(notAllowed))
                 .logout(AbstractHttpConfigurer::disable)
                 .requestCache(AbstractHttpConfigurer::disable)
-                .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.NEVER))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(ONLY_FROM_HERE))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER)))
                 .addFilterAfter(new StrangersOut(names, problems), HeaderWriterFilter.class)
+                .addFilterAfter(new StillSignedIn(accounts), StrangersOut.class)
                 .build();
+    }
+
+    /** The mark that a page of ours shows with each write: a page of another site cannot read it. */
+    @Bean
+    CookieCsrfTokenRepository marks(@Value("${server.servlet.session.cookie.name}") String session) {
+        CookieCsrfTokenRepository marks = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        marks.setCookieName(session + "-mark");
+        marks.setHeaderName("X-Mark");
+        marks.setCookieCustomizer(cookie -> cookie.sameSite("Strict"));
+        return marks;
     }
 
     @Bean

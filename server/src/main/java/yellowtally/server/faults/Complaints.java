@@ -13,6 +13,7 @@ import yellowtally.core.steps.Finding;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.knowledge.Knowledge;
+import yellowtally.server.people.Acting;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.standing.Standing;
@@ -29,13 +30,7 @@ import yellowtally.server.visit.StepDone;
 class Complaints implements TakesComplaints, SeesFindings {
 
     /** A complaint about a saw. */
-    record NewFault(
-            UUID id,
-            UUID personId,
-            String device,
-            String complaint,
-            @Nullable String seen,
-            FaultOrigin origin) {}
+    record NewFault(UUID id, String complaint, @Nullable String seen, FaultOrigin origin) {}
 
     /** The complaint of the fault finder that a wet patch is. */
     private static final String LEAK = "oil-lost";
@@ -152,14 +147,14 @@ class Complaints implements TakesComplaints, SeesFindings {
                         done.note(),
                         clock.instant(),
                         done.personId(),
-                        done.device(),
+                        Acting.deviceNow(),
                         null,
                         done.id()),
                 false);
     }
 
     void open(String tag, NewFault given) {
-        Person person = people.require(given.personId());
+        Person person = people.acting();
         Saw saw = fleet.sawInService(tag);
         Violations wrong = new Violations();
         String seen = wrong.optionalText("seen", given.seen(), 300);
@@ -174,7 +169,7 @@ class Complaints implements TakesComplaints, SeesFindings {
                         seen,
                         clock.instant(),
                         person.id(),
-                        given.device(),
+                        Acting.deviceNow(),
                         null,
                         null),
                 false);

@@ -69,83 +69,83 @@ class FaultController {
     @PostMapping("/api/faults/{id}/answers")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void answer(@PathVariable UUID id, @RequestBody Faults.Answer given) {
-        once(id, "answer", given.by(), given, () -> faults.answer(id, given));
+        once(id, "answer", given.id(), given, () -> faults.answer(id, given));
     }
 
     /** An answer that stands, given or on record, is asked for again. */
     @PostMapping("/api/faults/{id}/doubt")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void doubt(@PathVariable UUID id, @RequestBody Faults.AskAgain given) {
-        once(id, "doubt", given.by(), given, () -> faults.doubt(id, given));
+        once(id, "doubt", given.id(), given, () -> faults.doubt(id, given));
     }
 
     /** Which complaint was told in words. */
     @PostMapping("/api/faults/{id}/sort")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void sort(@PathVariable UUID id, @RequestBody Faults.SortedAs given) {
-        once(id, "sort", given.by(), given, () -> faults.sort(id, given));
+        once(id, "sort", given.id(), given, () -> faults.sort(id, given));
     }
 
     /** Put right and proved, and still there. */
     @PostMapping("/api/faults/{id}/still-there")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void stillThere(@PathVariable UUID id, @RequestBody Faults.Noted given) {
-        once(id, "still there", given.by(), given, () -> faults.stillThere(id, given));
+        once(id, "still there", given.id(), given, () -> faults.stillThere(id, given));
     }
 
     /** Takes the last answer back. */
     @PostMapping("/api/faults/{id}/back")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void takeBack(@PathVariable UUID id, @RequestBody Faults.Act given) {
-        once(id, "back", given.by(), given, () -> faults.takeBack(id, given));
+        once(id, "back", given.id(), given, () -> faults.takeBack(id, given));
     }
 
     @PostMapping("/api/faults/{id}/cause")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void cause(@PathVariable UUID id, @RequestBody Faults.Found given) {
-        once(id, "cause", given.by(), given, () -> faults.cause(id, given));
+        once(id, "cause", given.id(), given, () -> faults.cause(id, given));
     }
 
     /** That was not it: the questions go on. */
     @PostMapping("/api/faults/{id}/drop")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void drop(@PathVariable UUID id, @RequestBody Faults.Act given) {
-        once(id, "drop", given.by(), given, () -> faults.drop(id, given));
+        once(id, "drop", given.id(), given, () -> faults.drop(id, given));
     }
 
     @PostMapping("/api/faults/{id}/mechanic")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void mechanic(@PathVariable UUID id, @RequestBody Faults.Noted given) {
-        once(id, "mechanic", given.by(), given, () -> faults.mechanic(id, given));
+        once(id, "mechanic", given.id(), given, () -> faults.mechanic(id, given));
     }
 
     /** Stands the saw on fresh card with its oil tank full. */
     @PostMapping("/api/faults/{id}/stand")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void stand(@PathVariable UUID id, @RequestBody Faults.Stood given) {
-        once(id, "stand", given.by(), given, () -> faults.stand(id, given));
+        once(id, "stand", given.id(), given, () -> faults.stand(id, given));
     }
 
     @PostMapping("/api/faults/{id}/look")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void look(@PathVariable UUID id, @RequestBody Faults.Look given) {
-        once(id, "look", given.by(), given, () -> faults.look(id, given));
+        once(id, "look", given.id(), given, () -> faults.look(id, given));
     }
 
     @PostMapping("/api/faults/{id}/close")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void close(@PathVariable UUID id, @RequestBody Faults.Noted given) {
-        once(id, "close", given.by(), given, () -> faults.close(id, given));
+        once(id, "close", given.id(), given, () -> faults.close(id, given));
     }
 
     /** Not confirmed, or entered by mistake. */
     @PostMapping("/api/faults/{id}/end")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void end(@PathVariable UUID id, @RequestBody Faults.EndWithoutCause given) {
-        once(id, "end", given.by(), given, () -> faults.end(id, given));
+        once(id, "end", given.id(), given, () -> faults.end(id, given));
     }
 
-    private void once(UUID faultId, String act, Faults.By by, Object given, Runnable action) {
-        onceOnly.run(by.id(), new OfFault(faultId, act, given), action);
+    private void once(UUID faultId, String act, UUID writeId, Object given, Runnable action) {
+        onceOnly.run(writeId, new OfFault(faultId, act, given), action);
     }
 }

@@ -23,6 +23,7 @@ import yellowtally.core.steps.Step;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.knowledge.Knowledge;
+import yellowtally.server.people.Acting;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.support.FleetRevision;
@@ -36,32 +37,30 @@ import yellowtally.server.visit.WorkForVisits;
 @Service
 class Faults {
 
-    /** Who does something, under an id made by the client. */
-    record By(UUID id, UUID personId, String device) {}
-
     /** An act with a note. */
-    record Noted(By by, @Nullable String note) {}
+    record Noted(UUID id, @Nullable String note) {}
 
     /** Stood on card; {@code full} says that the oil tank is full, the note what was swapped before. */
-    record Stood(By by, boolean full, @Nullable String note) {}
+    record Stood(UUID id, boolean full, @Nullable String note) {}
 
-    /** An act that says no more than who. */
-    record Act(By by) {}
+    /** An act that says no more than what it is. */
+    record Act(UUID id) {}
 
     /** An end without a proof; the note says why. */
-    record EndWithoutCause(By by, boolean mistake, @Nullable String note) {}
+    record EndWithoutCause(
+            UUID id, boolean mistake, @Nullable String note) {}
 
     /** A look at the card. */
-    record Look(By by, Wet wet, @Nullable String note) {}
+    record Look(UUID id, Wet wet, @Nullable String note) {}
 
     /** An answer that is doubted, by its check. */
-    record AskAgain(By by, String check) {}
+    record AskAgain(UUID id, String check) {}
 
     /** The complaint that words are sorted as. */
-    record SortedAs(By by, String complaint) {}
+    record SortedAs(UUID id, String complaint) {}
 
     /** A cause that was found. */
-    record Found(By by, String cause, @Nullable String note) {}
+    record Found(UUID id, String cause, @Nullable String note) {}
 
     /**
      * An answer.
@@ -69,7 +68,7 @@ class Faults {
      * @param answer absent for "cannot tell"
      * @param expects how many answers stood when it was given
      */
-    record Answer(By by, String check, @Nullable String answer, int expects) {}
+    record Answer(UUID id, String check, @Nullable String answer, int expects) {}
 
     private final Fleet fleet;
     private final People people;
@@ -114,7 +113,7 @@ class Faults {
         if (!check.takes(given.answer())) {
             throw Refusal.unfit("answer", "fault.answer");
         }
-        live.write(given.by(), FaultEventKind.ANSWERED, check.code(), given.answer(), null, null, null);
+        live.write(given.id(), FaultEventKind.ANSWERED, check.code(), given.answer(), null, null, null);
     }
 
     /** What stood of a check stands no more, whoever said it: it is asked for again. */
@@ -128,7 +127,7 @@ class Faults {
         if (!stands) {
             throw Refusal.conflict("check", "fault.noSuchAnswer");
         }
-        live.write(given.by(), FaultEventKind.DOUBTED, given.check(), null, null, null, null);
+        live.write(given.id(), FaultEventKind.DOUBTED, given.check(), null, null, null, null);
     }
 
     /** Says which complaint was told in words; one that can hurt somebody holds the saw from then on. */
@@ -139,14 +138,14 @@ class Faults {
                 .offered(given.complaint())
                 .filter(known -> knowledge.base().possible(known, live.read.traits()))
                 .orElseThrow(() -> Refusal.unfit("complaint", "complaint.impossible"));
-        live.write(given.by(), FaultEventKind.SORTED, null, null, complaint.code(), null, null);
+        live.write(given.id(), FaultEventKind.SORTED, null, null, complaint.code(), null, null);
         if (complaint.holds()) {
             holds.hold(
                     live.saw,
                     faultId,
                     complaint.title(),
                     complaint.proof(),
-                    given.by().personId());
+                    people.acting().id());
         }
     }
 
@@ -166,7 +165,7 @@ class Faults {
         if (live.read.story().path().isEmpty()) {
             throw Refusal.conflict("", "fault.nothingToTakeBack");
         }
-        live.write(given.by(), FaultEventKind.TAKEN_BACK, null, null, null, null, null);
+        live.write(given.id(), FaultEventKind.TAKEN_BACK, null, null, null, null, null);
     }
 
     /** The cause becomes bench work, and a hold where its rule says so. */
@@ -177,10 +176,10 @@ class Faults {
                 .filter(c -> c.code().equals(given.cause()))
                 .findFirst()
                 .orElseThrow(() -> Refusal.unfit("cause", "fault.cause"));
-        live.write(given.by(), FaultEventKind.CAUSE_FOUND, null, null, cause.code(), null, live.note(given.note()));
+        live.write(given.id(), FaultEventKind.CAUSE_FOUND, null, null, cause.code(), null, live.note(given.note()));
         Step proof = cause.proofAfter(live.read.complaint());
         if (cause.holds()) {
-            holds.hold(live.saw, faultId, cause.title(), proof, given.by().personId());
+            holds.hold(live.saw, faultId, cause.title(), proof, people.acting().id());
         }
         if (!cause.mechanic()) {
             bench.join(live.saw, cause.steps());
@@ -194,7 +193,7 @@ class Faults {
             throw Refusal.conflict("", "fault.notFound");
         }
         live.refuseClosed();
-        live.write(given.by(), FaultEventKind.CAUSE_DROPPED, null, null, null, null, null);
+        live.write(given.id(), FaultEventKind.CAUSE_DROPPED, null, null, null, null, null);
     }
 
     /** Put right and proved, and the complaint is still there: two things were wrong at once (handbook section 12). */
@@ -205,7 +204,7 @@ class Faults {
         if (stage != FaultStage.CLOSES && stage != FaultStage.STAND) {
             throw Refusal.conflict("", "fault.close." + stage, missing(live.read, stage));
         }
-        live.write(given.by(), FaultEventKind.STILL_THERE, null, null, null, null, live.note(given.note()));
+        live.write(given.id(), FaultEventKind.STILL_THERE, null, null, null, null, live.note(given.note()));
     }
 
     void mechanic(UUID faultId, Noted given) {
@@ -214,7 +213,7 @@ class Faults {
         Violations wrong = new Violations();
         String note = wrong.text("note", given.note(), 300);
         wrong.refuseIfAny();
-        live.write(given.by(), FaultEventKind.TO_MECHANIC, null, null, null, null, note);
+        live.write(given.id(), FaultEventKind.TO_MECHANIC, null, null, null, null, note);
     }
 
     /** A wet place needs a full tank: an empty one proves nothing (handbook section 12). */
@@ -227,7 +226,7 @@ class Faults {
         if (outings.findByOpenSawId(live.saw.id()).isPresent()) {
             throw Refusal.conflict("", "fault.standsOut", live.saw.tag());
         }
-        live.write(given.by(), FaultEventKind.STOOD, null, null, null, null, live.note(given.note()));
+        live.write(given.id(), FaultEventKind.STOOD, null, null, null, null, live.note(given.note()));
     }
 
     void look(UUID faultId, Look given) {
@@ -237,18 +236,18 @@ class Faults {
         if (out || live.read.watch().state() == LeakWatch.LeakState.NOT_STANDING) {
             throw Refusal.conflict("", "fault.notStanding", live.saw.tag());
         }
-        live.write(given.by(), FaultEventKind.LOOKED, null, null, null, given.wet(), live.note(given.note()));
+        live.write(given.id(), FaultEventKind.LOOKED, null, null, null, given.wet(), live.note(given.note()));
     }
 
     void close(UUID faultId, Noted given) {
-        people.requireOfficer(given.by().personId());
+        people.actingOfficer();
         Live live = live(faultId);
         live.refuseClosed();
         FaultStage stage = live.read.progress().stage();
         if (stage != FaultStage.CLOSES) {
             throw Refusal.conflict("", "fault.close." + stage, missing(live.read, stage));
         }
-        live.write(given.by(), FaultEventKind.CLOSED, null, null, null, null, live.note(given.note()));
+        live.write(given.id(), FaultEventKind.CLOSED, null, null, null, null, live.note(given.note()));
     }
 
     /**
@@ -256,7 +255,7 @@ class Faults {
      * about has passed its test (handbook section 11, rule 1).
      */
     void end(UUID faultId, EndWithoutCause given) {
-        people.requireOfficer(given.by().personId());
+        people.actingOfficer();
         Live live = live(faultId);
         live.refuseClosed();
         Violations wrong = new Violations();
@@ -268,7 +267,7 @@ class Faults {
             throw Refusal.conflict("", "fault.end.check", sentences.of(Refusal.Fault.of("", "prove." + check)));
         }
         FaultEventKind kind = given.mistake() ? FaultEventKind.MISTAKEN : FaultEventKind.NOT_CONFIRMED;
-        live.write(given.by(), kind, null, null, null, null, reason);
+        live.write(given.id(), kind, null, null, null, null, reason);
     }
 
     private Object[] missing(FaultReader.Read read, FaultStage stage) {
@@ -336,16 +335,16 @@ class Faults {
         }
 
         void write(
-                By by,
+                UUID id,
                 FaultEventKind kind,
                 @Nullable String check,
                 @Nullable String answer,
                 @Nullable String cause,
                 @Nullable Wet wet,
                 @Nullable String note) {
-            Person person = people.require(by.personId());
+            Person person = people.acting();
             FaultEvent event = new FaultEvent(0, kind, clock.instant(), check, answer, cause, wet);
-            repository.add(new FaultEventRow(by.id(), fault.id(), event, note, person.id(), by.device()));
+            repository.add(new FaultEventRow(id, fault.id(), event, note, person.id(), Acting.deviceNow()));
             revision.touches(saw.id());
         }
     }

@@ -1,8 +1,11 @@
 package yellowtally.server.fleet;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
+import java.time.LocalDate;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A gang that draws saws. */
 @Entity
@@ -12,6 +15,9 @@ public class Crew {
     private UUID id;
 
     private String name;
+
+    @Column
+    private @Nullable LocalDate leftOn;
 
     protected Crew() {}
 
@@ -26,5 +32,18 @@ public class Crew {
 
     public String name() {
         return name;
+    }
+
+    /** Absent of a crew that draws saws. */
+    public @Nullable LocalDate leftOn() {
+        return leftOn;
+    }
+
+    void rename(String to) {
+        this.name = to;
+    }
+
+    void leave(@Nullable LocalDate on) {
+        this.leftOn = on;
     }
 }

@@ -167,6 +167,16 @@ public class Fleet {
         return crews.findById(id).orElseThrow(() -> Refusal.unfit("crewId", "crew.unknown"));
     }
 
+    /** A crew that draws saws; refuses one that draws none any more. */
+    public Crew crewHere(UUID id) {
+        Crew crew = crew(id);
+        if (crew.leftOn() != null) {
+            throw Refusal.unfit("crewId", "crew.left", crew.name());
+        }
+        return crew;
+    }
+
+    /** All crews by name; those that draw none any more too. */
     public List<Crew> crews() {
         return crews.findAllByOrderByName();
     }

@@ -8,6 +8,7 @@ import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import yellowtally.server.people.Acting;
 
 /** Record: what a loop's maker says of it was told anew. Never changed. */
 @Entity
@@ -22,6 +23,11 @@ public class LoopChange {
 
     private Instant at;
     private UUID personId;
+
+    /** On which device it was written down; absent in what is older than that. */
+    @Column
+    private @Nullable String device = Acting.deviceOrNone();
+
     private String reason;
 
     @Embedded

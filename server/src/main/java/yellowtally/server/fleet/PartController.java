@@ -50,9 +50,6 @@ class PartController {
     /** A part that is not fitted again: it was condemned, or retired, or both. */
     record OutOfUse(String tag, boolean condemned, boolean retired) {}
 
-    /** A crew as the screens see it. */
-    record CrewView(UUID id, String name) {}
-
     /** A set to check; {@code sawTag} is the saw it is meant for, absent for a new one. */
     record FitQuestion(@Nullable String sawTag, SetInput set) {}
 
@@ -95,11 +92,6 @@ class PartController {
                 .map(part -> new OutOfUse(part.tag(), condemned.contains(part.id()), part.retiredAt() != null))
                 .filter(part -> part.condemned() || part.retired())
                 .toList();
-    }
-
-    @GetMapping("/api/crews")
-    List<CrewView> crews() {
-        return fleet.crews().stream().map(c -> new CrewView(c.id(), c.name())).toList();
     }
 
     @PostMapping("/api/fit-check")

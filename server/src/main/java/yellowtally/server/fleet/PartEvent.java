@@ -8,6 +8,7 @@ import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import yellowtally.server.people.Acting;
 
 /** Record: a part was retired, or brought back. Never changed. */
 @Entity
@@ -31,6 +32,11 @@ public class PartEvent {
 
     private Instant at;
     private @Nullable UUID personId;
+
+    /** On which device it was written down; absent in what is older than that. */
+    @Column
+    private @Nullable String device = Acting.deviceOrNone();
+
     private String reason;
 
     protected PartEvent() {}

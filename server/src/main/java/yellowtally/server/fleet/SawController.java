@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import yellowtally.server.people.Acting;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.support.FleetRevision;
@@ -65,15 +66,10 @@ class SawController {
 
     /** A new saw, with its set or without. */
     record NewSaw(
-            UUID id,
-            UUID personId,
-            String device,
-            String tag,
-            SawInput saw,
-            @Nullable SetInput set) {}
+            UUID id, String tag, SawInput saw, @Nullable SetInput set) {}
 
     /** A changed card. {@code version} is the one the change was made on. */
-    record ChangedSaw(UUID id, UUID personId, String device, int version, SawInput saw) {}
+    record ChangedSaw(UUID id, int version, SawInput saw) {}
 
     /**
      * Another set on a saw.
@@ -81,18 +77,13 @@ class SawController {
      * @param outThere says that it was fitted while the saw was out with a crew
      */
     record NewFitting(
-            UUID id,
-            UUID personId,
-            String device,
-            int version,
-            SetInput set,
-            @Nullable Boolean outThere) {}
+            UUID id, int version, SetInput set, @Nullable Boolean outThere) {}
 
     /** Another tag for a saw. */
-    record NewTag(UUID id, UUID personId, int version, String tag, String reason) {}
+    record NewTag(UUID id, int version, String tag, String reason) {}
 
     /** A saw taken out of the fleet, or brought back. */
-    record Retirement(UUID id, UUID personId, String device, int version, String reason) {}
+    record Retirement(UUID id, int version, String reason) {}
 
     @GetMapping("/api/saws/{tag}")
     SawView saw(@PathVariable String tag) {
@@ -102,7 +93,7 @@ class SawController {
     @PostMapping("/api/saws")
     SawView add(@RequestBody NewSaw given) {
         onceOnly.run(given.id(), given, () -> {
-            Person person = people.require(given.personId());
+            Person person = people.acting();
             Violations wrong = new Violations();
             changes.refuseTag(given.tag(), null, wrong);
             SawDetails details = given.saw().details(LocalDate.now(clock), models, house, wrong);
@@ -111,7 +102,7 @@ class SawController {
             records.persist(saw);
             revision.touches(saw.id());
             if (given.set() != null) {
-                fitter.fit(UUID.randomUUID(), saw, given.set(), person, given.device());
+                fitter.fit(UUID.randomUUID(), saw, given.set(), person, Acting.deviceNow());
             }
         });
         return saw(given.tag());
@@ -120,7 +111,7 @@ class SawController {
     @PutMapping("/api/saws/{tag}")
     SawView change(@PathVariable String tag, @RequestBody ChangedSaw given) {
         onceOnly.run(given.id(), new OfSaw(tag, given), () -> {
-            Person person = people.require(given.personId());
+            Person person = people.acting();
             Saw saw = current(tag, given.version());
             Violations wrong = new Violations();
             SawDetails details = given.saw().details(LocalDate.now(clock), models, house, wrong);
@@ -134,13 +125,14 @@ class SawController {
     @PostMapping("/api/saws/{tag}/fittings")
     SawView fit(@PathVariable String tag, @RequestBody NewFitting given) {
         onceOnly.run(given.id(), new OfSaw(tag, given), () -> {
-            Person person = people.require(given.personId());
+            Person person = people.acting();
             Saw saw = current(fleet.saw(tag), given.version());
             boolean outThere = watch.out(saw);
             if (outThere && !Boolean.TRUE.equals(given.outThere())) {
                 throw Refusal.unfit("outThere", "set.outThere", saw.tag());
             }
-            fitter.fit(given.id(), saw, outThere ? given.set().noted(OUT_THERE) : given.set(), person, given.device());
+            fitter.fit(
+                    given.id(), saw, outThere ? given.set().noted(OUT_THERE) : given.set(), person, Acting.deviceNow());
         });
         return saw(tag);
     }
@@ -148,7 +140,7 @@ class SawController {
     @PostMapping("/api/saws/{tag}/retirement")
     SawView retire(@PathVariable String tag, @RequestBody Retirement given) {
         onceOnly.run(given.id(), new OfSaw(tag, given), () -> {
-            Person officer = people.requireOfficer(given.personId());
+            Person officer = people.actingOfficer();
             changes.retire(given.id(), current(tag, given.version()), officer, given.reason());
         });
         return saw(tag);
@@ -158,7 +150,7 @@ class SawController {
     @PostMapping("/api/saws/{tag}/retirement/undo")
     SawView bringBack(@PathVariable String tag, @RequestBody Retirement given) {
         onceOnly.run(given.id(), new OfSaw(tag, given), () -> {
-            Person officer = people.requireOfficer(given.personId());
+            Person officer = people.actingOfficer();
             changes.bringBack(given.id(), current(fleet.saw(tag), given.version()), officer, given.reason());
         });
         return saw(tag);
@@ -168,7 +160,7 @@ class SawController {
     @PostMapping("/api/saws/{tag}/tag")
     SawView changeTag(@PathVariable String tag, @RequestBody NewTag given) {
         onceOnly.run(given.id(), new OfSaw(tag, given), () -> {
-            Person officer = people.requireOfficer(given.personId());
+            Person officer = people.actingOfficer();
             changes.tag(given.id(), current(fleet.saw(tag), given.version()), officer, given.tag(), given.reason());
         });
         return saw(given.tag());

@@ -1,5 +1,6 @@
 package yellowtally.server.fleet;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -7,6 +8,7 @@ import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import yellowtally.server.people.Acting;
 
 /** Record: a saw left the fleet, came back, or was given another tag. Never changed. */
 @Entity
@@ -29,6 +31,11 @@ public class SawEvent {
 
     private Instant at;
     private @Nullable UUID personId;
+
+    /** On which device it was written down; absent in what is older than that. */
+    @Column
+    private @Nullable String device = Acting.deviceOrNone();
+
     private String reason;
     private @Nullable String tagBefore;
 

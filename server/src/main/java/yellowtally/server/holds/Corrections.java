@@ -40,7 +40,6 @@ public class Corrections implements WatchesSaws {
     private static final String ANEW = "What held it was taken back: looked at anew first";
 
     private final Standings standings;
-    private final People people;
     private final Fleet fleet;
     private final Outings outings;
     private final Worklog worklog;
@@ -50,7 +49,6 @@ public class Corrections implements WatchesSaws {
 
     Corrections(
             Standings standings,
-            People people,
             Fleet fleet,
             Outings outings,
             Worklog worklog,
@@ -58,7 +56,6 @@ public class Corrections implements WatchesSaws {
             EntityManager records,
             Clock clock) {
         this.standings = standings;
-        this.people = people;
         this.fleet = fleet;
         this.outings = outings;
         this.worklog = worklog;
@@ -101,7 +98,7 @@ public class Corrections implements WatchesSaws {
 
     private Effect ranked(Effect effect, Person by) {
         if (effect.officer()) {
-            people.requireOfficer(by.id());
+            People.refuseUnlessOfficer(by);
         }
         return effect;
     }
@@ -109,6 +106,11 @@ public class Corrections implements WatchesSaws {
     @Override
     public boolean out(Saw saw) {
         return outings.findByOpenSawId(saw.id()).isPresent();
+    }
+
+    @Override
+    public boolean outWith(UUID crewId) {
+        return outings.open().stream().anyMatch(outing -> outing.crewId().equals(crewId));
     }
 
     @Override

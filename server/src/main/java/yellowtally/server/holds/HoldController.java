@@ -55,16 +55,16 @@ class HoldController {
     }
 
     /** A hold by a person; a passing record of {@code step} will clear it. */
-    record NewHold(UUID id, UUID personId, Step step, String note) {}
+    record NewHold(UUID id, Step step, String note) {}
 
     /** A release of a held saw. */
-    record NewRelease(UUID id, UUID personId) {}
+    record NewRelease(UUID id) {}
 
     @PostMapping("/api/saws/{tag}/holds")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void hold(@PathVariable String tag, @RequestBody NewHold given) {
         onceOnly.run(given.id(), new OfSaw(tag, given), () -> {
-            Person person = people.require(given.personId());
+            Person person = people.acting();
             Saw saw = fleet.sawInService(tag);
             Violations wrong = new Violations();
             String note = wrong.text("note", given.note(), 300);
@@ -81,7 +81,7 @@ class HoldController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void release(@PathVariable String tag, @RequestBody NewRelease given) {
         onceOnly.run(given.id(), new OfSaw(tag, given), () -> {
-            Person officer = people.requireOfficer(given.personId());
+            Person officer = people.actingOfficer();
             Saw saw = fleet.sawInService(tag);
             HoldBook book = standings.of(saw).account().holds();
             if (book.inForce().isEmpty()) {

@@ -38,6 +38,7 @@ import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.Sprocket;
 import yellowtally.server.fleet.SprocketView;
 import yellowtally.server.people.People;
+import yellowtally.server.people.Person;
 import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.standing.FittedSaw.Hung;
 import yellowtally.server.standing.Standing;
@@ -337,10 +338,6 @@ class PartPages {
     }
 
     private String name(UUID person) {
-        return people.people().stream()
-                .filter(p -> p.id().equals(person))
-                .map(People.PersonView::name)
-                .findFirst()
-                .orElse("");
+        return people.find(person).map(Person::name).orElse("");
     }
 }

@@ -62,22 +62,20 @@ class PartRecordController {
     /** A part for the shelf: one of chain, bar and sprocket, with {@code create} set. */
     record ShelfPart(
             UUID id,
-            UUID personId,
             SetInput.@Nullable ChainInput chain,
             SetInput.@Nullable BarInput bar,
             SetInput.@Nullable SprocketInput sprocket,
             @Nullable Integer costCents) {}
 
     /** The end of a part. */
-    record Retire(UUID id, UUID personId, String reason) {}
+    record Retire(UUID id, String reason) {}
 
     /** What a part cost; absent takes it back. */
-    record Price(UUID id, UUID personId, @Nullable Integer costCents) {}
+    record Price(UUID id, @Nullable Integer costCents) {}
 
     /** What the maker of a loop says of it, lengths as typed; absent for what nobody knows. */
     record MakersFigures(
             UUID id,
-            UUID personId,
             @Nullable String tangDepth,
             @Nullable String newCutter,
             @Nullable String wearMark,
@@ -104,7 +102,7 @@ class PartRecordController {
     void add(@RequestBody ShelfPart given) {
         onceOnly.run(given.id(), given, () -> {
             revision.touchesNone();
-            people.requireOfficer(given.personId());
+            people.actingOfficer();
             Integer cents = cents(given.costCents());
             newParts.shelve(new SetInput(given.chain(), given.bar(), given.sprocket(), null, null, null))
                     .forEach(part -> {
@@ -119,7 +117,7 @@ class PartRecordController {
     void retire(@PathVariable String tag, @RequestBody Retire given) {
         onceOnly.run(given.id(), new OfPart(tag, given), () -> {
             revision.touchesNone();
-            retirements.retire(finder.tagged(tag).id(), people.requireOfficer(given.personId()), given.reason());
+            retirements.retire(finder.tagged(tag).id(), people.actingOfficer(), given.reason());
         });
     }
 
@@ -129,7 +127,7 @@ class PartRecordController {
     void bringBack(@PathVariable String tag, @RequestBody Retire given) {
         onceOnly.run(given.id(), new OfPart(tag, given), () -> {
             revision.touchesNone();
-            retirements.bringBack(finder.tagged(tag).id(), people.requireOfficer(given.personId()), given.reason());
+            retirements.bringBack(finder.tagged(tag).id(), people.actingOfficer(), given.reason());
         });
     }
 
@@ -138,7 +136,7 @@ class PartRecordController {
     void price(@PathVariable String tag, @RequestBody Price given) {
         onceOnly.run(given.id(), new OfPart(tag, given), () -> {
             revision.touchesNone();
-            people.requireOfficer(given.personId());
+            people.actingOfficer();
             Part part = finder.tagged(tag);
             part.costs(cents(given.costCents()));
         });
@@ -151,8 +149,7 @@ class PartRecordController {
         onceOnly.run(
                 given.id(),
                 new OfPart(tag, given),
-                () -> figures.tell(
-                        given.id(), tag, given.typed(), people.requireOfficer(given.personId()), given.reason()));
+                () -> figures.tell(given.id(), tag, given.typed(), people.actingOfficer(), given.reason()));
     }
 
     private static @Nullable Integer cents(@Nullable Integer given) {

@@ -2,25 +2,22 @@ package yellowtally.server.people;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.repository.ListCrudRepository;
-import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.RestController;
+import org.springframework.stereotype.Service;
 import yellowtally.server.support.Refusal;
 
-/** The fleet's people. */
-@RestController
+/** The fleet's people, and who of them acts in this request. */
+@Service
 public class People {
 
     /** Keeps people. */
-    interface PersonRepository extends ListCrudRepository<Person, UUID> {
+    public interface PersonRepository extends ListCrudRepository<Person, UUID> {
         List<Person> findAllByOrderByName();
     }
-
-    /** A person as the screens see them. */
-    public record PersonView(UUID id, String name, Person.Role role) {}
 
     private final PersonRepository repository;
 
@@ -28,32 +25,45 @@ public class People {
         this.repository = repository;
     }
 
-    @GetMapping("/api/people")
-    public List<PersonView> people() {
-        return repository.findAllByOrderByName().stream()
-                .map(p -> new PersonView(p.id(), p.name(), p.role()))
-                .toList();
+    /** Everybody, by name; who left too. */
+    public List<Person> all() {
+        return repository.findAllByOrderByName();
     }
 
     /** Everybody's name by id. */
     public Map<UUID, String> names() {
-        return repository.findAllByOrderByName().stream().collect(Collectors.toMap(Person::id, Person::name));
+        return all().stream().collect(Collectors.toMap(Person::id, Person::name));
+    }
+
+    /** Somebody who is or was here. */
+    public Optional<Person> find(UUID id) {
+        return repository.findById(id);
     }
 
     /** The person a record names; refuses an unknown one. */
     public Person require(@Nullable UUID id) {
         if (id == null) {
-            throw Refusal.unfit("personId", "person.missing");
+            throw Refusal.unfit("person", "person.missing");
         }
-        return repository.findById(id).orElseThrow(() -> Refusal.unfit("personId", "person.unknown"));
+        return repository.findById(id).orElseThrow(() -> Refusal.unfit("person", "person.unknown"));
     }
 
-    /** The person who may release a held saw. */
-    public Person requireOfficer(@Nullable UUID id) {
-        Person person = require(id);
-        if (person.role() != Person.Role.OFFICER) {
-            throw Refusal.conflict("personId", "person.officer", person.name());
-        }
+    /** Who is signed in where this request came from: whoever a record of it names. */
+    public Person acting() {
+        return Acting.now().map(acting -> require(acting.personId())).orElseThrow(() -> Refusal.unknown("sign.in"));
+    }
+
+    /** The same, where only an officer may. */
+    public Person actingOfficer() {
+        Person person = acting();
+        refuseUnlessOfficer(person);
         return person;
+    }
+
+    /** What hangs on the records it is about, and not on the address alone: an officer may, anybody else is refused. */
+    public static void refuseUnlessOfficer(Person person) {
+        if (person.role() != Person.Role.OFFICER) {
+            throw Refusal.forbidden("person.officer", person.name());
+        }
     }
 }

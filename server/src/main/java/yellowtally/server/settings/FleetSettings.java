@@ -63,6 +63,11 @@ public class FleetSettings implements HouseUnits {
                         UUID.randomUUID(), setting.key(), Reach.FLEET, Double.toString(value), reason, at, personId));
     }
 
+    /** Records another choice of the fleet within the caller's transaction. */
+    public void choose(ChoiceSetting setting, String value, String reason, Instant at, UUID personId) {
+        records.persist(new SettingChange(UUID.randomUUID(), setting.key(), Reach.FLEET, value, reason, at, personId));
+    }
+
     /** Records a change of a number; refused where it would pass a neighbour that must stay above or below it, on any saw. */
     void record(NumberSetting setting, SettingChange change) {
         SettingsInForce after = now().with(change);

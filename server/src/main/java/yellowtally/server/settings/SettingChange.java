@@ -1,5 +1,6 @@
 package yellowtally.server.settings;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -7,6 +8,7 @@ import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import yellowtally.server.people.Acting;
 
 /** Record: somebody changed a setting, or put it back to its standard (no value). The latest record of a key holds. */
 @Entity
@@ -20,6 +22,10 @@ class SettingChange {
     private String reason;
     private Instant at;
     private UUID personId;
+
+    /** On which device it was written down; absent in what is older than that. */
+    @Column
+    private @Nullable String device = Acting.deviceOrNone();
 
     @Enumerated(EnumType.STRING)
     private Scope scope;

@@ -106,7 +106,6 @@ class SettingsController {
     /** A new value; absent puts the setting back to its standard. {@code scopeSaw} names the saw, or one of the model. */
     record NewValue(
             UUID id,
-            UUID personId,
             String key,
             @Nullable String value,
             String reason,
@@ -192,7 +191,7 @@ class SettingsController {
     @PostMapping("/api/settings/changes")
     SettingsView change(@RequestBody NewValue given) {
         onceOnly.run(given.id(), given, () -> {
-            Person person = people.requireOfficer(given.personId());
+            Person person = people.actingOfficer();
             Violations wrong = new Violations();
             String reason = wrong.text("reason", given.reason(), 300);
             Reach reach = reach(given.scope(), given.scopeSaw());

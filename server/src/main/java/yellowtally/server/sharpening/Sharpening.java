@@ -17,6 +17,7 @@ import java.util.UUID;
 import org.hibernate.annotations.BatchSize;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.edge.SharpeningPlan.FilingWay;
+import yellowtally.server.people.Acting;
 
 /** A loop in the vice, from the first length to the last stroke; everything is kept as it is typed. */
 @Entity
@@ -33,6 +34,11 @@ class Sharpening {
     private @Nullable UUID visitId;
     private Instant startedAt;
     private UUID personId;
+
+    /** On which device it was written down; absent in what is older than that. */
+    @Column
+    private @Nullable String device = Acting.deviceOrNone();
+
     private boolean dull;
 
     @Enumerated(EnumType.STRING)

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -128,8 +127,7 @@ class SharpeningPages {
         Standing standing = standings.of(saw);
         FilingRate rate = edge.rate(chain, standing);
         List<Sharpening> past = sharpenings.lastOf(chain.id());
-        Map<UUID, String> names =
-                people.people().stream().collect(Collectors.toMap(People.PersonView::id, People.PersonView::name));
+        Map<UUID, String> names = people.names();
         return new SharpeningPage(
                 tag,
                 chain.tag(),

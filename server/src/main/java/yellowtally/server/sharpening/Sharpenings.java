@@ -47,8 +47,6 @@ class Sharpenings {
      */
     record Finish(
             UUID id,
-            UUID personId,
-            String device,
             @Nullable UUID visitId,
             boolean allFiled,
             @Nullable String note,
@@ -56,16 +54,10 @@ class Sharpenings {
             @Nullable Boolean outThere) {}
 
     /** Leaves the loop without a record. */
-    record Leave(
-            UUID id,
-            UUID personId,
-            String device,
-            String reason,
-            @Nullable Boolean outThere) {}
+    record Leave(UUID id, String reason, @Nullable Boolean outThere) {}
 
     /** Strokes that a cutter got; absent when it was not filed after all. */
-    record Filed(
-            UUID id, UUID personId, int place, @Nullable Integer strokes) {}
+    record Filed(UUID id, int place, @Nullable Integer strokes) {}
 
     /**
      * How strokes are dealt out.
@@ -76,7 +68,6 @@ class Sharpenings {
      */
     record Deal(
             UUID id,
-            UUID personId,
             boolean dull,
             @Nullable FilingWay way,
             @Nullable Integer baseStrokes,
@@ -93,14 +84,13 @@ class Sharpenings {
      */
     record CutterReadingInput(
             UUID id,
-            UUID personId,
             int place,
             boolean after,
             @Nullable String length,
             @Nullable CutterDamage damage) {}
 
     /** Puts the loop into the vice; {@code id} is that of the sharpening. */
-    record Begin(UUID id, UUID personId, @Nullable UUID visitId) {}
+    record Begin(UUID id, @Nullable UUID visitId) {}
 
     private static final double MOST_MM = 40;
     private static final int MOST_STROKES = 200;
@@ -142,7 +132,7 @@ class Sharpenings {
     /** Puts the loop of a saw into the vice. */
     void begin(String tag, Begin given) {
         revision.touchesNone();
-        Person person = people.require(given.personId());
+        Person person = people.acting();
         Saw saw = fleet.sawInService(tag);
         Chain chain = chain(saw);
         if (sharpenings.findByOpenChainId(chain.id()).isPresent()) {
@@ -156,7 +146,7 @@ class Sharpenings {
     /** Takes one length, or damage, of one cutter. */
     void measure(UUID id, CutterReadingInput given) {
         revision.touchesNone();
-        people.require(given.personId());
+        people.acting();
         Sharpening open = open(id);
         Saw saw = fleet.saw(fleet.tag(open.sawId()));
         Chain chain = chain(saw);
@@ -191,7 +181,7 @@ class Sharpenings {
     /** How the strokes are dealt out. */
     void deal(UUID id, Deal given) {
         revision.touchesNone();
-        people.require(given.personId());
+        people.acting();
         Sharpening open = open(id);
         Violations wrong = new Violations();
         if (given.baseStrokes() != null) {
@@ -210,7 +200,7 @@ class Sharpenings {
     /** A cutter has got its strokes, or has not after all. */
     void filed(UUID id, Filed given) {
         revision.touchesNone();
-        people.require(given.personId());
+        people.acting();
         Sharpening open = open(id);
         CutterRow row = open.cutter(given.place());
         if (row.beforeMm() == null) {
@@ -228,7 +218,7 @@ class Sharpenings {
     /** Takes the loop out of the vice without a record. */
     void leave(UUID id, Leave given) {
         revision.touchesNone();
-        people.require(given.personId());
+        people.acting();
         String reason = Violations.onlyText("reason", given.reason(), 300);
         Sharpening open = open(id);
         Instant now = clock.instant();
@@ -239,8 +229,7 @@ class Sharpenings {
                         fleet.tag(open.sawId()),
                         new StepDone(
                                 UUID.randomUUID(),
-                                given.personId(),
-                                given.device(),
+                                people.acting().id(),
                                 null,
                                 now,
                                 told.step(),
@@ -254,7 +243,7 @@ class Sharpenings {
 
     /** Records what was done: sharpened, brought to one length, or out of use. */
     void finish(UUID id, Finish given) {
-        people.require(given.personId());
+        people.acting();
         Sharpening open = open(id);
         Saw saw = fleet.saw(fleet.tag(open.sawId()));
         Chain chain = chain(saw);
@@ -294,8 +283,7 @@ class Sharpenings {
                 saw.tag(),
                 new StepDone(
                         id,
-                        given.personId(),
-                        given.device(),
+                        people.acting().id(),
                         given.visitId(),
                         at,
                         told.step(),

@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import yellowtally.server.people.Acting;
 
 /** Record: fuel was mixed. A mix is never changed; it is empty one day, or poured away. */
 @Entity
@@ -32,6 +33,9 @@ public class FuelCan {
 
     @Column
     private @Nullable UUID emptiedBy;
+
+    @Column
+    private @Nullable String emptiedDevice;
 
     protected FuelCan() {}
 
@@ -72,5 +76,6 @@ public class FuelCan {
     void empty(Instant when, UUID by) {
         this.emptiedAt = when;
         this.emptiedBy = by;
+        this.emptiedDevice = Acting.deviceOrNone();
     }
 }

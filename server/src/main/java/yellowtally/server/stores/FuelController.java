@@ -20,6 +20,7 @@ import yellowtally.core.engine.FuelAge;
 import yellowtally.core.engine.FuelMix;
 import yellowtally.core.engine.FuelUnit;
 import yellowtally.core.settings.Numbers;
+import yellowtally.server.people.Acting;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.settings.FleetSettings;
@@ -61,8 +62,6 @@ class FuelController {
     /** Fuel was mixed; {@code mixedOn} is absent for today. */
     record NewMix(
             UUID id,
-            UUID personId,
-            String device,
             String name,
             int ratio,
             double amount,
@@ -70,7 +69,7 @@ class FuelController {
             @Nullable LocalDate mixedOn) {}
 
     /** A can is empty. */
-    record Emptied(UUID id, UUID personId) {}
+    record Emptied(UUID id) {}
 
     /** Cans that have fuel in them, the oldest first. */
     @GetMapping("/api/fuel/cans")
@@ -111,7 +110,7 @@ class FuelController {
     void mixed(@RequestBody NewMix given) {
         onceOnly.run(given.id(), given, () -> {
             revision.touchesNone();
-            Person person = people.require(given.personId());
+            Person person = people.acting();
             Violations wrong = new Violations();
             String name = wrong.text("name", given.name(), 40);
             FuelMix mix = mix(given.amount(), given.unit(), given.ratio(), wrong);
@@ -134,7 +133,7 @@ class FuelController {
                     new FuelCan.Mixed(name, given.ratio(), mix.fuelMl(), mixedOn),
                     clock.instant(),
                     person.id(),
-                    given.device()));
+                    Acting.deviceNow()));
         });
     }
 
@@ -143,7 +142,7 @@ class FuelController {
     void emptied(@PathVariable UUID canId, @RequestBody Emptied given) {
         onceOnly.run(given.id(), List.of(canId, given), () -> {
             revision.touchesNone();
-            Person person = people.require(given.personId());
+            Person person = people.acting();
             FuelCan can = cans.findById(canId).orElseThrow(() -> Refusal.gone("fuel.unknown"));
             if (!can.full()) {
                 throw Refusal.conflict("", "fuel.empty", can.mixed().name());

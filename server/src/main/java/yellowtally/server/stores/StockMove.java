@@ -8,6 +8,7 @@ import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import yellowtally.server.people.Acting;
 
 /** Record: something came onto the shelf or left it. Never changed; a wrong one is set right by a count. */
 @Entity
@@ -30,6 +31,10 @@ public class StockMove {
     private @Nullable String reason;
     private Instant at;
     private UUID personId;
+
+    /** On which device it was written down; absent in what is older than that. */
+    @Column
+    private @Nullable String device = Acting.deviceOrNone();
 
     protected StockMove() {}
 

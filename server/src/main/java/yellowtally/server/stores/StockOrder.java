@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import yellowtally.server.people.Acting;
 
 /** Record: something was ordered. What was ordered is never changed; it comes in one day, or is called off. */
 @Entity
@@ -23,10 +24,18 @@ public class StockOrder {
     private @Nullable LocalDate expectedOn;
     private Instant at;
     private UUID personId;
+
+    /** On which device it was written down; absent in what is older than that. */
+    @Column
+    private @Nullable String device = Acting.deviceOrNone();
+
     private @Nullable Instant closedAt;
 
     @Column
     private @Nullable UUID closedBy;
+
+    @Column
+    private @Nullable String closedDevice;
 
     protected StockOrder() {}
 
@@ -76,5 +85,6 @@ public class StockOrder {
     void close(Instant when, UUID by) {
         this.closedAt = when;
         this.closedBy = by;
+        this.closedDevice = Acting.deviceOrNone();
     }
 }

@@ -65,17 +65,11 @@ class StoresController {
      * @param version that the sender saw; absent for a new one
      */
     record ItemInput(
-            UUID id,
-            UUID personId,
-            @Nullable UUID itemId,
-            @Nullable Integer version,
-            StockKind kind,
-            StockItem.Card card) {}
+            UUID id, @Nullable UUID itemId, @Nullable Integer version, StockKind kind, StockItem.Card card) {}
 
     /** Something came in. */
     record Received(
             UUID id,
-            UUID personId,
             double amount,
             @Nullable UUID orderId,
             @Nullable String note) {}
@@ -83,16 +77,15 @@ class StoresController {
     /** Something was ordered; {@code supplier} and {@code expectedOn} are absent when nobody said. */
     record NewOrder(
             UUID id,
-            UUID personId,
             double amount,
             @Nullable String supplier,
             @Nullable LocalDate expectedOn) {}
 
     /** An order is called off. */
-    record CalledOff(UUID id, UUID personId) {}
+    record CalledOff(UUID id) {}
 
     /** The shelf was counted. */
-    record Counted(UUID id, UUID personId, double amount, String reason) {}
+    record Counted(UUID id, double amount, String reason) {}
 
     @GetMapping("/api/stores")
     StoresPages.StoresPage page() {
@@ -119,7 +112,7 @@ class StoresController {
     void put(@RequestBody ItemInput given) {
         onceOnly.run(given.id(), given, () -> {
             revision.touchesNone();
-            people.requireOfficer(given.personId());
+            people.actingOfficer();
             StockItem.Card card = card(given);
             if (given.itemId() == null) {
                 items.save(new StockItem(UUID.randomUUID(), given.kind(), card));
@@ -147,7 +140,7 @@ class StoresController {
                     given.amount(),
                     given.orderId(),
                     note,
-                    people.require(given.personId()).id());
+                    people.acting().id());
         });
     }
 
@@ -162,7 +155,7 @@ class StoresController {
             stock.order(
                     given.id(),
                     new StockOrder.Ordered(itemId, given.amount(), supplier, given.expectedOn()),
-                    people.require(given.personId()).id());
+                    people.acting().id());
         });
     }
 
@@ -171,7 +164,7 @@ class StoresController {
     void calledOff(@PathVariable UUID orderId, @RequestBody CalledOff given) {
         onceOnly.run(given.id(), List.of(orderId, given), () -> {
             revision.touchesNone();
-            stock.callOff(orderId, people.require(given.personId()).id());
+            stock.callOff(orderId, people.acting().id());
         });
     }
 
@@ -188,7 +181,7 @@ class StoresController {
                     itemId,
                     given.amount(),
                     reason,
-                    people.requireOfficer(given.personId()).id());
+                    people.actingOfficer().id());
         });
     }
 

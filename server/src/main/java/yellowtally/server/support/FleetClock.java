@@ -11,18 +11,34 @@ import java.util.concurrent.atomic.AtomicReference;
  * set ahead while the application runs, to show what a day of waiting would. It never goes back: records of an hour that has
  * not come yet would stand in the future.
  */
-final class FleetClock extends Clock {
+final class FleetClock extends Clock implements FleetZone {
 
     private final Clock machine;
     private final AtomicReference<Duration> ahead;
+    private final boolean given;
+    private volatile ZoneId zone;
 
-    FleetClock(ZoneId zone) {
-        this(Clock.system(zone), new AtomicReference<>(Duration.ZERO));
+    /** @param given whether it was started with this zone, which stays whatever the fleet chose */
+    FleetClock(ZoneId zone, boolean given) {
+        this(Clock.system(zone), new AtomicReference<>(Duration.ZERO), given);
+    }
+
+    private FleetClock(Clock machine, AtomicReference<Duration> ahead, boolean given) {
+        this.machine = machine;
+        this.ahead = ahead;
+        this.given = given;
+        this.zone = machine.getZone();
     }
 
     FleetClock(Clock machine, AtomicReference<Duration> ahead) {
-        this.machine = machine;
-        this.ahead = ahead;
+        this(machine, ahead, true);
+    }
+
+    @Override
+    public void daysIn(ZoneId other) {
+        if (!given) {
+            zone = other;
+        }
     }
 
     /** Sets it ahead of the machine's; whether it did, for it does not go back. */
@@ -41,12 +57,12 @@ final class FleetClock extends Clock {
 
     @Override
     public ZoneId getZone() {
-        return machine.getZone();
+        return zone;
     }
 
     /** The same clock seen from another zone: set ahead together with this one. */
     @Override
     public Clock withZone(ZoneId zone) {
-        return new FleetClock(machine.withZone(zone), ahead);
+        return new FleetClock(machine.withZone(zone), ahead, true);
     }
 }

@@ -59,6 +59,21 @@ public final class Refusal extends RuntimeException {
         return new Refusal(HttpStatus.SERVICE_UNAVAILABLE, List.of(Fault.of("", code, figures)), null);
     }
 
+    /** Nobody is signed in, or not with what was given. */
+    public static Refusal unknown(String code, Object... figures) {
+        return new Refusal(HttpStatus.UNAUTHORIZED, List.of(Fault.of("", code, figures)), null);
+    }
+
+    /** Whoever is signed in may not do this. */
+    public static Refusal forbidden(String code, Object... figures) {
+        return new Refusal(HttpStatus.FORBIDDEN, List.of(Fault.of("", code, figures)), null);
+    }
+
+    /** It was tried too often in too short a time. */
+    public static Refusal tooOften(String code, Object... figures) {
+        return new Refusal(HttpStatus.TOO_MANY_REQUESTS, List.of(Fault.of("", code, figures)), null);
+    }
+
     public HttpStatus status() {
         return status;
     }

@@ -20,7 +20,7 @@ class ServerConfiguration {
 
     @Bean
     FleetClock clock(@Value("${yellowtally.zone:}") String zone) {
-        return new FleetClock(zone.isEmpty() ? ZoneId.systemDefault() : ZoneId.of(zone));
+        return zone.isEmpty() ? new FleetClock(ZoneId.systemDefault(), false) : new FleetClock(ZoneId.of(zone), true);
     }
 
     @Bean

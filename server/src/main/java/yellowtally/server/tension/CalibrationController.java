@@ -61,8 +61,7 @@ class CalibrationController {
     }
 
     /** Two readings of one chain as typed, the adjuster not touched in between; the figure a length or degrees, by the method. */
-    record NewCalibration(
-            UUID id, UUID personId, String sawTag, TensionMethod method, String figure, String pullDown, Work work) {}
+    record NewCalibration(UUID id, String sawTag, TensionMethod method, String figure, String pullDown, Work work) {}
 
     /** Where the method lies now, as a share of the target pull-down, and how many pairs it stands on. */
     record Calibrated(TensionMethod method, double share, int pairs) {}
@@ -75,7 +74,7 @@ class CalibrationController {
     }
 
     private void record(NewCalibration given) {
-        Person person = people.requireOfficer(given.personId());
+        Person person = people.actingOfficer();
         TensionSetting setting = ScaleCalibration.settingOf(given.method())
                 .orElseThrow(() -> Refusal.unfit("method", "calibration.method"));
         Saw saw = fleet.sawInService(given.sawTag());

@@ -8,7 +8,9 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import yellowtally.core.tension.TensionMethod;
+import yellowtally.server.people.Acting;
 
 /** Record: two methods read on one saw without touching the adjuster. */
 @Entity
@@ -38,6 +40,10 @@ class ScaleCalibrationRecord {
 
     @Column
     private UUID personId;
+
+    /** On which device it was written down; absent in what is older than that. */
+    @Column
+    private @Nullable String device = Acting.deviceOrNone();
 
     protected ScaleCalibrationRecord() {}
 

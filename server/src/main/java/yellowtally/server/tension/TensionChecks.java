@@ -25,6 +25,7 @@ import yellowtally.core.waiting.FitState;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.holds.Corrections;
+import yellowtally.server.people.Acting;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.settings.FleetSettings;
@@ -45,8 +46,6 @@ public class TensionChecks {
     /** A check to record: every reading in the order taken, the last one counts. */
     record NewCheck(
             UUID id,
-            UUID personId,
-            String device,
             CheckOccasion occasion,
             Work work,
             @Nullable Instant at,
@@ -114,11 +113,11 @@ public class TensionChecks {
 
     void save(String tag, NewCheck given) {
         Saw saw = fleet.sawInService(tag);
-        save(saw, visits.openVisit(given.visitId(), saw), given);
+        save(saw, visits.openVisit(given.visitId(), saw), given, people.acting());
     }
 
     /** Records a check once more on the saw that was read in truth, in a visit of it that may have ended long ago. */
-    public void repeat(Saw saw, Visit visit, WorkRecord made, UUID id, UUID personId, String device, String note) {
+    public void repeat(Saw saw, Visit visit, WorkRecord made, UUID id, String note) {
         TensionCheck check = checks.findById(made.id()).orElseThrow();
         MeasuredInput measured = MeasuredInput.again(check.measured());
         save(
@@ -126,8 +125,6 @@ public class TensionChecks {
                 visit,
                 new NewCheck(
                         id,
-                        personId,
-                        device,
                         check.occasion(),
                         check.work(),
                         made.at(),
@@ -140,11 +137,11 @@ public class TensionChecks {
                         note,
                         null,
                         null,
-                        visit.id()));
+                        visit.id()),
+                people.require(made.personId()));
     }
 
-    private void save(Saw saw, @Nullable Visit visit, NewCheck given) {
-        Person person = people.require(given.personId());
+    private void save(Saw saw, @Nullable Visit visit, NewCheck given, Person person) {
         HouseRules rules = settings.rules();
         Instant now = clock.instant();
         Instant at = madeAt(given, now);
@@ -260,7 +257,7 @@ public class TensionChecks {
                         made.at(),
                         made.now(),
                         made.person().id(),
-                        given.device(),
+                        Acting.deviceNow(),
                         Worklog.parts(fleet.setAt(made.saw(), made.at()))),
                 WorkOutcome.of(TensionStep.outcome(last)),
                 made.note(),

@@ -19,6 +19,7 @@ import yellowtally.core.steps.Step;
 import yellowtally.core.tension.Work;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
+import yellowtally.server.people.Acting;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.settings.FleetSettings;
@@ -68,26 +69,19 @@ class OutAndBack {
     /** Saws go out, all of them or none. {@code reason} says why it is written down later than {@code at}. */
     record Issue(
             UUID id,
-            UUID personId,
             UUID crewId,
             @Nullable Instant at,
             @Nullable String reason,
             List<String> saws) {}
 
     /** Saws come back, all of them or none. */
-    record Return(
-            UUID id,
-            UUID personId,
-            @Nullable Instant at,
-            @Nullable String reason,
-            @Nullable String device,
-            List<BackSaw> saws) {}
+    record Return(UUID id, @Nullable Instant at, @Nullable String reason, List<BackSaw> saws) {}
 
     /** One tank more; {@code oilShare} is how much of the oil tank was filled with it, absent when nobody looked. */
-    record NewRefuel(UUID id, UUID personId, @Nullable Double oilShare) {}
+    record NewRefuel(UUID id, @Nullable Double oilShare) {}
 
     /** The last tank logged was none. */
-    record NoRefuel(UUID id, UUID personId) {}
+    record NoRefuel(UUID id) {}
 
     private static final int MOST_SAWS = 100;
 
@@ -135,8 +129,8 @@ class OutAndBack {
     }
 
     void issue(Issue given) {
-        Person person = people.require(given.personId());
-        UUID crew = fleet.crew(given.crewId()).id();
+        Person person = people.acting();
+        UUID crew = fleet.crewHere(given.crewId()).id();
         Violations wrong = new Violations();
         refuseCount(given.saws(), wrong);
         wrong.refuseIfAny();
@@ -161,7 +155,7 @@ class OutAndBack {
     }
 
     void takeBack(Return given) {
-        Person person = people.require(given.personId());
+        Person person = people.acting();
         Violations wrong = new Violations();
         Outing.Moment moment = moment(given.at(), given.reason(), wrong);
         refuseCount(given.saws().stream().map(BackSaw::tag).toList(), wrong);
@@ -201,7 +195,7 @@ class OutAndBack {
         outing.back(moment, person.id(), use);
         revision.touches(saw.id());
         String code = given.complaintCode();
-        String device = all.device() == null ? "unknown" : all.device();
+        String device = Acting.deviceNow();
         if (code == null && use.complaint() != null) {
             complaints.tell(saw, own(id, given.tag() + " fault"), use.complaint(), outing.id(), person.id(), device);
         }
@@ -239,7 +233,7 @@ class OutAndBack {
     }
 
     void refuel(String tag, NewRefuel given) {
-        Person person = people.require(given.personId());
+        Person person = people.acting();
         Outing outing =
                 outings.findByOpenSawId(fleet.saw(tag).id()).orElseThrow(() -> Refusal.conflict("", "saw.notOut", tag));
         Violations wrong = new Violations();
@@ -250,7 +244,7 @@ class OutAndBack {
     }
 
     void takeBackRefuel(String tag, NoRefuel given) {
-        Person person = people.require(given.personId());
+        Person person = people.acting();
         Outing outing =
                 outings.findByOpenSawId(fleet.saw(tag).id()).orElseThrow(() -> Refusal.conflict("", "saw.notOut", tag));
         book.takeBackRefuel(outing, clock.instant(), person.id());

@@ -19,6 +19,7 @@ import yellowtally.core.schedule.Wood;
 import yellowtally.core.tension.Work;
 import yellowtally.server.fleet.FittedSet;
 import yellowtally.server.fleet.Saw;
+import yellowtally.server.people.Acting;
 
 /**
  * Record: a saw went out with a crew and came back. Written in two halves, never changed after the second. A wrong one is struck
@@ -55,6 +56,11 @@ public class Outing {
 
     private @Nullable String outReason;
     private UUID outPersonId;
+
+    /** On which device it was written down; absent in what is older than that. */
+    @Column
+    private @Nullable String device = Acting.deviceOrNone();
+
     private @Nullable Instant backAt;
 
     @Column
@@ -62,6 +68,10 @@ public class Outing {
 
     private @Nullable String backReason;
     private @Nullable UUID backPersonId;
+
+    @Column
+    private @Nullable String backDevice;
+
     private @Nullable Double tanks;
     private @Nullable Double oilShare;
 
@@ -96,6 +106,10 @@ public class Outing {
 
     private @Nullable Instant struckAt;
     private @Nullable UUID struckBy;
+
+    @Column
+    private @Nullable String struckDevice;
+
     private @Nullable String struckReason;
 
     @Column
@@ -138,6 +152,7 @@ public class Outing {
         this.backRecordedAt = back.recordedAt();
         this.backReason = back.reason();
         this.backPersonId = personId;
+        this.backDevice = Acting.deviceOrNone();
         this.tanks = use.tanks();
         this.oilShare = use.oilShare();
         this.works.addAll(use.works());
@@ -161,6 +176,7 @@ public class Outing {
     public void strike(Instant at, UUID personId, String reason) {
         this.struckAt = at;
         this.struckBy = personId;
+        this.struckDevice = Acting.deviceOrNone();
         this.struckReason = reason;
         this.openSawId = null;
     }

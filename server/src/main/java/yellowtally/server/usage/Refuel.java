@@ -6,6 +6,7 @@ import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import yellowtally.server.people.Acting;
 
 /** Record: one tank filled while a saw is out. */
 @Entity
@@ -22,6 +23,10 @@ class Refuel {
     @Column
     private UUID personId;
 
+    /** On which device it was written down; absent in what is older than that. */
+    @Column
+    private @Nullable String device = Acting.deviceOrNone();
+
     @Column
     private @Nullable Double oilShare;
 
@@ -30,6 +35,9 @@ class Refuel {
 
     @Column
     private @Nullable UUID struckBy;
+
+    @Column
+    private @Nullable String struckDevice;
 
     protected Refuel() {}
 
@@ -55,5 +63,6 @@ class Refuel {
     void strike(Instant at, UUID personId) {
         this.struckAt = at;
         this.struckBy = personId;
+        this.struckDevice = Acting.deviceOrNone();
     }
 }

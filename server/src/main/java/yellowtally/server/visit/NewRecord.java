@@ -20,8 +20,6 @@ import yellowtally.server.stores.StockTake;
  */
 public record NewRecord(
         UUID id,
-        UUID personId,
-        String device,
         @Nullable UUID visitId,
         @Nullable UUID expects,
         @Nullable Instant at,
@@ -32,10 +30,9 @@ public record NewRecord(
         @Nullable List<StockTake> takes,
         @Nullable Boolean outThere) {
 
-    /** The same with its figures read. */
-    StepDone read(StepReport report) {
-        return new StepDone(
-                id, personId, device, visitId, at, step, report, note, part, takes, Boolean.TRUE.equals(outThere));
+    /** The same with its figures read, done by somebody. */
+    StepDone read(StepReport report, UUID personId) {
+        return new StepDone(id, personId, visitId, at, step, report, note, part, takes, Boolean.TRUE.equals(outThere));
     }
 
     /**

@@ -10,6 +10,7 @@ import yellowtally.server.fleet.Retirements;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.SetFitter;
 import yellowtally.server.fleet.SetInput;
+import yellowtally.server.people.Acting;
 import yellowtally.server.people.Person;
 import yellowtally.server.support.Refusal;
 
@@ -51,7 +52,7 @@ class PartSwap {
             case REPLACE_BAR -> before.bar() == null ? null : before.bar().id();
             default -> before.sprocket() == null ? null : before.sprocket().id();
         };
-        fitter.fit(UUID.randomUUID(), saw, set, person, given.device());
+        fitter.fit(UUID.randomUUID(), saw, set, person, Acting.deviceNow());
         if (off != null && part.retireReason() != null && !part.retireReason().isBlank()) {
             retirements.retire(off, person, part.retireReason());
         }

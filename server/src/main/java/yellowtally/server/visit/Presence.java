@@ -25,7 +25,7 @@ class Presence {
     }
 
     /** A person at a device. */
-    record Seat(UUID personId, String device) {}
+    record Seat(UUID personId, UUID deviceId) {}
 
     /**
      * Notes that somebody looks at a visit; answers who else does. What has faded is forgotten for all visits, and of those who look
@@ -42,7 +42,7 @@ class Presence {
             seats.put(own, clock.instant());
         }
         return seats.keySet().stream()
-                .filter(seat -> !seat.device().equals(own.device()))
+                .filter(seat -> !seat.deviceId().equals(own.deviceId()))
                 .map(Seat::personId)
                 .distinct()
                 .toList();

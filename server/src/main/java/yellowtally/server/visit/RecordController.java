@@ -56,7 +56,7 @@ class RecordController {
     record Said(String field, String code, String sentence) {}
 
     /** A record that was wrong. */
-    record Strike(UUID id, UUID personId, String reason) {}
+    record Strike(UUID id, String reason) {}
 
     @PostMapping("/api/saws/{tag}/records/preview")
     StepAnswer preview(@PathVariable String tag, @RequestBody StepQuestion question) {
@@ -86,7 +86,7 @@ class RecordController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void strike(@PathVariable UUID recordId, @RequestBody Strike given) {
         onceOnly.run(given.id(), new OfRecord(recordId, given), () -> {
-            Person person = people.require(given.personId());
+            Person person = people.acting();
             strikes.strike(recordId, person, Violations.onlyText("reason", given.reason(), 300));
         });
     }

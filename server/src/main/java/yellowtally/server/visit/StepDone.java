@@ -11,6 +11,7 @@ import yellowtally.server.stores.StockTake;
 /**
  * A step that was done, its figures read.
  *
+ * @param personId who did it
  * @param visitId the visit it belongs to; absent for a quick record
  * @param at when it was done; absent for now
  * @param part the part fitted by a replacing step
@@ -20,7 +21,6 @@ import yellowtally.server.stores.StockTake;
 public record StepDone(
         UUID id,
         UUID personId,
-        String device,
         @Nullable UUID visitId,
         @Nullable Instant at,
         Step step,

@@ -27,6 +27,7 @@ import yellowtally.core.steps.StepRefusal;
 import yellowtally.core.steps.StepReport;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
+import yellowtally.server.people.Acting;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.settings.FleetSettings;
@@ -148,7 +149,7 @@ public class StepRecorder {
         if (visit != null) {
             visits.refuseStale(visit, given);
         }
-        record(saw, visit, given.read(report), wrong);
+        record(saw, visit, given.read(report, people.acting().id()), wrong);
     }
 
     /** Judges and records a step, over whatever stands there: it was worked on elsewhere all the time. */
@@ -194,7 +195,7 @@ public class StepRecorder {
                                 at,
                                 now,
                                 person.id(),
-                                given.device(),
+                                Acting.deviceNow(),
                                 Worklog.parts(given.step().replaces() == null ? fleet.setAt(saw, at) : fleet.set(saw))),
                         WorkOutcome.of(verdict.outcome()),
                         note,

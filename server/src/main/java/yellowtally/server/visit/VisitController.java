@@ -1,14 +1,14 @@
 package yellowtally.server.visit;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import yellowtally.server.people.Acting;
 import yellowtally.server.support.OfSaw;
 import yellowtally.server.support.OnceOnly;
 
@@ -35,15 +35,15 @@ class VisitController {
     }
 
     @GetMapping("/api/visits/{visitId}")
-    VisitPages.VisitPage visit(
-            @PathVariable UUID visitId,
-            @RequestParam(required = false) @Nullable UUID person,
-            @RequestParam(required = false) @Nullable String device) {
+    VisitPages.VisitPage visit(@PathVariable UUID visitId) {
         VisitPages.VisitPage page = pages.of(visitId, List.of());
-        if (person == null || device == null || page.ended() != null) {
+        Optional<Acting> acting = Acting.now();
+        if (acting.isEmpty() || page.ended() != null) {
             return page;
         }
-        List<UUID> others = presence.others(visitId, new Presence.Seat(person, device));
+        Presence.Seat seat =
+                new Presence.Seat(acting.get().personId(), acting.get().deviceId());
+        List<UUID> others = presence.others(visitId, seat);
         return others.isEmpty() ? page : pages.of(visitId, others);
     }
 

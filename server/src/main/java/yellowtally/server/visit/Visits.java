@@ -16,6 +16,7 @@ import yellowtally.core.visit.VisitStep;
 import yellowtally.core.waiting.FitState;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
+import yellowtally.server.people.Acting;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.standing.Standings;
@@ -34,24 +35,19 @@ import yellowtally.server.worklog.Worklog;
 class Visits {
 
     /** A saw goes on the bench; {@code id} names the visit from then on. */
-    record NewVisit(UUID id, UUID personId, String device) {}
+    record NewVisit(UUID id) {}
 
     /** A step passed over; a ride-along needs no reason. */
-    record Skip(
-            UUID id,
-            UUID personId,
-            String device,
-            Step step,
-            @Nullable String reason) {}
+    record Skip(UUID id, Step step, @Nullable String reason) {}
 
     /** The last entry taken back. */
-    record Undo(UUID id, UUID personId) {}
+    record Undo(UUID id) {}
 
     /** A step put in by hand. */
-    record NewStep(UUID id, UUID personId, Step step) {}
+    record NewStep(UUID id, Step step) {}
 
     /** The end, signed by a person. */
-    record End(UUID id, UUID personId, @Nullable String leftOpenReason) {}
+    record End(UUID id, @Nullable String leftOpenReason) {}
 
     private final Fleet fleet;
     private final People people;
@@ -89,7 +85,7 @@ class Visits {
 
     /** Lays a saw on the bench with the plan that its records make. */
     void start(String tag, NewVisit given) {
-        Person person = people.require(given.personId());
+        Person person = people.acting();
         Saw saw = fleet.sawInService(tag);
         if (outings.findByOpenSawId(saw.id()).isPresent()) {
             throw Refusal.conflict("", "visit.out", tag);
@@ -131,7 +127,7 @@ class Visits {
 
     /** Passes over a step, saying why. */
     void skip(UUID visitId, Skip given) {
-        Person person = people.require(given.personId());
+        Person person = people.acting();
         Visit visit = gate.open(visitId);
         VisitStep step = book.story(visitId).step(given.step()).orElseThrow(() -> Refusal.gone("visit.noStep"));
         Violations wrong = new Violations();
@@ -154,7 +150,7 @@ class Visits {
                                 now,
                                 now,
                                 person.id(),
-                                given.device(),
+                                Acting.deviceNow(),
                                 Worklog.parts(fleet.set(saw))),
                         WorkOutcome.SKIPPED,
                         reason,
@@ -168,7 +164,7 @@ class Visits {
 
     /** Strikes the last entry of the visit out; what only it had called for goes with it. */
     void undo(UUID visitId, Undo given) {
-        Person person = people.require(given.personId());
+        Person person = people.acting();
         gate.open(visitId);
         WorkRecord last = book.story(visitId)
                 .last()
@@ -182,7 +178,7 @@ class Visits {
 
     /** Ends the visit with what the rules make of the saw now; open steps need a reason. */
     void end(UUID visitId, End given) {
-        Person person = people.require(given.personId());
+        Person person = people.acting();
         Visit visit = gate.open(visitId);
         int open = book.story(visitId).leftToDo().size();
         Violations wrong = new Violations();

@@ -11,6 +11,8 @@ import java.util.Collection;
 import java.util.HashSet;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import yellowtally.server.people.Acting;
 
 /**
  * Record: an officer released a hold after every reason was proved away. It stands while its proofs stand: struck out, one of
@@ -25,6 +27,10 @@ public class HoldRelease {
     private UUID holdId;
     private Instant at;
     private UUID personId;
+
+    /** On which device it was written down; absent in what is older than that. */
+    @Column
+    private @Nullable String device = Acting.deviceOrNone();
 
     @ElementCollection
     @CollectionTable(name = "hold_proof", joinColumns = @JoinColumn(name = "release_id"))

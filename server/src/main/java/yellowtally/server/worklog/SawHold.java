@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 import yellowtally.core.holds.Hold.HoldOrigin;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
+import yellowtally.server.people.Acting;
 
 /** Record: a saw was held, by a failed step, by a rule or by a person. Ended by a {@link HoldRelease}, never changed. */
 @Entity
@@ -37,6 +38,11 @@ public class SawHold {
     private @Nullable String note;
     private Instant at;
     private UUID personId;
+
+    /** On which device it was written down; absent in what is older than that. */
+    @Column
+    private @Nullable String device = Acting.deviceOrNone();
+
     private @Nullable UUID chainId;
     private @Nullable UUID barId;
     private @Nullable UUID sprocketId;

@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.waiting.FitState;
+import yellowtally.server.people.Acting;
 
 /** Record: a saw lay on the bench. Its steps are told by {@link VisitEventRow}s, what was done in them by work records. */
 @Entity
@@ -24,8 +25,17 @@ public class Visit {
     private UUID sawId;
     private Instant startedAt;
     private UUID startedBy;
+
+    /** On which device it was written down; absent in what is older than that. */
+    @Column
+    private @Nullable String device = Acting.deviceOrNone();
+
     private @Nullable Instant endedAt;
     private @Nullable UUID endedBy;
+
+    @Column
+    private @Nullable String endedDevice;
+
     private @Nullable String leftOpenReason;
 
     @Enumerated(EnumType.STRING)
@@ -35,6 +45,10 @@ public class Visit {
 
     private @Nullable Instant struckAt;
     private @Nullable UUID struckBy;
+
+    @Column
+    private @Nullable String struckDevice;
+
     private @Nullable String struckReason;
 
     @Column
@@ -54,6 +68,7 @@ public class Visit {
     public void end(Instant at, UUID personId, @Nullable String leftOpen, FitState decided) {
         this.endedAt = at;
         this.endedBy = personId;
+        this.endedDevice = Acting.deviceOrNone();
         this.leftOpenReason = leftOpen;
         this.decision = decided;
         this.openSawId = null;
@@ -63,6 +78,7 @@ public class Visit {
     public void strike(Instant at, UUID personId, String reason) {
         this.struckAt = at;
         this.struckBy = personId;
+        this.struckDevice = Acting.deviceOrNone();
         this.struckReason = reason;
         this.openSawId = null;
     }

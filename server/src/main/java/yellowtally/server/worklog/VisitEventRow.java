@@ -15,6 +15,7 @@ import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
 import yellowtally.core.visit.PlannedStep;
 import yellowtally.core.visit.VisitEvent;
+import yellowtally.server.people.Acting;
 import yellowtally.server.support.Numbered;
 import yellowtally.server.support.RecordNumbers;
 
@@ -43,6 +44,14 @@ class VisitEventRow implements Numbered {
     private @Nullable Finding finding;
 
     private @Nullable UUID byRecord;
+
+    /** Who had it put in; absent in what is older than that. */
+    @Column
+    private @Nullable UUID personId = Acting.personOrNobody();
+
+    /** On which device it was written down; absent in what is older than that. */
+    @Column
+    private @Nullable String device = Acting.deviceOrNone();
 
     @Column
     private Instant at;

@@ -1,10 +1,13 @@
 package yellowtally.server.worklog;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EntityListeners;
 import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import yellowtally.server.people.Acting;
 import yellowtally.server.support.Numbered;
 import yellowtally.server.support.RecordNumbers;
 
@@ -20,6 +23,10 @@ public class WorkVoid implements Numbered {
     private String reason;
     private Instant at;
     private UUID personId;
+
+    /** On which device it was written down; absent in what is older than that. */
+    @Column
+    private @Nullable String device = Acting.deviceOrNone();
 
     protected WorkVoid() {}
 

@@ -50,8 +50,8 @@ class RestoreTest {
         try (Connection keepsOpen = source.getConnection()) {
             Flyway.configure().dataSource(source).load().migrate();
             try (Statement statement = keepsOpen.createStatement()) {
-                statement.execute("insert into crew values (random_uuid(), 'Hollin Bridge gang')");
-                statement.execute("insert into crew values (random_uuid(), 'Quarry gang')");
+                statement.execute("insert into crew (id, name) values (random_uuid(), 'Hollin Bridge gang')");
+                statement.execute("insert into crew (id, name) values (random_uuid(), 'Quarry gang')");
             }
             SealedForTests.all(source, Clock.systemUTC());
         }
@@ -220,7 +220,7 @@ class RestoreTest {
         try (Connection database = DriverManager.getConnection(asTheApplication, "sa", "");
                 Statement statement = database.createStatement()) {
             statement.execute("update crew set name = 'Another gang' where name = 'Quarry gang'");
-            statement.execute("insert into crew values (random_uuid(), 'Third gang')");
+            statement.execute("insert into crew (id, name) values (random_uuid(), 'Third gang')");
             assertThat(tool("verify", folder.toString())).isEqualTo(2);
             assertThat(said()).contains("is running");
             assertThat(tool("restore", backup.toString(), folder.toString(), "replace"))

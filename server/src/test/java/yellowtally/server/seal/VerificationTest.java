@@ -161,7 +161,16 @@ class VerificationTest {
         known.ofRecords().forEach(table -> known.with(table).forEach(with -> sealed.add(with.name())));
         assertThat(tables).containsAll(sealed);
         tables.removeAll(sealed);
-        assertThat(tables).containsExactly("applied_write", "flyway_schema_history", "former_tag", "seal", "to_seal");
+        assertThat(tables)
+                .containsExactly(
+                        "applied_write",
+                        "credential",
+                        "device",
+                        "fleet",
+                        "flyway_schema_history",
+                        "former_tag",
+                        "seal",
+                        "to_seal");
         assertThat(known.ofRecords()).contains("work_record", "outing", "saw_hold", "part", "setting_change");
     }
 }

@@ -104,12 +104,12 @@ class OutAndBackTest {
 
     @BeforeEach
     void aCrew() {
-        when(people.require(OPERATOR.id())).thenReturn(OPERATOR);
-        when(fleet.crew(CREW.id())).thenReturn(CREW);
+        when(people.acting()).thenReturn(OPERATOR);
+        when(fleet.crewHere(CREW.id())).thenReturn(CREW);
     }
 
     private void issue(@Nullable Instant at, @Nullable String reason, String... tags) {
-        comings.issue(new OutAndBack.Issue(UUID.randomUUID(), OPERATOR.id(), CREW.id(), at, reason, List.of(tags)));
+        comings.issue(new OutAndBack.Issue(UUID.randomUUID(), CREW.id(), at, reason, List.of(tags)));
     }
 
     /** Out since {@code hours} hours. */
@@ -175,7 +175,7 @@ class OutAndBackTest {
     }
 
     private void takeBack(OutAndBack.BackSaw... saws) {
-        comings.takeBack(new OutAndBack.Return(UUID.randomUUID(), OPERATOR.id(), null, null, "phone", List.of(saws)));
+        comings.takeBack(new OutAndBack.Return(UUID.randomUUID(), null, null, List.of(saws)));
     }
 
     private static List<String> codes(Runnable refused) {
@@ -201,8 +201,7 @@ class OutAndBackTest {
 
     @Test
     void theSameRequestAgainNamesTheSameOutings() {
-        OutAndBack.Issue given =
-                new OutAndBack.Issue(UUID.randomUUID(), OPERATOR.id(), CREW.id(), null, null, List.of("06"));
+        OutAndBack.Issue given = new OutAndBack.Issue(UUID.randomUUID(), CREW.id(), null, null, List.of("06"));
         comings.issue(given);
         comings.issue(given);
         ArgumentCaptor<Outing> written = ArgumentCaptor.forClass(Outing.class);
@@ -361,7 +360,6 @@ class OutAndBackTest {
         verify(complaints).take(any(), said.capture());
         assertThat(said.getValue().complaint()).isEqualTo("runs-dry");
         assertThat(said.getValue().outingId()).isEqualTo(outing.id());
-        assertThat(said.getValue().device()).isEqualTo("phone");
         assertThat(outing.use().complaint())
                 .as("chosen only: on record in its own words")
                 .isEqualTo("Chain runs dry");

@@ -16,8 +16,8 @@ class PresenceTest {
     private final Clock clock = mock(Clock.class);
     private final Presence presence = new Presence(clock);
     private final UUID visit = UUID.randomUUID();
-    private final Presence.Seat bench = new Presence.Seat(UUID.randomUUID(), "bench");
-    private final Presence.Seat tablet = new Presence.Seat(UUID.randomUUID(), "tablet");
+    private final Presence.Seat bench = new Presence.Seat(UUID.randomUUID(), UUID.randomUUID());
+    private final Presence.Seat tablet = new Presence.Seat(UUID.randomUUID(), UUID.randomUUID());
 
     @Test
     void somebodyWhoLeftFades() {

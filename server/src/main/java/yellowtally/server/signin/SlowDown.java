@@ -1,0 +1,76 @@
+package yellowtally.server.signin;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import yellowtally.server.support.Refusal;
+
+/**
+ * Makes whoever guesses wait: after some wrong tries each further one costs twice as long, up to a minute. Kept in memory; what was
+ * guessed last is remembered, so that it cannot grow.
+ */
+@Component
+class SlowDown {
+
+    private static final int MOST = 2_000;
+    private static final Duration LONGEST = Duration.ofMinutes(1);
+    private static final Duration FORGETS_AFTER = Duration.ofMinutes(15);
+
+    private final Clock clock;
+    private final Map<String, Tries> byWhom = new LinkedHashMap<>();
+
+    SlowDown(Clock clock) {
+        this.clock = clock;
+    }
+
+    /** Wrong tries of one kind, and how many of them are free. */
+    record Of(String whom, int free) {}
+
+    private record Tries(int wrong, Instant last, Instant until) {}
+
+    /** Refuses a try that comes too soon, be it right or wrong: whoever waits learns nothing. */
+    synchronized void refuseIfTooSoon(Of... kinds) {
+        Instant now = clock.instant();
+        for (Of kind : kinds) {
+            Tries before = byWhom.get(kind.whom());
+            if (before != null && now.isBefore(before.until())) {
+                throw Refusal.tooOften(
+                        "sign.slow",
+                        Duration.between(now, before.until()).plusMillis(999).toSeconds());
+            }
+        }
+    }
+
+    /** Counts a wrong try; answers how many there were in a row. */
+    synchronized int wrong(Of kind) {
+        Instant now = clock.instant();
+        Tries before = byWhom.remove(kind.whom());
+        int wrong = before == null || before.last().plus(FORGETS_AFTER).isBefore(now) ? 1 : before.wrong() + 1;
+        byWhom.put(kind.whom(), new Tries(wrong, now, now.plus(pause(wrong - kind.free()))));
+        if (byWhom.size() > MOST) {
+            byWhom.remove(byWhom.keySet().iterator().next());
+        }
+        return wrong;
+    }
+
+    /** It was right: what was wrong before is forgotten. */
+    synchronized void right(Of kind) {
+        byWhom.remove(kind.whom());
+    }
+
+    /** How many are remembered. */
+    synchronized int remembered() {
+        return byWhom.size();
+    }
+
+    private static Duration pause(int beyond) {
+        if (beyond < 0) {
+            return Duration.ZERO;
+        }
+        Duration twiceAsLong = Duration.ofSeconds(1L << Math.min(beyond, 10));
+        return twiceAsLong.compareTo(LONGEST) < 0 ? twiceAsLong : LONGEST;
+    }
+}

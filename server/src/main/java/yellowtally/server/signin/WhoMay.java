@@ -1,0 +1,256 @@
+package yellowtally.server.signin;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.server.PathContainer;
+import org.springframework.security.authorization.AuthorizationDecision;
+import org.springframework.security.authorization.AuthorizationManager;
+import org.springframework.security.authorization.AuthorizationResult;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.web.access.intercept.RequestAuthorizationContext;
+import org.springframework.stereotype.Component;
+import org.springframework.web.util.pattern.PathPattern;
+import org.springframework.web.util.pattern.PathPatternParser;
+import yellowtally.server.people.Person.Role;
+
+/**
+ * The rule of every address, in one place: who may ask for it at least. An address that stands in no line is there for nobody.
+ *
+ * <p>NOBODY may be asked for without signing in, ONE_TIME also with a password that has to be changed first. What hangs on the
+ * records as well, such as the rank that striking out takes, the rooms ask in addition.
+ */
+@Component
+public class WhoMay implements AuthorizationManager<RequestAuthorizationContext> {
+
+    private static final String RULES = """
+            NOBODY   GET  /api/sign-in
+            NOBODY   POST /api/sign-in
+            NOBODY   POST /api/sign-in/pin
+            NOBODY   POST /api/sign-out
+            NOBODY   POST /api/set-up
+            ONE_TIME POST /api/account/password
+
+            READER   POST /api/account/pin
+            READER   GET  /api/people
+            READER   GET  /api/crews
+            READER   GET  /api/house
+            READER   GET  /api/state
+            READER   GET  /api/writes/{id}
+            READER   GET  /api/openapi
+            READER   GET  /api/board
+            READER   GET  /api/saws
+            READER   GET  /api/saws/{tag}
+            READER   GET  /api/saws/{tag}/complaints
+            READER   GET  /api/saws/{tag}/faults
+            READER   GET  /api/saws/{tag}/oiling
+            READER   GET  /api/saws/{tag}/schedule
+            READER   GET  /api/saws/{tag}/sharpening
+            READER   GET  /api/saws/{tag}/takeable/{step}
+            READER   GET  /api/saws/{tag}/tension
+            READER   POST /api/saws/{tag}/tension/preview
+            READER   GET  /api/saws/{tag}/wear
+            READER   GET  /api/parts
+            READER   GET  /api/parts/{tag}
+            READER   GET  /api/out-of-use
+            READER   POST /api/fit-check
+            READER   GET  /api/visits/{visitId}
+            READER   GET  /api/faults
+            READER   GET  /api/faults/{id}
+            READER   GET  /api/oiling/grade
+            READER   GET  /api/insights
+            READER   GET  /api/caliper
+            READER   GET  /api/caliper/stream
+            READER   GET  /api/outings/open
+            READER   GET  /api/outings/{outingId}
+            READER   GET  /api/stores
+            READER   GET  /api/stores/costs
+            READER   GET  /api/stores/items/{itemId}/moves
+            READER   GET  /api/fuel/cans
+            READER   GET  /api/fuel/mix
+            READER   GET  /api/log
+            READER   GET  /api/settings
+            READER   GET  /api/seal
+            READER   POST /api/seal/check
+            READER   GET  /api/seal/papers/{code}
+            READER   GET  /api/backups
+
+            OPERATOR POST /api/outings/issue
+            OPERATOR POST /api/outings/return
+            OPERATOR POST /api/outings/{outingId}/correction
+            OPERATOR POST /api/outings/{outingId}/correction/preview
+            OPERATOR GET  /api/outings/{outingId}/strike
+            OPERATOR POST /api/outings/{outingId}/strike
+            OPERATOR POST /api/saws/{tag}/refuels
+            OPERATOR POST /api/saws/{tag}/refuels/undo
+            OPERATOR POST /api/fuel/cans
+            OPERATOR POST /api/fuel/cans/{canId}/empty
+            OPERATOR POST /api/saws/{tag}/records
+            OPERATOR POST /api/saws/{tag}/records/preview
+            OPERATOR GET  /api/records/{recordId}/strike
+            OPERATOR POST /api/records/{recordId}/strike
+            OPERATOR POST /api/saws/{tag}/tension-checks
+            OPERATOR POST /api/saws/{tag}/fittings
+            OPERATOR POST /api/saws/{tag}/holds
+            OPERATOR POST /api/saws/{tag}/visits
+            OPERATOR POST /api/visits/{visitId}/steps
+            OPERATOR POST /api/visits/{visitId}/skip
+            OPERATOR POST /api/visits/{visitId}/undo
+            OPERATOR POST /api/visits/{visitId}/end
+            OPERATOR POST /api/visits/{visitId}/move
+            OPERATOR POST /api/visits/{visitId}/move/preview
+            OPERATOR GET  /api/visits/{visitId}/strike
+            OPERATOR POST /api/visits/{visitId}/strike
+            OPERATOR POST /api/saws/{tag}/sharpening
+            OPERATOR POST /api/sharpenings/{sharpeningId}/cutters
+            OPERATOR POST /api/sharpenings/{sharpeningId}/deal
+            OPERATOR POST /api/sharpenings/{sharpeningId}/filed
+            OPERATOR POST /api/sharpenings/{sharpeningId}/finish
+            OPERATOR POST /api/sharpenings/{sharpeningId}/leave
+            OPERATOR POST /api/caliper/readings
+            OPERATOR POST /api/caliper/start
+            OPERATOR POST /api/caliper/stop
+            OPERATOR POST /api/saws/{tag}/faults
+            OPERATOR POST /api/faults/{id}/answers
+            OPERATOR POST /api/faults/{id}/back
+            OPERATOR POST /api/faults/{id}/cause
+            OFFICER  POST /api/faults/{id}/close
+            OPERATOR POST /api/faults/{id}/doubt
+            OPERATOR POST /api/faults/{id}/look
+            OPERATOR POST /api/faults/{id}/sort
+            OPERATOR POST /api/faults/{id}/stand
+            OPERATOR POST /api/faults/{id}/still-there
+
+            OFFICER  POST /api/faults/{id}/drop
+            OFFICER  POST /api/faults/{id}/end
+            OFFICER  POST /api/faults/{id}/mechanic
+            OFFICER  POST /api/saws/{tag}/release
+            OFFICER  POST /api/saws
+            OFFICER  PUT  /api/saws/{tag}
+            OFFICER  POST /api/saws/{tag}/tag
+            OFFICER  POST /api/saws/{tag}/retirement
+            OFFICER  POST /api/saws/{tag}/retirement/undo
+            OFFICER  POST /api/parts
+            OFFICER  POST /api/parts/{tag}/figures
+            OFFICER  POST /api/parts/{tag}/price
+            OFFICER  POST /api/parts/{tag}/retire
+            OFFICER  POST /api/parts/{tag}/retire/undo
+            OFFICER  POST /api/stores/items
+            OFFICER  POST /api/stores/items/{itemId}/counted
+            OFFICER  POST /api/stores/items/{itemId}/orders
+            OFFICER  POST /api/stores/items/{itemId}/received
+            OFFICER  POST /api/stores/orders/{orderId}/called-off
+            OFFICER  POST /api/settings/changes
+            OFFICER  POST /api/calibrations
+            OFFICER  POST /api/backups
+            OFFICER  PUT  /api/practice/clock
+            OFFICER  POST /api/people
+            OFFICER  PUT  /api/people/{id}
+            OFFICER  POST /api/people/{id}/access
+            OFFICER  POST /api/people/{id}/leave
+            OFFICER  POST /api/people/{id}/back
+            OFFICER  GET  /api/people/access
+            OFFICER  GET  /api/people/changes
+            OFFICER  POST /api/crews
+            OFFICER  PUT  /api/crews/{id}
+            OFFICER  POST /api/crews/{id}/leave
+            OFFICER  POST /api/crews/{id}/back
+            OFFICER  PUT  /api/fleet
+            OFFICER  GET  /api/devices
+            OFFICER  PUT  /api/devices/{id}
+            OFFICER  POST /api/devices/{id}/forget
+            """;
+
+    /** Who may at least; in this order each may what those before it may. */
+    public enum Rank {
+        NOBODY,
+        ONE_TIME,
+        READER,
+        OPERATOR,
+        OFFICER
+    }
+
+    /** One line. */
+    public record Rule(Rank least, String method, String path) {
+
+        /** As it is named in the description of the interface. */
+        String named() {
+            return method + " " + path;
+        }
+    }
+
+    private record Line(Rule rule, PathPattern pattern) {}
+
+    private final List<Line> lines = rules().map(
+                    rule -> new Line(rule, PathPatternParser.defaultInstance.parse(rule.path())))
+            .toList();
+
+    /** All lines. */
+    public static Stream<Rule> rules() {
+        return RULES.lines().map(String::strip).filter(line -> !line.isEmpty()).map(line -> {
+            String[] told = line.split(" +", -1);
+            return new Rule(Rank.valueOf(told[0]), told[1], told[2]);
+        });
+    }
+
+    /** What somebody of a role is refused, as the description of the interface names it. */
+    static List<String> refusedTo(Role role) {
+        return rules().filter(rule -> rule.least().compareTo(rank(role)) > 0)
+                .map(Rule::named)
+                .toList();
+    }
+
+    private static Rank rank(Role role) {
+        return Rank.valueOf(role.name());
+    }
+
+    @Override
+    public AuthorizationResult authorize(
+            Supplier<? extends @Nullable Authentication> who, RequestAuthorizationContext context) {
+        HttpServletRequest request = context.getRequest();
+        if (!request.getRequestURI().startsWith("/api/")) {
+            return new AuthorizationDecision(true);
+        }
+        Optional<Rank> least = least(request);
+        return new AuthorizationDecision(least.isPresent() && least.get().compareTo(rank(who.get())) <= 0);
+    }
+
+    /** Who may at least; absent where there is no such address. */
+    Optional<Rank> least(HttpServletRequest request) {
+        return at(request)
+                .filter(line -> line.rule().method().equals(method(request)))
+                .map(line -> line.rule().least())
+                .findFirst();
+    }
+
+    /** Whether the address takes something, be it not this. */
+    boolean isThere(HttpServletRequest request) {
+        return at(request).findAny().isPresent();
+    }
+
+    private Stream<Line> at(HttpServletRequest request) {
+        PathContainer path = PathContainer.parsePath(request.getRequestURI());
+        return lines.stream().filter(line -> line.pattern().matches(path));
+    }
+
+    private static String method(HttpServletRequest request) {
+        String method = request.getMethod().toUpperCase(Locale.ROOT);
+        return method.equals("HEAD") ? "GET" : method;
+    }
+
+    /** What somebody has come in as. */
+    static Rank rank(@Nullable Authentication known) {
+        return known == null
+                ? Rank.NOBODY
+                : known.getAuthorities().stream()
+                        .map(authority -> String.valueOf(authority.getAuthority()))
+                        .filter(authority -> authority.startsWith("ROLE_") && !authority.equals("ROLE_ANONYMOUS"))
+                        .map(authority -> Rank.valueOf(authority.substring("ROLE_".length())))
+                        .findFirst()
+                        .orElse(Rank.NOBODY);
+    }
+}
