@@ -5,6 +5,7 @@ import { HouseReady } from './shell/HouseReady';
 import { fetched } from './shell/fetched';
 import { OtherScreensStay } from './shell/ScreenFailed';
 import { Shell } from './shell/Shell';
+import { SignedIn } from './shell/SignedIn';
 import { words } from './words/en';
 
 const SawsScreen = fetched(() => import('./screens/saws/SawsScreen'));
@@ -26,41 +27,47 @@ const NewFault = fetched(() => import('./screens/faults/NewFault'));
 const FaultScreen = fetched(() => import('./screens/faults/FaultScreen'));
 const OilingScreen = fetched(() => import('./screens/oiling/OilingScreen'));
 const HandbookScreen = fetched(() => import('./screens/handbook/HandbookScreen'));
+const PeopleScreen = fetched(() => import('./screens/people/PeopleScreen'));
+const AccountScreen = fetched(() => import('./screens/account/AccountScreen'));
 const SettingsScreen = fetched(() => import('./screens/settings/SettingsScreen'));
 
 /** Which address shows which screen. */
 export function App() {
   return (
-    <Shell>
-      <OtherScreensStay>
-        <HouseReady>
-          <Routes>
-            <Route path="/" element={<BoardScreen />} />
-            <Route path="/saws" element={<SawsScreen />} />
-            <Route path="/saws/new" element={<NewSawScreen />} />
-            <Route path="/saws/:tag" element={<SawScreen />} />
-            <Route path="/saws/:tag/edit" element={<EditSawScreen />} />
-            <Route path="/saws/:tag/tension" element={<TensionScreen />} />
-            <Route path="/saws/:tag/record" element={<QuickRecord />} />
-            <Route path="/saws/:tag/sharpen" element={<SharpenScreen />} />
-            <Route path="/parts/:tag" element={<PartScreen />} />
-            <Route path="/saws/:tag/oiling" element={<OilingScreen />} />
-            <Route path="/faults" element={<FaultsScreen />} />
-            <Route path="/faults/new" element={<NewFault />} />
-            <Route path="/faults/:id" element={<FaultScreen />} />
-            <Route path="/stores" element={<StoresScreen />} />
-            <Route path="/bench" element={<BenchScreen />} />
-            <Route path="/bench/:visitId" element={<VisitScreen />} />
-            <Route path="/crews" element={<CrewsScreen />} />
-            <Route path="/log" element={<LogScreen />} />
-            <Route path="/records" element={<RecordsScreen />} />
-            <Route path="/handbook" element={<HandbookScreen />} />
-            <Route path="/handbook/:section" element={<HandbookScreen />} />
-            <Route path="/settings" element={<SettingsScreen />} />
-            <Route path="*" element={<Quiet>{words.noScreen}</Quiet>} />
-          </Routes>
-        </HouseReady>
-      </OtherScreensStay>
-    </Shell>
+    <SignedIn>
+      <Shell>
+        <OtherScreensStay>
+          <HouseReady>
+            <Routes>
+              <Route path="/" element={<BoardScreen />} />
+              <Route path="/saws" element={<SawsScreen />} />
+              <Route path="/saws/new" element={<NewSawScreen />} />
+              <Route path="/saws/:tag" element={<SawScreen />} />
+              <Route path="/saws/:tag/edit" element={<EditSawScreen />} />
+              <Route path="/saws/:tag/tension" element={<TensionScreen />} />
+              <Route path="/saws/:tag/record" element={<QuickRecord />} />
+              <Route path="/saws/:tag/sharpen" element={<SharpenScreen />} />
+              <Route path="/parts/:tag" element={<PartScreen />} />
+              <Route path="/saws/:tag/oiling" element={<OilingScreen />} />
+              <Route path="/faults" element={<FaultsScreen />} />
+              <Route path="/faults/new" element={<NewFault />} />
+              <Route path="/faults/:id" element={<FaultScreen />} />
+              <Route path="/stores" element={<StoresScreen />} />
+              <Route path="/bench" element={<BenchScreen />} />
+              <Route path="/bench/:visitId" element={<VisitScreen />} />
+              <Route path="/crews" element={<CrewsScreen />} />
+              <Route path="/log" element={<LogScreen />} />
+              <Route path="/records" element={<RecordsScreen />} />
+              <Route path="/handbook" element={<HandbookScreen />} />
+              <Route path="/handbook/:section" element={<HandbookScreen />} />
+              <Route path="/settings" element={<SettingsScreen />} />
+              <Route path="/people" element={<PeopleScreen />} />
+              <Route path="/account" element={<AccountScreen />} />
+              <Route path="*" element={<Quiet>{words.noScreen}</Quiet>} />
+            </Routes>
+          </HouseReady>
+        </OtherScreensStay>
+      </Shell>
+    </SignedIn>
   );
 }

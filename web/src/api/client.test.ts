@@ -79,13 +79,6 @@ describe('a write', () => {
     expect(bodies.map((b) => b.id)).toEqual(['one', 'two']);
   });
 
-  it('keeps the id of who writes it as well', async () => {
-    const bodies = server(NO_ANSWER);
-    await write('f', { by: { id: 'one', personId: 'ida' }, tanks: 1 });
-    await write('f', { by: { id: 'two', personId: 'ida' }, tanks: 1 });
-    expect(bodies.map((b) => b.by?.id)).toEqual(['one', 'one']);
-  });
-
   it('that failed after it was stored is asked about, and brings its answer', async () => {
     stored = STORED(true);
     const bodies = server(FAILED, DONE);

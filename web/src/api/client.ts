@@ -42,6 +42,28 @@ interface Refused {
   current?: unknown;
 }
 
+/** The cookie whose value is shown with each write, by which the server knows a page of its own. */
+let markCookie = '';
+
+/** How things stand with signing in, as the server last told it: from now on writes show its mark. */
+export function signedIn(state: Schemas['SignInView']): Schemas['SignInView'] {
+  markCookie = state.mark;
+  return state;
+}
+
+function mark(): string {
+  const own = document.cookie.split('; ').find((one) => one.startsWith(`${markCookie}=`));
+  return markCookie === '' || own === undefined ? '' : own.slice(markCookie.length + 1);
+}
+
+const listeners = new Set<() => void>();
+
+/** Says when the server no longer knows who is here: a session has ended. */
+export function onSignedOut(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
 const wire = createClient<Record<string, Record<Method, Wire>>>({
   baseUrl: window.location.origin,
   // Asked for at each call, so that a test may stand in for it.
@@ -79,6 +101,7 @@ async function askOnce(method: Method, path: string, { params, body, signal }: G
     came = await wire.request(method, path, {
       params,
       ...(body === undefined ? {} : { body }),
+      ...(method === 'get' ? {} : { headers: { 'X-Mark': mark() } }),
       ...(signal ? { signal } : {}),
     });
   } catch (e) {
@@ -90,6 +113,7 @@ async function askOnce(method: Method, path: string, { params, body, signal }: G
   // What stands between may refuse in words of its own.
   const said = came.error as Refused | string | undefined;
   const problem: Refused = typeof said === 'object' ? said : {};
+  if (response.status === 401 && !path.startsWith('/api/sign-in')) listeners.forEach((told) => told());
   throw new Problem(
     response.status,
     problem.detail ?? `The server answered ${response.status}.`,
@@ -115,8 +139,8 @@ const contentOf = (body: unknown) =>
 
 /** The id of a write. */
 const idOf = (body: unknown) => {
-  const { id, by } = body as { id?: string; by?: { id?: string } };
-  return id ?? by?.id;
+  const { id } = body as { id?: string };
+  return id;
 };
 
 /** No answer, or one that does not know whether it was stored. */
@@ -170,15 +194,4 @@ export async function send<P extends Written<M>, M extends 'post' | 'put' = 'pos
 /** Made here and not by the server, so that a write sent twice is stored once. The browser's own is there only under https. */
 export function newId(): string {
   return uuid();
-}
-
-/** Which device a record came from: a short name that stays with this browser. */
-export function device(): string {
-  const key = 'yellow-tally.device';
-  let name = localStorage.getItem(key);
-  if (!name) {
-    name = `browser ${newId().slice(0, 4)}`;
-    localStorage.setItem(key, name);
-  }
-  return name;
 }

@@ -8,7 +8,7 @@ import {
 import type { InfiniteData, UseQueryOptions } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import type { Answer, Asked, Body, Params, Schemas, Written } from './client';
-import { device, get, send } from './client';
+import { get, send, signedIn } from './client';
 import { soonIfAway } from './away';
 import type { Problem } from './problem';
 
@@ -77,6 +77,9 @@ export function useWrite<P extends Written<M>, M extends 'post' | 'put' = 'post'
 
 const AWAY_MS = 60_000;
 
+/** The key of what {@link useSignIn} knows. */
+export const SIGN_IN = ['/api/sign-in', {}];
+
 /** How the fleet writes; every screen waits for it once. */
 export const useHouse = () =>
   useAsked('/api/house', {}, { staleTime: 60_000, refetchInterval: soonIfAway(AWAY_MS) });
@@ -100,6 +103,17 @@ export const useOutingEntry = (outingId: string) =>
 export const useVisitStrikeEffect = (visitId: string) =>
   useAsked('/api/visits/{visitId}/strike', { path: { visitId } }, { staleTime: 0 });
 export const useTensionPage = (tag: string) => useAsked('/api/saws/{tag}/tension', { path: { tag } });
+/** Who is signed in here; asked for again when a session has ended, and now and then for what others changed. */
+export const useSignIn = () =>
+  useQuery<Schemas['SignInView'], Problem>({
+    queryKey: SIGN_IN,
+    queryFn: async ({ signal }) => signedIn(await get('/api/sign-in', {}, signal)),
+    staleTime: 60_000,
+    refetchInterval: soonIfAway(AWAY_MS),
+  });
+export const useAccess = () => useAsked('/api/people/access', {});
+export const usePeopleChanges = () => useAsked('/api/people/changes', {});
+export const useDevices = () => useAsked('/api/devices', {});
 export const usePeople = () => useAsked('/api/people', {}, { staleTime: 300_000 });
 export const useCrews = () => useAsked('/api/crews', {}, { staleTime: 300_000 });
 export const useParts = () => useAsked('/api/parts', {});
@@ -138,13 +152,12 @@ export const useSchedule = (tag: string, enabled = true) =>
   useAsked('/api/saws/{tag}/schedule', { path: { tag } }, { enabled });
 
 /** A visit, asked for again and again: somebody else may be at it on another device. */
-export const useVisit = (visitId: string, personId: string | undefined) =>
+export const useVisit = (visitId: string) =>
   useAsked(
     '/api/visits/{visitId}',
-    { path: { visitId }, query: personId ? { person: personId, device: device() } : {} },
+    { path: { visitId } },
     {
       refetchInterval: (query) => (query.state.data?.ended || query.state.data?.struck ? false : 15_000),
-      enabled: personId !== undefined,
     },
   );
 

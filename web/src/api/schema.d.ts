@@ -1880,7 +1880,7 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        Access: {
+        AccessView: {
             oneTime: boolean;
             /** Format: uuid */
             personId: string;
@@ -2007,6 +2007,11 @@ export interface components {
             id: string;
             /** Format: uuid */
             visitId?: string;
+        };
+        Beginning: {
+            currencies: string[];
+            officers: string[];
+            zone: string;
         };
         Bench: {
             day: components["schemas"]["BenchDay"];
@@ -2837,6 +2842,8 @@ export interface components {
             tag: string;
         };
         Here: {
+            /** Format: int64 */
+            asksAgainAfterMs: number;
             /** Format: uuid */
             id: string;
             name: string;
@@ -4184,15 +4191,17 @@ export interface components {
             rightMm: number;
             verdict: components["schemas"]["BalanceVerdict"];
         };
+        /** @enum {string} */
+        SignInStage: "SET_UP" | "SET_UP_ELSEWHERE" | "SIGN_IN" | "SIGNED_IN";
         SignInView: {
+            beginning?: components["schemas"]["Beginning"];
             demo: components["schemas"]["DemoAccount"][];
             device?: components["schemas"]["Here"];
             fleet?: string;
             mark: string;
             me?: components["schemas"]["Me"];
-            officers: string[];
             pins: components["schemas"]["Named"][];
-            stage: components["schemas"]["Stage"];
+            stage: components["schemas"]["SignInStage"];
         };
         /** @enum {string} */
         Signal: "OIL_USE_LOW" | "OIL_USE_HIGH" | "LONG_SINCE_CLEAN" | "RAIN_OUTINGS" | "GROUND_STRUCK" | "CHAIN_GROWN" | "TAKES_UP_FAST" | "NEW_CHAIN" | "LOOSE_WHEN_READ" | "TIGHT_WHEN_READ" | "LEFT_CUTTERS_LONGER" | "RIGHT_CUTTERS_LONGER" | "CUTTERS_UNEVEN" | "SHARPEN_OVERDUE" | "GAUGES_OVERDUE" | "FRESH_SPROCKET" | "SPROCKET_WORN" | "GROOVE_WORN" | "RAILS_OVERDUE" | "FLIP_OVERDUE" | "NOSE_UNGREASED" | "BEARING_OVERDUE" | "FILTER_OVERDUE" | "PLUG_OVERDUE" | "ARRESTOR_OVERDUE" | "STARTER_OVERDUE" | "TANKS_OVERDUE" | "FUEL_OLD";
@@ -4242,7 +4251,7 @@ export interface components {
             timeout?: number;
         };
         /** @enum {string} */
-        Stage: "SET_UP" | "SET_UP_ELSEWHERE" | "SIGN_IN" | "SIGNED_IN";
+        Stage: "CLOSED" | "COVER_OFF" | "BAR_OFF" | "DRUM_OFF" | "TOP_COVER_OFF" | "SCREEN_OUT" | "STARTER_OFF" | "TANKS_DRAINED" | "RUNNING";
         StandIn: {
             after: boolean;
             /** Format: int32 */
@@ -6138,7 +6147,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Access"][];
+                    "*/*": components["schemas"]["AccessView"][];
                 };
             };
         };

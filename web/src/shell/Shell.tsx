@@ -13,8 +13,8 @@ import { KeyList } from './KeyList';
 import { typing } from './keys';
 import { atWork, useUnsaved } from './leaving';
 import { Notices } from './Notices';
-import { usePerson } from './person';
 import { TagSearch } from './TagSearch';
+import { WhoIsHere } from './WhoIsHere';
 
 const SCREENS = [
   { to: '/', command: 'board' },
@@ -133,7 +133,7 @@ export function Shell({ children }: { children: ReactNode }) {
             </Box>
           ))}
         </Box>
-        <PersonChoice />
+        <WhoIsHere />
         <Box sx={{ display: { xs: 'none', sm: 'block' } }}>
           <SchemeSwitch />
         </Box>
@@ -199,44 +199,6 @@ function Label({ command, short }: { command: Screen['command']; short: string |
         {short}
       </Box>
     </>
-  );
-}
-
-function PersonChoice() {
-  const { people, person, choose } = usePerson();
-  return (
-    <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 14 }}>
-      <Box
-        component="span"
-        sx={(t) => ({ color: t.vars.palette.house.mutedOnBeam, display: { xs: 'none', xl: 'inline' } })}
-      >
-        Recorded by
-      </Box>
-      <Box
-        component="select"
-        aria-label="Recorded by"
-        value={person?.id ?? ''}
-        onChange={(e: React.ChangeEvent<HTMLSelectElement>) => choose(e.target.value)}
-        sx={(t) => ({
-          font: 'inherit',
-          fontSize: 15,
-          minHeight: { xs: 44, sm: 34 },
-          maxWidth: 124,
-          textOverflow: 'ellipsis',
-          color: 'inherit',
-          background: t.vars.palette.house.beam,
-          border: `1px solid ${t.vars.palette.house.steel}`,
-          borderRadius: '5px',
-          px: 0.75,
-        })}
-      >
-        {people.map((p) => (
-          <option key={p.id} value={p.id}>
-            {p.name}
-          </option>
-        ))}
-      </Box>
-    </Box>
   );
 }
 

@@ -1,23 +1,16 @@
-import { useSyncExternalStore } from 'react';
-import { usePeople } from '../api/queries';
+import type { Schemas } from '../api/client';
+import type { paths } from '../api/schema';
+import { useSignIn } from '../api/queries';
 
-const KEY = 'yellow-tally.person';
-const listeners = new Set<() => void>();
+type Verb = 'POST' | 'PUT';
 
-function subscribe(listener: () => void): () => void {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
+/** Who is signed in; nobody only while the sign-in is shown. */
+export function usePerson(): Schemas['Me'] | undefined {
+  return useSignIn().data?.me;
 }
 
-/** Who works at this browser: chosen once, named by every record until sign-in exists. */
-export function usePerson() {
-  const { data: people } = usePeople();
-  const chosen = useSyncExternalStore(subscribe, () => localStorage.getItem(KEY));
-  const known =
-    people?.find((p) => p.id === chosen) ?? people?.find((p) => p.role === 'OFFICER') ?? people?.[0];
-  const choose = (id: string) => {
-    localStorage.setItem(KEY, id);
-    listeners.forEach((l) => l());
-  };
-  return { people: people ?? [], person: known, choose };
+/** Whether who is signed in may write to an address: the server says which are not for the role. */
+export function useMay(path: keyof paths, verb: Verb = 'POST'): boolean {
+  const me = usePerson();
+  return me !== undefined && !me.refused.includes(`${verb} ${path}`);
 }

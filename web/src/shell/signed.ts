@@ -3,23 +3,21 @@ import type { Answer, Body, Params, Written } from '../api/client';
 import { newId } from '../api/client';
 import type { Problem } from '../api/problem';
 import { useWrite } from '../api/queries';
-import { usePerson } from './person';
 
-/** A body without what every write has: an id of its own, and who writes it. */
-export type Said<P, M> = Omit<Body<P, M>, 'id' | 'personId'> & { id?: string };
+/** A body without what every write has: an id of its own. */
+export type Said<P, M> = Omit<Body<P, M>, 'id'> & { id?: string };
 
-/** A write in the name of who works here, one at a time. Each try has an id of its own; what was not answered keeps its first. */
+/** A write of who is signed in, one at a time. Each try has an id of its own; what was not answered keeps its first. */
 export function useSigned<P extends Written<M>, M extends 'post' | 'put' = 'post'>(
   path: P,
   params: Params<P, M>,
   method?: M,
 ) {
-  const { person } = usePerson();
   const { mutate, isPending, error, data, reset } = useWrite<P, M>(path, params, method);
-  const ready = person !== undefined && !isPending;
+  const ready = !isPending;
   const send = (said: Said<P, M>, then: MutateOptions<Answer<P, M>, Problem, Body<P, M>> = {}) => {
     if (!ready) return;
-    mutate({ id: newId(), personId: person.id, ...said } as unknown as Body<P, M>, then);
+    mutate({ id: newId(), ...said } as unknown as Body<P, M>, then);
   };
   return { send, ready, error, data, reset };
 }

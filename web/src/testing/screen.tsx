@@ -7,12 +7,28 @@ import { MemoryRouter, useLocation } from 'react-router';
 import { afterEach, vi } from 'vitest';
 import type { Schemas } from '../api/client';
 import type { FieldProblem } from '../api/problem';
+import { SIGN_IN } from '../api/queries';
 import { theme } from '../theme';
 
-export const IDA: Schemas['PersonView'] = {
+export const IDA: Schemas['Me'] = {
   id: 'a0000000-0000-4000-8000-000000000001',
   name: 'Ida Marsh',
   role: 'OFFICER',
+  signInName: 'marsh',
+  oneTime: false,
+  pin: true,
+  refused: [],
+};
+
+/** An officer at the bench. */
+export const SIGNED_IN: Schemas['SignInView'] = {
+  stage: 'SIGNED_IN',
+  mark: 'mark',
+  fleet: 'Fellside Light Railway',
+  me: IDA,
+  device: { id: 'd', name: 'Bench tablet', shared: false, asksAgainAfterMs: 900_000 },
+  pins: [],
+  demo: [],
 };
 
 /** A write as it went out. */
@@ -53,8 +69,16 @@ function response(status: number, body: unknown): Response {
  *
  * @param answers by path, the part before a question mark; a write is answered with nothing unless it stands here. A function is
  *   asked anew each time, and may answer with a promise
+ * @param state who is signed in at first
  */
-export function show(screen: ReactNode, { at = '/', answers = {} }: { at?: string; answers?: Answers } = {}) {
+export function show(
+  screen: ReactNode,
+  {
+    at = '/',
+    answers = {},
+    state = SIGNED_IN,
+  }: { at?: string; answers?: Answers; state?: Schemas['SignInView'] } = {},
+) {
   const sent: Sent[] = [];
   const asked: string[] = [];
   const server: Answers = { ...answers };
@@ -80,7 +104,8 @@ export function show(screen: ReactNode, { at = '/', answers = {} }: { at?: strin
   };
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   // Who works here is known from the start, so that a key is not pressed into nothing.
-  client.setQueryData(['/api/people', {}], [IDA]);
+  client.setQueryData(SIGN_IN, state);
+  client.setQueryDefaults(SIGN_IN, { staleTime: Infinity });
   const view = render(
     <QueryClientProvider client={client}>
       <ThemeProvider theme={theme}>

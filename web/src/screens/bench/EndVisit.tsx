@@ -29,7 +29,7 @@ export function EndVisit({
   /** Goes to a step of the visit. */
   onGo?: (step: Schemas['Step']) => void;
 }) {
-  const { person } = usePerson();
+  const me = usePerson();
   const [reason, setReason] = useState('');
   const end = useSigned('/api/visits/{visitId}/end', { path: { visitId: visit.id } });
   const release = useSigned('/api/saws/{tag}/release', { path: { tag: visit.tag } });
@@ -137,7 +137,7 @@ export function EndVisit({
               disabled={!end.ready}
               onClick={hang}
             >
-              Sign as {person?.name} and hang the plate back
+              Sign as {me?.name} and hang the plate back
               <Key of={COMMANDS.bench.keys.hang} />
             </Button>
           </Box>

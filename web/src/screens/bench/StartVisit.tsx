@@ -1,15 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useNavigate } from 'react-router';
-import { device } from '../../api/client';
 import { useSigned } from '../../shell/signed';
 
 /** Lays a saw on the bench and goes to its visit. */
 export function useStartVisit(tag: string) {
   const navigate = useNavigate();
   const write = useSigned('/api/saws/{tag}/visits', { path: { tag } });
-  const start = () =>
-    write.send({ device: device() }, { onSuccess: (visit) => void navigate(`/bench/${visit.id}`) });
+  const start = () => write.send({}, { onSuccess: (visit) => void navigate(`/bench/${visit.id}`) });
   return { start, error: write.error, ready: write.ready };
 }
 

@@ -3,7 +3,6 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { device } from '../../api/client';
 import { Caution } from '../../parts/Caution';
 import { Key } from '../../parts/Key';
 import { ProblemNote } from '../../parts/ProblemNote';
@@ -224,7 +223,7 @@ function Skip({ visit, step, onDone }: Pick<Props, 'visit' | 'step' | 'onDone'>)
     path: '/api/visits/{visitId}/skip',
     params: { path: { visitId: visit.id } },
     start: { reason: '' },
-    body: ({ reason }) => ({ device: device(), step: step.step, ...(reason.trim() ? { reason } : {}) }),
+    body: ({ reason }) => ({ step: step.step, ...(reason.trim() ? { reason } : {}) }),
     onDone,
   });
   const begin = () => (step.optional ? submit() : setOpen(true));

@@ -10,7 +10,6 @@ import { useVisit } from '../../api/queries';
 import { Key } from '../../parts/Key';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { usePerson } from '../../shell/person';
 import { figures } from '../../theme';
 import { words } from '../../words/en';
 import { barLength, momentOf, rounded } from '../../words/format';
@@ -26,8 +25,7 @@ import { CorrectVisit } from '../corrections/CorrectVisit';
 /** One saw on the bench, the whole visit: steps left, the step in the middle, findings right. */
 export default function VisitScreen() {
   const { visitId = '' } = useParams();
-  const { person } = usePerson();
-  const { data: visit, error } = useVisit(visitId, person?.id);
+  const { data: visit, error } = useVisit(visitId);
   if (!visit) {
     return error ? (
       <>

@@ -1,12 +1,11 @@
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { saidWords } from '../../words/bench';
-import { device, newId } from '../../api/client';
+import { newId } from '../../api/client';
 import type { Wrong } from '../../api/problem';
 import { usePreviewed, useTakeable, useWrite } from '../../api/queries';
 import { takesOf } from '../../parts/TakeFields';
 import { useKept } from '../../shell/kept';
-import { usePerson } from '../../shell/person';
 
 /** What is said of a step while it is typed. Its id is made with it, so that saving twice stores once. */
 export interface StepDraft {
@@ -88,7 +87,6 @@ export function useStepForm(
   more: (draft: StepDraft) => Partial<Schemas['NewRecord']>,
   onSaved: () => void,
 ) {
-  const { person } = usePerson();
   const { value: kept, setValue, forget } = useStepDraft(key);
   // A draft of an older release may lack what came later.
   const draft = { ...fresh(), ...kept };
@@ -103,15 +101,13 @@ export function useStepForm(
     answer?.wrong.find((w) => w.field === field && !w.code.endsWith('_MISSING'))?.sentence ??
     save.error?.at(field);
   const submit = () => {
-    if (!person || save.isPending) return;
+    if (save.isPending) return;
     setUnsaid(said === undefined);
     if (said === undefined) return;
     const takes = takesOf(draft.takes, shelf);
     save.mutate(
       {
         id: draft.id,
-        personId: person.id,
-        device: device(),
         step: step.step,
         input: inputOf(draft, step.kind),
         ...(draft.note.trim() ? { note: draft.note } : {}),

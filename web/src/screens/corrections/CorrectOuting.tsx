@@ -3,14 +3,13 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import type { Schemas } from '../../api/client';
-import { device, newId } from '../../api/client';
+import { newId } from '../../api/client';
 import { useCrews, useOutingEntry, useOutingStrikeEffect, usePreviewed } from '../../api/queries';
 import { Choice } from '../../parts/Choice';
 import { FormChoice, FormField, FormPick, FormSure, FormTick, FormTicks } from '../../parts/form/fields';
 import { useSignedForm } from '../../parts/form/useSignedForm';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
-import { usePerson } from '../../shell/person';
 import { words } from '../../words/en';
 import { daysBetween } from '../../words/format';
 import { EffectNote, useRefused } from './EffectNote';
@@ -74,7 +73,6 @@ function Never({ entry, onDone }: { entry: Schemas['OutingEntry']; onDone: () =>
 }
 
 function Correct({ entry, onDone }: { entry: Schemas['OutingEntry']; onDone: () => void }) {
-  const { person } = usePerson();
   const { data: crews } = useCrews();
   const [start] = useState(() => outingForm(entry));
   const [previewId] = useState(newId);
@@ -86,7 +84,7 @@ function Correct({ entry, onDone }: { entry: Schemas['OutingEntry']; onDone: () 
     at: () => OUTING_FIELDS,
     body: (typed) => {
       const outing = correctedOuting(typed, entry);
-      return outing && { device: device(), version: entry.version, reason: typed.reason, outing };
+      return outing && { version: entry.version, reason: typed.reason, outing };
     },
     onDone,
   });
@@ -97,13 +95,11 @@ function Correct({ entry, onDone }: { entry: Schemas['OutingEntry']; onDone: () 
     params,
     {
       id: previewId,
-      personId: person?.id ?? previewId,
-      device: device(),
       version: entry.version,
       reason: '-',
       outing: truth ?? { tag: entry.tag, crewId: entry.crewId, outAt: entry.outAt },
     },
-    truth !== undefined && person !== undefined,
+    truth !== undefined,
   );
   const refused = useRefused(preview.answer);
   const { control } = form;
@@ -121,7 +117,9 @@ function Correct({ entry, onDone }: { entry: Schemas['OutingEntry']; onDone: () 
           control={control}
           name="crewId"
           label="Crew"
-          options={(crews ?? []).map((crew) => ({ value: crew.id, label: crew.name }))}
+          options={(crews ?? [])
+            .filter((crew) => !crew.leftOn || crew.id === entry.crewId)
+            .map((crew) => ({ value: crew.id, label: crew.name }))}
         />
         <FormField control={control} name="outAt" label="Out" type="datetime-local" />
       </Box>

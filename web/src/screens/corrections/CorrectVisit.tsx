@@ -2,13 +2,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
-import { device, newId } from '../../api/client';
+import { newId } from '../../api/client';
 import { usePreviewed, useVisitStrikeEffect } from '../../api/queries';
 import { Choice } from '../../parts/Choice';
 import { FormField } from '../../parts/form/fields';
 import { useSignedForm } from '../../parts/form/useSignedForm';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { usePerson } from '../../shell/person';
 import { EffectNote, useRefused } from './EffectNote';
 import { Opened } from './Opened';
 import { StrikeForm } from './StrikeForm';
@@ -54,22 +53,21 @@ function Never({ visitId, onDone }: { visitId: string; onDone: () => void }) {
 
 /** Every step is told once more of the other saw, at the time at which it was done, and judged by that saw. */
 function Move({ visitId, onDone }: { visitId: string; onDone: () => void }) {
-  const { person } = usePerson();
   const [previewId] = useState(newId);
   const params = { path: { visitId } };
   const form = useSignedForm({
     path: '/api/visits/{visitId}/move',
     params,
     start: { tag: '', reason: '' },
-    body: ({ tag, reason }) => ({ device: device(), tag: tag.trim(), reason }),
+    body: ({ tag, reason }) => ({ tag: tag.trim(), reason }),
     onDone,
   });
   const tag = useWatch({ control: form.control, name: 'tag' }).trim();
-  const asked = tag !== '' && person !== undefined;
+  const asked = tag !== '';
   const preview = usePreviewed(
     '/api/visits/{visitId}/move/preview',
     params,
-    { id: previewId, personId: person?.id ?? previewId, device: device(), tag, reason: '-' },
+    { id: previewId, tag, reason: '-' },
     asked,
   );
   const refused = useRefused(preview.answer);

@@ -8,8 +8,8 @@ import { words } from '../../words/en';
 
 /** Whether who works here may not do it: it makes a saw more usable. */
 export function useRefused(effect: Schemas['Effect'] | undefined): boolean {
-  const { person } = usePerson();
-  return effect?.officer === true && person?.role !== 'OFFICER';
+  const me = usePerson();
+  return effect?.officer === true && me?.role !== 'OFFICER';
 }
 
 /** What a correction will do to the saws, before it is done. */

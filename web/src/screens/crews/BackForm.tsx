@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useRef } from 'react';
 import type { Schemas } from '../../api/client';
-import { device, newId } from '../../api/client';
+import { newId } from '../../api/client';
 import { useComplaints, useWrite } from '../../api/queries';
 import { Field, Pick } from '../../parts/Field';
 import { Panel } from '../../parts/Panel';
@@ -14,7 +14,6 @@ import { Tick } from '../../parts/Tick';
 import { Sure } from '../../parts/Sure';
 import { Ticks } from '../../parts/Ticks';
 import { useKept } from '../../shell/kept';
-import { usePerson } from '../../shell/person';
 import { words } from '../../words/en';
 import { tagsOn } from '../../words/tags';
 import { tagsIn } from './tags';
@@ -84,7 +83,6 @@ export function BackForm({
   first: boolean;
 }) {
   const field = useFocusOn(first);
-  const { person } = usePerson();
   const { value: draft, setValue, forget } = useKept<Draft>('back', fresh, (d) => d.text !== '');
   const back = useWrite('/api/outings/return', {});
   const form = useRef<HTMLFormElement>(null);
@@ -107,12 +105,10 @@ export function BackForm({
     board.rails.flatMap((r) => r.plates).find((p) => p.tag === tag)?.power ?? 'PETROL';
 
   const send = () => {
-    if (!person || tags.length === 0 || back.isPending) return;
+    if (tags.length === 0 || back.isPending) return;
     back.mutate(
       {
         id: draft.id,
-        personId: person.id,
-        device: device(),
         ...momentOfWhen(draft.when),
         saws: tags.map((tag) => backSaw(tag, rowOf(tag), draft)),
       },
@@ -192,7 +188,7 @@ export function BackForm({
           problemAt={(f) => back.error?.at(f)}
         />
         <ProblemNote sentences={back.error?.besides(['saws', 'at', 'reason', ...shown]) ?? []} />
-        <Button type="submit" variant="contained" disabled={tags.length === 0 || back.isPending || !person}>
+        <Button type="submit" variant="contained" disabled={tags.length === 0 || back.isPending}>
           {tags.length > 1 ? `Take ${tags.length} saws back` : `Take saw ${tags[0] ?? ''} back`}
         </Button>
       </Box>

@@ -33,7 +33,7 @@ export default function CrewsScreen() {
           }}
         >
           <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
-            <OutForm board={board.data} crews={crews.data} first={!comeBack} />
+            <OutForm board={board.data} crews={crews.data.filter((crew) => !crew.leftOn)} first={!comeBack} />
             <OutNow board={board.data} crews={crews.data} out={out.data} />
           </Box>
           <BackForm board={board.data} out={out.data} first={comeBack} />

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../api/client';
 import { useBoard } from '../../api/queries';
-import { IDA, Refused, show } from '../../testing/screen';
+import { Refused, show } from '../../testing/screen';
 import { Finder } from './Finder';
 import { Happened } from './Happened';
 import { Sort } from './Sort';
@@ -68,7 +68,6 @@ describe('the finder', () => {
       check: 'tank',
       answer: 'bad',
       expects: 1,
-      by: { personId: IDA.id },
     });
   });
 

@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { device, newId } from '../../api/client';
+import { newId } from '../../api/client';
 import { useComplaints } from '../../api/queries';
 import { Field } from '../../parts/Field';
 import { ProblemNote } from '../../parts/ProblemNote';
@@ -33,7 +33,7 @@ export default function NewFault() {
     body: ({ seen }) => {
       if (!chosen) return undefined;
       const said = seen.trim() ? { seen } : {};
-      return { id, device: device(), complaint: chosen.code, origin, ...said };
+      return { id, complaint: chosen.code, origin, ...said };
     },
     onDone: () => void navigate(`/faults/${id}`),
     onRefused: () => setId(newId()),

@@ -1,11 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Body, Params, Schemas, Written } from '../../api/client';
-import { device, newId, send } from '../../api/client';
+import { newId, send } from '../../api/client';
 import { Problem } from '../../api/problem';
-import { usePerson } from '../../shell/person';
 
-/** What is done about one fault: its address, and a body that says who. */
+/** What is done about one fault: its address, and what is said of it. */
 type Act = Extract<Written<'post'>, `/api/faults/{id}/${string}`>;
 
 /**
@@ -13,21 +12,19 @@ type Act = Extract<Written<'post'>, `/api/faults/{id}/${string}`>;
  * acted on already; but the next key counts from the moment in which the screen shows what came of the last.
  */
 export function useFaultAct(fault: Schemas['FaultPage']) {
-  const { person } = usePerson();
   const client = useQueryClient();
   const [problem, setProblem] = useState<Problem | undefined>();
   const [sending, setSending] = useState(false);
   const [actedOn, setActedOn] = useState<Schemas['FaultPage'] | undefined>();
   const pending = sending || actedOn === fault;
-  const act = async <P extends Act>(path: P, body: Omit<Body<P, 'post'>, 'by'>): Promise<boolean> => {
-    if (!person || pending) return false;
+  const act = async <P extends Act>(path: P, body: Omit<Body<P, 'post'>, 'id'>): Promise<boolean> => {
+    if (pending) return false;
     setSending(true);
     setActedOn(fault);
     const done = () => setActedOn((now) => (now === fault ? undefined : now));
     try {
-      const by: Schemas['By'] = { id: newId(), personId: person.id, device: device() };
       const params = { path: { id: fault.id } } as unknown as Params<P, 'post'>;
-      await send<P>(path, params, { ...body, by } as Body<P, 'post'>);
+      await send<P>(path, params, { ...body, id: newId() } as Body<P, 'post'>);
       setProblem(undefined);
       void client.invalidateQueries().finally(done);
       return true;

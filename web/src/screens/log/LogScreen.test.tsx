@@ -31,9 +31,10 @@ const page = (...entries: Schemas['LogEntry'][]): Schemas['LogPage'] => ({ entri
 
 describe('the log', () => {
   it('keeps every filter that is set, however quickly one follows the other', async () => {
-    const log = show(<LogScreen />, { at: '/log', answers: { '/api/log': page() } });
+    const log = show(<LogScreen />, { at: '/log', answers: { '/api/log': page(), '/api/people': [IDA] } });
     await log.user.type(screen.getByLabelText('Saw'), '13');
     await log.user.selectOptions(screen.getByLabelText('What'), 'Bench work');
+    await screen.findByRole('option', { name: IDA.name });
     await log.user.selectOptions(screen.getByLabelText('By'), IDA.name);
     expect(log.address()).toBe(`/log?saw=13&kinds=STEP&person=${IDA.id}`);
     expect(screen.getByLabelText('Saw')).toHaveProperty('value', '13');

@@ -4,11 +4,10 @@ import Button from '@mui/material/Button';
 import { useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import type { LogFilter } from '../../api/queries';
-import { useLog } from '../../api/queries';
+import { useLog, usePeople } from '../../api/queries';
 import { Field, Pick } from '../../parts/Field';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
-import { usePerson } from '../../shell/person';
 import { fleetDay } from '../../words/days';
 import { SealLine } from '../records/SealLine';
 import { LogLines } from './LogLines';
@@ -30,7 +29,7 @@ type What = Schemas['LogKind'] | 'STRUCK' | '';
 /** Every record of the fleet, latest first; the filters stand in the address, so that a view can be sent on. */
 export default function LogScreen() {
   const [search, setSearch] = useSearchParams();
-  const { people } = usePerson();
+  const { data: people = [] } = usePeople();
   const filter = filterOf(search);
   const log = useLog(filter);
   const set = (key: string, value: string) =>

@@ -5,12 +5,11 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { device, newId } from '../../api/client';
+import { newId } from '../../api/client';
 import { useOutWith, useSaw, useWrite } from '../../api/queries';
 import { Tick } from '../../parts/Tick';
 import { useWatch } from 'react-hook-form';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { usePerson } from '../../shell/person';
 import { CardFields } from './CardFields';
 import { differences } from './differences';
 import { FitAnswer, useFitCheck } from './FitAnswer';
@@ -64,16 +63,15 @@ interface SheetProps {
 
 function CardSheet({ base, onBase }: SheetProps) {
   const navigate = useNavigate();
-  const { person } = usePerson();
   const [card, setCard] = useState(() => cardForm(base.card));
   const [writeId, setWriteId] = useState(newId);
   const save = useWrite('/api/saws/{tag}', { path: { tag: base.tag } }, 'put');
   const stale =
     save.error?.status === 409 ? (save.error.current as Schemas['SawView'] | undefined) : undefined;
   const send = (version: number) => {
-    if (!person || save.isPending || Object.keys(notNumbers(card)).length > 0) return;
+    if (save.isPending || Object.keys(notNumbers(card)).length > 0) return;
     save.mutate(
-      { id: writeId, personId: person.id, device: device(), version, saw: cardInput(card, base.card) },
+      { id: writeId, version, saw: cardInput(card, base.card) },
       { onSuccess: () => void navigate(`/saws/${base.tag}`), onError: () => setWriteId(newId()) },
     );
   };
@@ -128,7 +126,6 @@ function CardSheet({ base, onBase }: SheetProps) {
 
 function SetSheet({ base, onBase }: SheetProps) {
   const navigate = useNavigate();
-  const { person } = usePerson();
   const [set, setSet] = useState(() => setForm(base));
   const [writeId, setWriteId] = useState(newId);
   const fit = useFitCheck(set, base.tag);
@@ -155,14 +152,11 @@ function SetSheet({ base, onBase }: SheetProps) {
       <ProblemNote sentences={problem && problem.problems.length === 0 ? [problem.message] : general} />
       <Button
         variant="outlined"
-        disabled={save.isPending || !person}
+        disabled={save.isPending}
         onClick={() =>
-          person &&
           save.mutate(
             {
               id: writeId,
-              personId: person.id,
-              device: device(),
               version: base.version,
               set: setInput(set),
               ...(outThere ? { outThere } : {}),
@@ -225,7 +219,7 @@ function RetireSheet({ base }: { base: Schemas['SawView'] }) {
     path: '/api/saws/{tag}/retirement',
     params: { path: { tag: base.tag } },
     start: { reason: '' },
-    body: ({ reason }) => ({ device: device(), version: base.version, reason }),
+    body: ({ reason }) => ({ version: base.version, reason }),
     onDone: () => void navigate(`/saws/${base.tag}`),
   });
   return (

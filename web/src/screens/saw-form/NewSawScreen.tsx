@@ -3,11 +3,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { device, newId } from '../../api/client';
+import { newId } from '../../api/client';
 import { useWrite } from '../../api/queries';
 import { Field } from '../../parts/Field';
 import { ProblemNote } from '../../parts/ProblemNote';
-import { usePerson } from '../../shell/person';
 import { CardFields } from './CardFields';
 import { FitAnswer, useFitCheck } from './FitAnswer';
 import { cardInput, emptyCard, notNumbers, setForm, setInput } from './form';
@@ -18,7 +17,6 @@ import { Sheet } from './Sheet';
 export default function NewSawScreen() {
   useAtWork();
   const navigate = useNavigate();
-  const { person } = usePerson();
   const [id] = useState(newId);
   const [tag, setTag] = useState('');
   const [card, setCard] = useState(emptyCard);
@@ -27,12 +25,10 @@ export default function NewSawScreen() {
   const add = useWrite('/api/saws', {});
   const problem = add.error;
   const save = () => {
-    if (!person || add.isPending || Object.keys(notNumbers(card)).length > 0) return;
+    if (add.isPending || Object.keys(notNumbers(card)).length > 0) return;
     add.mutate(
       {
         id,
-        personId: person.id,
-        device: device(),
         tag: tag.trim(),
         saw: cardInput(card),
         set: setInput(set),
@@ -41,9 +37,7 @@ export default function NewSawScreen() {
     );
   };
   const shown =
-    problem?.problems
-      .filter((p) => p.field === '' || p.field === 'set' || p.field === 'personId')
-      .map((p) => p.sentence) ?? [];
+    problem?.problems.filter((p) => p.field === '' || p.field === 'set').map((p) => p.sentence) ?? [];
   return (
     <form
       onSubmit={(e) => {
@@ -93,7 +87,7 @@ export default function NewSawScreen() {
         }
       />
       <Box sx={{ display: 'flex', gap: 1.5 }}>
-        <Button type="submit" variant="contained" disabled={add.isPending || !person}>
+        <Button type="submit" variant="contained" disabled={add.isPending}>
           Add saw {tag.trim()}
         </Button>
         <Button variant="outlined" component={Link} to="/saws">

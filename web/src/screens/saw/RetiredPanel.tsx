@@ -3,7 +3,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { device } from '../../api/client';
 import { FormField } from '../../parts/form/fields';
 import { useSignedForm } from '../../parts/form/useSignedForm';
 import { Panel } from '../../parts/Panel';
@@ -42,7 +41,7 @@ function BringBack({ saw }: { saw: Schemas['SawView'] }) {
     path: '/api/saws/{tag}/retirement/undo',
     params: { path: { tag: saw.tag } },
     start: { reason: '' },
-    body: ({ reason }) => ({ device: device(), version: saw.version, reason }),
+    body: ({ reason }) => ({ version: saw.version, reason }),
   });
   return (
     <Panel title="Back into the fleet">
@@ -96,7 +95,6 @@ function PartsOff({ saw }: { saw: Schemas['SawView'] }) {
           disabled={!write.ready || off.length === 0}
           onClick={() =>
             write.send({
-              device: device(),
               version: saw.version,
               set: { bar: kept('bar'), chain: kept('chain'), sprocket: kept('sprocket') },
             })

@@ -3,7 +3,6 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { device } from '../../api/client';
 import { useOutWith, useTakeable } from '../../api/queries';
 import { Panel } from '../../parts/Panel';
 import { ProblemNote } from '../../parts/ProblemNote';
@@ -61,7 +60,6 @@ export function EndSharpening({
           onClick={() =>
             finish.send(
               {
-                device: device(),
                 allFiled,
                 ...(visitId ? { visitId } : {}),
                 takes: takesOf(takes, shelf),
@@ -98,7 +96,7 @@ function Leave({
     path: '/api/sharpenings/{sharpeningId}/leave',
     params: { path: { sharpeningId } },
     start: { reason: '' },
-    body: (typed) => ({ ...typed, device: device(), ...(outThere ? { outThere } : {}) }),
+    body: (typed) => ({ ...typed, ...(outThere ? { outThere } : {}) }),
     onDone,
   });
   return (

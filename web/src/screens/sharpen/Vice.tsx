@@ -6,7 +6,6 @@ import { newId, send } from '../../api/client';
 import { Problem } from '../../api/problem';
 import { Choice } from '../../parts/Choice';
 import { LoopMap } from '../../parts/LoopMap';
-import { usePerson } from '../../shell/person';
 import { CutterList } from './CutterList';
 import { EndSharpening } from './EndSharpening';
 import { FileStrokes } from './FileStrokes';
@@ -103,17 +102,12 @@ function useActions(
   open: Schemas['OpenSharpening'],
   phase: Phase,
 ): ViceActions {
-  const { person } = usePerson();
   const client = useQueryClient();
   const [problem, setProblem] = useState<string | undefined>();
-  const write = async <P extends Act>(
-    path: P,
-    body: Omit<Body<P, 'post'>, 'id' | 'personId'>,
-  ): Promise<boolean> => {
-    if (!person) return false;
+  const write = async <P extends Act>(path: P, body: Omit<Body<P, 'post'>, 'id'>): Promise<boolean> => {
     try {
       const params = { path: { sharpeningId: open.id } } as unknown as Params<P, 'post'>;
-      await send<P>(path, params, { ...body, id: newId(), personId: person.id } as Body<P, 'post'>);
+      await send<P>(path, params, { ...body, id: newId() } as Body<P, 'post'>);
       setProblem(undefined);
       await client.invalidateQueries({
         queryKey: ['/api/saws/{tag}/sharpening', { path: { tag: page.tag } }],

@@ -3,7 +3,6 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import type { Schemas } from '../../api/client';
-import { device } from '../../api/client';
 import { useCans, useMix } from '../../api/queries';
 import { Caution } from '../../parts/Caution';
 import { FormField, FormPick } from '../../parts/form/fields';
@@ -50,7 +49,6 @@ function MixForm({ onDone }: { onDone: () => void }) {
     params: {},
     start: blank(),
     body: ({ name, amount, unit, ratio, mixedOn }) => ({
-      device: device(),
       name,
       amount: numberOf(amount) ?? 0,
       unit,

@@ -5,7 +5,6 @@ import Box from '@mui/material/Box';
 import { useRef } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { device } from '../../api/client';
 import { useSaw, useTensionPage, useWrite } from '../../api/queries';
 import { BarDrawing } from '../../parts/BarDrawing';
 import { Caution } from '../../parts/Caution';
@@ -15,7 +14,6 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { TensionScale } from '../../parts/TensionScale';
 import { Tick } from '../../parts/Tick';
 import { Heading } from '../../parts/Heading';
-import { usePerson } from '../../shell/person';
 import { words } from '../../words/en';
 import { barLength, figure } from '../../words/format';
 import type { DraftReading } from './draft';
@@ -63,7 +61,6 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
   const [search] = useSearchParams();
   const amends = search.get('amends') ?? undefined;
   const visitId = search.get('visit') ?? undefined;
-  const { person } = usePerson();
   const { draft, setDraft, forget } = useDraft(amends ? `${saw.tag}.${amends}` : saw.tag, page);
   const { now } = draft;
   const { answer, current, error } = usePreview(saw.tag, draft.work, now);
@@ -113,15 +110,13 @@ function Check({ saw, page }: { saw: Schemas['SawView']; page: Schemas['TensionP
   };
 
   const saveCheck = () => {
-    if (!person || save.isPending) return;
+    if (save.isPending) return;
     const readings = hasReading(now)
       ? [...draft.taken.map((t) => t.reading), now]
       : draft.taken.map((t) => t.reading);
     save.mutate(
       {
         id: draft.id,
-        personId: person.id,
-        device: device(),
         occasion: draft.occasion,
         work: draft.work,
         readings: readings.map(inputOf),

@@ -24,6 +24,9 @@ import yellowtally.server.support.Refusal;
 @Service
 class Devices {
 
+    /** Whoever leaves a shared device leaves it to the next: it asks who is there when nobody has touched it for so long. */
+    static final Duration ASKS_AGAIN_AFTER = Duration.ofMinutes(15);
+
     private static final Duration KEPT = Duration.ofDays(400);
 
     private final Device.DeviceRepository repository;

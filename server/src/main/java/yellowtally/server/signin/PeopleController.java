@@ -71,7 +71,7 @@ class PeopleController {
             @Nullable LocalDate leftOn) {}
 
     /** How somebody gets in: never what the password is. */
-    record Access(UUID personId, String signInName, boolean oneTime, boolean pin, boolean pinLocked) {}
+    record AccessView(UUID personId, String signInName, boolean oneTime, boolean pin, boolean pinLocked) {}
 
     /** What changed: about whom or which crew, by whom. */
     record PeopleChange(
@@ -116,9 +116,9 @@ class PeopleController {
     }
 
     @GetMapping("/api/people/access")
-    List<Access> access() {
+    List<AccessView> access() {
         return StreamSupport.stream(credentials.findAll().spliterator(), false)
-                .map(c -> new Access(c.personId(), c.signInName(), c.oneTime(), c.pin() != null, c.pinLocked()))
+                .map(c -> new AccessView(c.personId(), c.signInName(), c.oneTime(), c.pin() != null, c.pinLocked()))
                 .toList();
     }
 

@@ -90,12 +90,14 @@ class SetUp {
         return Optional.ofNullable(records.find(FleetCard.class, FleetCard.ONLY));
     }
 
-    /** Officers of a fleet that is older than sign-in. */
-    List<String> officersBefore() {
-        return people.all().stream()
+    /** What it chooses from. */
+    SignInController.Beginning beginning() {
+        List<String> officers = people.all().stream()
                 .filter(person -> person.role() == Person.Role.OFFICER)
                 .map(Person::name)
                 .toList();
+        return new SignInController.Beginning(
+                officers, ChoiceSetting.CURRENCY.options(), clock.getZone().getId());
     }
 
     /** Whether a request comes from this machine, by its own name and not through a proxy. */

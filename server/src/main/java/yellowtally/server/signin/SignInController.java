@@ -47,7 +47,7 @@ class SignInController {
     }
 
     /** What the browser has to show first. */
-    enum Stage {
+    enum SignInStage {
         /** Nobody has set up this fleet, and it can be done here: this is the machine itself. */
         SET_UP,
         /** Nobody has set up this fleet; that is done on the machine itself. */
@@ -65,17 +65,17 @@ class SignInController {
      * @param device this browser, if somebody has signed in here before
      * @param pins whoever can be chosen by PIN: on a shared device only
      * @param demo accounts that anybody may use: with demo data only
-     * @param officers of a fleet from before there was sign-in: who of them sets it up
+     * @param beginning what the set-up chooses from: only where it can be done
      */
     record SignInView(
-            Stage stage,
+            SignInStage stage,
             String mark,
             @Nullable String fleet,
             @Nullable Me me,
             @Nullable Here device,
             List<Named> pins,
             List<DemoAccount> demo,
-            List<String> officers) {}
+            @Nullable Beginning beginning) {}
 
     /**
      * Whoever is signed in.
@@ -92,8 +92,16 @@ class SignInController {
             boolean pin,
             List<String> refused) {}
 
-    /** This browser. */
-    record Here(UUID id, String name, boolean shared) {}
+    /**
+     * What the set-up chooses from.
+     *
+     * @param officers of a fleet from before there was sign-in: one of them may set it up
+     * @param zone of this machine
+     */
+    record Beginning(List<String> officers, List<String> currencies, String zone) {}
+
+    /** This browser; a shared one asks who is there again when no hand has touched it for so long. */
+    record Here(UUID id, String name, boolean shared, long asksAgainAfterMs) {}
 
     /** Somebody by name. */
     record Named(UUID id, String name) {}
@@ -110,26 +118,27 @@ class SignInController {
         if (fleet.isEmpty()) {
             boolean here = SetUp.atTheMachine(request);
             return new SignInView(
-                    here ? Stage.SET_UP : Stage.SET_UP_ELSEWHERE,
+                    here ? SignInStage.SET_UP : SignInStage.SET_UP_ELSEWHERE,
                     markCookie,
                     null,
                     null,
                     null,
                     List.of(),
                     List.of(),
-                    here ? setUp.officersBefore() : List.of());
+                    here ? setUp.beginning() : null);
         }
         Optional<Device> device = devices.of(request);
         Optional<Me> me = Acting.now().map(this::me);
         return new SignInView(
-                me.isPresent() ? Stage.SIGNED_IN : Stage.SIGN_IN,
+                me.isPresent() ? SignInStage.SIGNED_IN : SignInStage.SIGN_IN,
                 markCookie,
                 fleet.get().name(),
                 me.orElse(null),
-                device.map(d -> new Here(d.id(), d.name(), d.shared())).orElse(null),
+                device.map(d -> new Here(d.id(), d.name(), d.shared(), Devices.ASKS_AGAIN_AFTER.toMillis()))
+                        .orElse(null),
                 device.filter(Device::shared).isPresent() ? withPin() : List.of(),
                 fleet.get().demo() ? DemoAccount.of(people.all(), credentials.findAll()) : List.of(),
-                List.of());
+                null);
     }
 
     private Me me(Acting acting) {

@@ -33,7 +33,9 @@ class ReadFirst implements WebMvcConfigurer, HandlerInterceptor {
                 .addPathPatterns("/api/**")
                 // What is asked for to begin with needs nothing of the records.
                 .excludePathPatterns(
-                        "/api/people",
+                        "/api/people/**",
+                        "/api/sign-in/**",
+                        "/api/devices",
                         "/api/crews",
                         "/api/openapi/**",
                         "/api/caliper/**",
