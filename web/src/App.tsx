@@ -1,4 +1,5 @@
 import { Route, Routes } from 'react-router';
+import { ForWhoMay } from './parts/ForWhoMay';
 import { Quiet } from './parts/Quiet';
 import { BoardScreen } from './screens/board/BoardScreen';
 import { HouseReady } from './shell/HouseReady';
@@ -41,21 +42,70 @@ export function App() {
             <Routes>
               <Route path="/" element={<BoardScreen />} />
               <Route path="/saws" element={<SawsScreen />} />
-              <Route path="/saws/new" element={<NewSawScreen />} />
+              <Route
+                path="/saws/new"
+                element={
+                  <ForWhoMay write="/api/saws">
+                    <NewSawScreen />
+                  </ForWhoMay>
+                }
+              />
               <Route path="/saws/:tag" element={<SawScreen />} />
-              <Route path="/saws/:tag/edit" element={<EditSawScreen />} />
-              <Route path="/saws/:tag/tension" element={<TensionScreen />} />
-              <Route path="/saws/:tag/record" element={<QuickRecord />} />
-              <Route path="/saws/:tag/sharpen" element={<SharpenScreen />} />
+              <Route
+                path="/saws/:tag/edit"
+                element={
+                  <ForWhoMay write="/api/saws/{tag}/fittings">
+                    <EditSawScreen />
+                  </ForWhoMay>
+                }
+              />
+              <Route
+                path="/saws/:tag/tension"
+                element={
+                  <ForWhoMay write="/api/saws/{tag}/tension-checks">
+                    <TensionScreen />
+                  </ForWhoMay>
+                }
+              />
+              <Route
+                path="/saws/:tag/record"
+                element={
+                  <ForWhoMay write="/api/saws/{tag}/records">
+                    <QuickRecord />
+                  </ForWhoMay>
+                }
+              />
+              <Route
+                path="/saws/:tag/sharpen"
+                element={
+                  <ForWhoMay write="/api/saws/{tag}/sharpening">
+                    <SharpenScreen />
+                  </ForWhoMay>
+                }
+              />
               <Route path="/parts/:tag" element={<PartScreen />} />
               <Route path="/saws/:tag/oiling" element={<OilingScreen />} />
               <Route path="/faults" element={<FaultsScreen />} />
-              <Route path="/faults/new" element={<NewFault />} />
+              <Route
+                path="/faults/new"
+                element={
+                  <ForWhoMay write="/api/saws/{tag}/faults">
+                    <NewFault />
+                  </ForWhoMay>
+                }
+              />
               <Route path="/faults/:id" element={<FaultScreen />} />
               <Route path="/stores" element={<StoresScreen />} />
               <Route path="/bench" element={<BenchScreen />} />
               <Route path="/bench/:visitId" element={<VisitScreen />} />
-              <Route path="/crews" element={<CrewsScreen />} />
+              <Route
+                path="/crews"
+                element={
+                  <ForWhoMay write="/api/outings/issue">
+                    <CrewsScreen />
+                  </ForWhoMay>
+                }
+              />
               <Route path="/log" element={<LogScreen />} />
               <Route path="/records" element={<RecordsScreen />} />
               <Route path="/handbook" element={<HandbookScreen />} />

@@ -2074,6 +2074,7 @@ export interface components {
             by: string;
             corrects?: components["schemas"]["StrikeLine"];
             crew?: string;
+            device?: string;
             /** Format: uuid */
             id: string;
             /** @enum {string} */
@@ -2571,6 +2572,7 @@ export interface components {
             /** Format: date-time */
             at: string;
             by: string;
+            device?: string;
             fault: components["schemas"]["FaultLogLine"];
             /** Format: uuid */
             id: string;
@@ -2834,6 +2836,7 @@ export interface components {
             /** Format: date-time */
             at: string;
             by: string;
+            device?: string;
             /** Format: uuid */
             id: string;
             /** @enum {string} */
@@ -3785,6 +3788,7 @@ export interface components {
             /** Format: date-time */
             at: string;
             by: string;
+            device?: string;
             /** Format: uuid */
             id: string;
             /** @enum {string} */
@@ -3891,6 +3895,7 @@ export interface components {
             at: string;
             by: string;
             change: components["schemas"]["SawEventKind"];
+            device?: string;
             /** Format: uuid */
             id: string;
             /** @enum {string} */
@@ -4103,6 +4108,7 @@ export interface components {
             /** Format: date-time */
             at: string;
             by: string;
+            device?: string;
             /** Format: uuid */
             id: string;
             /** @enum {string} */
@@ -4337,6 +4343,7 @@ export interface components {
             /** Format: date-time */
             at: string;
             by: string;
+            device?: string;
             /** Format: uuid */
             id: string;
             /** @enum {string} */
@@ -4594,6 +4601,7 @@ export interface components {
             at: string;
             by: string;
             decision: components["schemas"]["FitState"];
+            device?: string;
             /** Format: uuid */
             id: string;
             /** @enum {string} */
@@ -4690,6 +4698,7 @@ export interface components {
             by: string;
             corrects?: components["schemas"]["StrikeLine"];
             crew?: string;
+            device?: string;
             /** Format: uuid */
             id: string;
             /** @enum {string} */

@@ -1,3 +1,4 @@
+import { ForWhoMay } from '../../parts/ForWhoMay';
 import { Loading } from '../../parts/Loading';
 import Button from '@mui/material/Button';
 import { BenchToday } from '../board/BenchToday';
@@ -72,7 +73,9 @@ function Filled({ board }: { board: Schemas['Board'] }) {
             <Waits row={row} />
             {/* On a phone the key stands below what it is for, so that the words have room. */}
             <Box sx={{ gridColumn: { xs: 2, sm: 'auto' }, justifySelf: 'start' }}>
-              <StartVisit tag={row.tag} />
+              <ForWhoMay write="/api/saws/{tag}/visits" silent>
+                <StartVisit tag={row.tag} />
+              </ForWhoMay>
             </Box>
           </Line>
         ))}

@@ -7,7 +7,7 @@ import { Field } from '../../parts/Field';
 import { Key } from '../../parts/Key';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { StateMark } from '../../parts/StateMark';
-import { usePerson } from '../../shell/person';
+import { useMay, usePerson } from '../../shell/person';
 import { findingWords, outcomeWords, stepWords } from '../../words/bench';
 import { momentOf } from '../../words/format';
 import { needWords, workReason, workTitle } from '../../words/work';
@@ -30,6 +30,7 @@ export function EndVisit({
   onGo?: (step: Schemas['Step']) => void;
 }) {
   const me = usePerson();
+  const mayRelease = useMay('/api/saws/{tag}/release') && visit.mayRelease;
   const [reason, setReason] = useState('');
   const end = useSigned('/api/visits/{visitId}/end', { path: { visitId: visit.id } });
   const release = useSigned('/api/saws/{tag}/release', { path: { tag: visit.tag } });
@@ -127,16 +128,12 @@ export function EndVisit({
             ]}
           />
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-            {visit.mayRelease && (
+            {mayRelease && (
               <Button variant="contained" disabled={!release.ready} onClick={() => release.send({})}>
                 Release saw {visit.tag}
               </Button>
             )}
-            <Button
-              variant={visit.mayRelease ? 'outlined' : 'contained'}
-              disabled={!end.ready}
-              onClick={hang}
-            >
+            <Button variant={mayRelease ? 'outlined' : 'contained'} disabled={!end.ready} onClick={hang}>
               Sign as {me?.name} and hang the plate back
               <Key of={COMMANDS.bench.keys.hang} />
             </Button>

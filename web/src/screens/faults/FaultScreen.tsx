@@ -1,3 +1,4 @@
+import { ForWhoMay } from '../../parts/ForWhoMay';
 import { Loading } from '../../parts/Loading';
 import Box from '@mui/material/Box';
 import { Link, useParams } from 'react-router';
@@ -45,7 +46,9 @@ export default function FaultScreen() {
       >
         <Box sx={{ display: 'grid', gap: 2.5, minWidth: 0, gridTemplateColumns: 'minmax(0, 1fr)' }}>
           <Act fault={fault} />
-          <EndFault fault={fault} />
+          <ForWhoMay write="/api/faults/{id}/end" silent>
+            <EndFault fault={fault} />
+          </ForWhoMay>
         </Box>
         <Box sx={{ display: 'grid', gap: 2, minWidth: 0 }}>
           {fault.ranking.length > 0 && <Ranking fault={fault} />}

@@ -1,3 +1,4 @@
+import { ForWhoMay } from '../../parts/ForWhoMay';
 import { useAtWork } from '../../shell/leaving';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -139,7 +140,9 @@ export function Finder({ fault }: { fault: Schemas['FaultPage'] }) {
           Take the last answer back
           <Key of={COMMANDS.finder.keys.back} />
         </Button>
-        <ToMechanic act={act} problem={problem?.at('note')} />
+        <ForWhoMay write="/api/faults/{id}/mechanic" silent>
+          <ToMechanic act={act} problem={problem?.at('note')} />
+        </ForWhoMay>
       </Box>
       {offered.length > 1 && (
         <Box component="section" aria-label="Other checks">

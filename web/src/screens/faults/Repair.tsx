@@ -1,3 +1,4 @@
+import { ForWhoMay } from '../../parts/ForWhoMay';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -37,7 +38,9 @@ export function Repair({ fault }: { fault: Schemas['FaultPage'] }) {
       <ProblemNote sentences={problem ? [problem.message] : []} />
       {!closed && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'end' }}>
-          <Close act={act} pending={pending} ready={fault.stage === 'CLOSES'} />
+          <ForWhoMay write="/api/faults/{id}/close" silent>
+            <Close act={act} pending={pending} ready={fault.stage === 'CLOSES'} />
+          </ForWhoMay>
           {(fault.stage === 'CLOSES' || fault.stage === 'STAND') && (
             <Button
               variant="outlined"
@@ -47,9 +50,15 @@ export function Repair({ fault }: { fault: Schemas['FaultPage'] }) {
               Put right, and the complaint is still there
             </Button>
           )}
-          <Button variant="outlined" disabled={pending} onClick={() => void act('/api/faults/{id}/drop', {})}>
-            That was not it, keep looking
-          </Button>
+          <ForWhoMay write="/api/faults/{id}/drop" silent>
+            <Button
+              variant="outlined"
+              disabled={pending}
+              onClick={() => void act('/api/faults/{id}/drop', {})}
+            >
+              That was not it, keep looking
+            </Button>
+          </ForWhoMay>
         </Box>
       )}
       {closed && <Box sx={{ fontSize: 17, fontWeight: 600 }}>Closed.</Box>}

@@ -1,3 +1,4 @@
+import { ForWhoMay } from '../../parts/ForWhoMay';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -26,7 +27,7 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
         gridTemplateColumns: {
           xs: withTag ? 'auto 1fr' : '1fr',
           sm: withTag ? '128px minmax(48px, max-content) minmax(0, 1fr)' : '128px 1fr',
-          lg: withTag ? '150px minmax(56px, max-content) minmax(0, 1fr) 150px' : '150px minmax(0, 1fr) 150px',
+          lg: withTag ? '150px minmax(56px, max-content) minmax(0, 1fr) 200px' : '150px minmax(0, 1fr) 200px',
         },
         columnGap: 1.5,
         rowGap: 0.25,
@@ -60,12 +61,16 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
             }}
           >
             <Box component="span" sx={{ display: { lg: 'none' } }}>
-              {entry.by}
+              {whoOf(entry)}
               {aside(entry) && '. '}
             </Box>
             {aside(entry)}
           </Box>
-          {steps.length === 0 && !struck && <PutRight entry={entry} />}
+          {steps.length === 0 && !struck && (
+            <ForWhoMay write="/api/records/{recordId}/strike" silent>
+              <PutRight entry={entry} />
+            </ForWhoMay>
+          )}
           {steps.length > 0 && (
             <Button
               variant="text"
@@ -86,11 +91,26 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
           </Box>
         )}
       </Box>
-      <Box sx={{ display: { xs: 'none', lg: 'block' }, color: 'text.secondary', fontSize: 14 }}>
-        {entry.by}
+      <Box
+        title={whoOf(entry)}
+        sx={{
+          display: { xs: 'none', lg: 'block' },
+          color: 'text.secondary',
+          fontSize: 14,
+          overflow: 'hidden',
+          textOverflow: 'ellipsis',
+          whiteSpace: 'nowrap',
+        }}
+      >
+        {whoOf(entry)}
       </Box>
     </Box>
   );
+}
+
+/** Who, and on which device where that is known. */
+function whoOf(entry: Schemas['LogEntry']): string {
+  return entry.device ? `${entry.by}, ${entry.device}` : entry.by;
 }
 
 /** What puts this record right, where it stands. */

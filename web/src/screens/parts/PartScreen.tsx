@@ -1,3 +1,4 @@
+import { ForWhoMay } from '../../parts/ForWhoMay';
 import { PartMark, PartTag } from '../../parts/PartTag';
 import { Loading } from '../../parts/Loading';
 import Box from '@mui/material/Box';
@@ -99,24 +100,26 @@ export default function PartScreen() {
           )}
         </Box>
         <Box sx={{ display: 'grid', gap: 2 }}>
-          {part.chain && <LoopFigures key={part.figures.length} part={part} chain={part.chain} />}
-          <Price part={part} />
-          {!part.retiredAt && !onSaw && (
-            <End
-              part={part}
-              path="/api/parts/{tag}/retire"
-              why="Why it is retired"
-              act={`Retire ${part.tag}`}
-            />
-          )}
-          {part.retiredAt && (
-            <End
-              part={part}
-              path="/api/parts/{tag}/retire/undo"
-              why="Why it comes back"
-              act={`Bring ${part.tag} back`}
-            />
-          )}
+          <ForWhoMay write="/api/parts/{tag}/retire" silent>
+            {part.chain && <LoopFigures key={part.figures.length} part={part} chain={part.chain} />}
+            <Price part={part} />
+            {!part.retiredAt && !onSaw && (
+              <End
+                part={part}
+                path="/api/parts/{tag}/retire"
+                why="Why it is retired"
+                act={`Retire ${part.tag}`}
+              />
+            )}
+            {part.retiredAt && (
+              <End
+                part={part}
+                path="/api/parts/{tag}/retire/undo"
+                why="Why it comes back"
+                act={`Bring ${part.tag} back`}
+              />
+            )}
+          </ForWhoMay>
           <Changes part={part} />
         </Box>
       </Box>

@@ -1,3 +1,4 @@
+import { ForWhoMay } from '../../parts/ForWhoMay';
 import { type ReactNode } from 'react';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -17,13 +18,15 @@ export function BackupList() {
     return <Box>These records are kept in memory, for a look at the program: there is nothing to copy.</Box>;
   return (
     <>
-      <Button
-        variant="contained"
-        disabled={data.underWay || make.isPending}
-        onClick={() => make.mutate({ id: newId() })}
-      >
-        {data.underWay ? 'A backup is being made …' : 'Make a backup now'}
-      </Button>
+      <ForWhoMay write="/api/backups" silent>
+        <Button
+          variant="contained"
+          disabled={data.underWay || make.isPending}
+          onClick={() => make.mutate({ id: newId() })}
+        >
+          {data.underWay ? 'A backup is being made …' : 'Make a backup now'}
+        </Button>
+      </ForWhoMay>
       <ProblemNote
         sentences={[
           ...(make.error ? [make.error.message] : []),

@@ -1,3 +1,4 @@
+import { ForWhoMay } from '../../parts/ForWhoMay';
 import { Loading } from '../../parts/Loading';
 import { useAtWork } from '../../shell/leaving';
 import Box from '@mui/material/Box';
@@ -45,10 +46,14 @@ function Edit({ saw }: { saw: Schemas['SawView'] }) {
       <Box component="h1" sx={{ typography: 'h1', my: 2 }}>
         Edit saw {saw.tag}
       </Box>
-      <CardSheet base={base} onBase={setBase} />
+      <ForWhoMay write="/api/saws/{tag}" verb="PUT" silent>
+        <CardSheet base={base} onBase={setBase} />
+      </ForWhoMay>
       <SetSheet key={base.version} base={base} onBase={setBase} />
-      <TagSheet base={base} />
-      <RetireSheet base={base} />
+      <ForWhoMay write="/api/saws/{tag}/retirement" silent>
+        <TagSheet base={base} />
+        <RetireSheet base={base} />
+      </ForWhoMay>
       <Button variant="outlined" component={Link} to={`/saws/${saw.tag}`}>
         Back to saw {saw.tag}
       </Button>

@@ -1,3 +1,4 @@
+import { ForWhoMay } from '../../parts/ForWhoMay';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Schemas } from '../../api/client';
@@ -46,9 +47,16 @@ export function HoldPanel({
       <StillNeeded tag={tag} needs={needs} faultId={holds.find((hold) => hold.faultId)?.faultId} />
       <ProblemNote sentences={release.error ? [release.error.message] : []} />
       {mayRelease ? (
-        <Button variant="contained" sx={{ mt: 1 }} disabled={!release.ready} onClick={() => release.send({})}>
-          Release saw {tag}
-        </Button>
+        <ForWhoMay write="/api/saws/{tag}/release">
+          <Button
+            variant="contained"
+            sx={{ mt: 1 }}
+            disabled={!release.ready}
+            onClick={() => release.send({})}
+          >
+            Release saw {tag}
+          </Button>
+        </ForWhoMay>
       ) : (
         holds.length > 0 && (
           <Box sx={{ fontSize: 14, color: 'text.secondary', mt: 1 }}>

@@ -1,3 +1,4 @@
+import { ForWhoMay } from '../../parts/ForWhoMay';
 import { Loading } from '../../parts/Loading';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -175,7 +176,11 @@ function Filled({
         </Box>
         <Box id="set" sx={{ display: 'grid', gap: 2 }}>
           <SetPanel saw={saw} />
-          {schedule && <HoldForm tag={saw.tag} steps={schedule.quick} />}
+          {schedule && (
+            <ForWhoMay write="/api/saws/{tag}/holds" silent>
+              <HoldForm tag={saw.tag} steps={schedule.quick} />
+            </ForWhoMay>
+          )}
         </Box>
       </Box>
     </>

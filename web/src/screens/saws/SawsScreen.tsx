@@ -1,3 +1,4 @@
+import { ForWhoMay } from '../../parts/ForWhoMay';
 import { Loading } from '../../parts/Loading';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -34,9 +35,11 @@ export default function SawsScreen() {
             placeholder="16 in, due, tunnel, kestrup"
           />
         </Box>
-        <Button variant="contained" component={Link} to="/saws/new">
-          Add a saw
-        </Button>
+        <ForWhoMay write="/api/saws" silent>
+          <Button variant="contained" component={Link} to="/saws/new">
+            Add a saw
+          </Button>
+        </ForWhoMay>
       </Box>
       <ProblemNote sentences={error ? [error.message] : []} />
       {!saws && !error && <Loading />}

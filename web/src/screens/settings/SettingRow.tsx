@@ -1,3 +1,4 @@
+import { ForWhoMay } from '../../parts/ForWhoMay';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -59,15 +60,17 @@ export function SettingRow({
           </Box>
         </Box>
         <Box sx={{ ...figures, fontSize: 19 }}>{shown}</Box>
-        <Button
-          variant="outlined"
-          aria-expanded={open}
-          aria-label={`Change: ${title}`}
-          onClick={() => setOpen(!open)}
-          sx={{ justifySelf: 'start' }}
-        >
-          Change
-        </Button>
+        <ForWhoMay write="/api/settings/changes" silent>
+          <Button
+            variant="outlined"
+            aria-expanded={open}
+            aria-label={`Change: ${title}`}
+            onClick={() => setOpen(!open)}
+            sx={{ justifySelf: 'start' }}
+          >
+            Change
+          </Button>
+        </ForWhoMay>
       </Box>
       {open && (
         <Change

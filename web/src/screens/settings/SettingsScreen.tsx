@@ -1,3 +1,5 @@
+import { useMay } from '../../shell/person';
+import { ForWhoMay } from '../../parts/ForWhoMay';
 import { Loading } from '../../parts/Loading';
 import Box from '@mui/material/Box';
 import type { ComponentProps } from 'react';
@@ -63,6 +65,7 @@ export default function SettingsScreen() {
   const [scope, setScope] = useState<Schemas['Scope']>('FLEET');
   const [saw, setSaw] = useState('');
   const { data, error } = useSettings(scope, saw.trim());
+  const may = useMay('/api/settings/changes');
   const reach = scope === 'FLEET' ? {} : { scope, scopeSaw: saw.trim() };
   return (
     <>
@@ -72,7 +75,8 @@ export default function SettingsScreen() {
       </Box>
       <Box sx={{ color: 'text.secondary', maxWidth: 720, mb: 1 }}>
         The maker’s manual for a saw always wins over these. Values marked (est.) are starting estimates. A
-        change needs a reason, and is kept with who made it.
+        change needs a reason, and is kept with who made it.{' '}
+        {may ? <Link to="/people">People, crews and devices</Link> : <b>Officers change the settings.</b>}
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'start', mb: 1 }}>
         <Choice<Schemas['Scope']>
@@ -175,7 +179,11 @@ function Rooms({ data, reach, fleet }: { data: Schemas['SettingsView']; reach: R
             {changedOnly && wanted === '' ? 'No setting has been changed.' : 'No setting matches.'}
           </Quiet>
         )}
-        {!looking && fleet && chosen?.id === HOUSE && <Calibration />}
+        {!looking && fleet && chosen?.id === HOUSE && (
+          <ForWhoMay write="/api/calibrations" silent>
+            <Calibration />
+          </ForWhoMay>
+        )}
       </Box>
     </Box>
   );

@@ -1,3 +1,4 @@
+import { ForWhoMay } from '../../parts/ForWhoMay';
 import { CountShelf } from './CountShelf';
 import { EditItem } from './EditItem';
 import { GoodsIn } from './GoodsIn';
@@ -70,19 +71,21 @@ export function ItemLine({ item }: { item: Schemas['ItemView'] }) {
           ))}
         </Box>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, gridColumn: { xs: '1 / -1', lg: 'auto' } }}>
-          {OPENS.map(({ open: which, label }) => (
-            <Button
-              key={which}
-              variant="outlined"
-              size="small"
-              aria-expanded={open === which}
-              aria-label={`${label}: ${card.name}`}
-              sx={{ px: 1.25 }}
-              onClick={() => setOpen(open === which ? undefined : which)}
-            >
-              {label}
-            </Button>
-          ))}
+          <ForWhoMay write="/api/stores/items/{itemId}/received" silent>
+            {OPENS.map(({ open: which, label }) => (
+              <Button
+                key={which}
+                variant="outlined"
+                size="small"
+                aria-expanded={open === which}
+                aria-label={`${label}: ${card.name}`}
+                sx={{ px: 1.25 }}
+                onClick={() => setOpen(open === which ? undefined : which)}
+              >
+                {label}
+              </Button>
+            ))}
+          </ForWhoMay>
         </Box>
       </Box>
       {open && (

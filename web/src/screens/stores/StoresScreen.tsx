@@ -1,3 +1,4 @@
+import { ForWhoMay } from '../../parts/ForWhoMay';
 import { CopyList } from './CopyList';
 import { Loading } from '../../parts/Loading';
 import Box from '@mui/material/Box';
@@ -35,9 +36,11 @@ export default function StoresScreen() {
           Stores
         </Box>
         {(view === 'SHELF' || view === 'PARTS') && (
-          <Button variant="outlined" aria-expanded={adding} onClick={() => setAdding(!adding)}>
-            {view === 'PARTS' ? 'Add a part' : 'Add an item'}
-          </Button>
+          <ForWhoMay write="/api/stores/items" silent>
+            <Button variant="outlined" aria-expanded={adding} onClick={() => setAdding(!adding)}>
+              {view === 'PARTS' ? 'Add a part' : 'Add an item'}
+            </Button>
+          </ForWhoMay>
         )}
       </Box>
       <ProblemNote sentences={error ? [error.message] : []} />

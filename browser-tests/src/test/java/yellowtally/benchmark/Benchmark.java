@@ -154,6 +154,7 @@ public final class Benchmark {
         int[] start = {0};
         report.timed("First board after a start", STARTS, 3, "s", () -> {
             try (Application application = Application.start(data)) {
+                application.session();
                 long began = System.nanoTime();
                 application.get("/api/board");
                 double seconds = (System.nanoTime() - began) / 1e9;
@@ -168,9 +169,8 @@ public final class Benchmark {
     }
 
     private void pages(Application application, BareJdbc.Reading bareSaw, BareJdbc.Reading bareLog) {
-        String person = application.get("/api/people").replaceFirst("(?s).*?\"id\":\"([^\"]+)\".*", "$1");
         // Another saw each time: its records are read again, all others stand.
-        Work save = i -> save(application, person, i);
+        Work save = i -> save(application, i);
         Work board = i -> application.get("/api/board");
         inTurns(save, board);
         report.timed("Board after a write, p95", BATCHES, 150, "ms", () -> inTurns(save, board)[1].at(95));
@@ -195,7 +195,7 @@ public final class Benchmark {
         report.ratio(page + ", beside bare JDBC reading its rows", new Repeats(ratios), most);
     }
 
-    private static void save(Application application, String person, int round) {
+    private static void save(Application application, int round) {
         application.send(
                 "POST",
                 "/api/saws/L" + round % LargeFleet.SAWS + "/records",

@@ -114,7 +114,6 @@ final class CrowdBenchmark {
     }
 
     private void writes(Application application, Path data) throws IOException, InterruptedException {
-        String person = application.get("/api/people").replaceFirst("(?s).*?\"id\":\"([^\"]+)\".*", "$1");
         AtomicInteger next = new AtomicInteger();
         ExecutorService hands = Executors.newFixedThreadPool(WRITERS);
         long began = System.nanoTime();

@@ -12,6 +12,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import yellowtally.Session;
 
 /** The packaged application as a process of its own, with demo data in a scratch folder. */
 public final class Application implements AutoCloseable {
@@ -31,6 +32,7 @@ public final class Application implements AutoCloseable {
 
     private final Process process;
     private final int port;
+    private Session session;
 
     private Application(Process process, int port) {
         this.process = process;
@@ -86,14 +88,28 @@ public final class Application implements AutoCloseable {
         }
     }
 
+    /** Its first officer, signed in; an empty fleet is set up by that. */
+    public synchronized Session session() {
+        if (session == null) {
+            session = Session.officer(address());
+        }
+        return session;
+    }
+
+    /** Somebody with a password of their own, from now on for what is asked here. */
+    synchronized void signInAs(String signInName, String password) {
+        session = Session.of(address(), signInName, password);
+    }
+
     /** Body of a GET. */
     public String get(String path) {
-        return send(HttpRequest.newBuilder(URI.create(address() + path)).GET());
+        return send(session().request(path).GET());
     }
 
     /** Body of a write with JSON. */
     public String send(String method, String path, String json) {
-        return send(HttpRequest.newBuilder(URI.create(address() + path))
+        return send(session()
+                .request(path)
                 .header("Content-Type", "application/json")
                 .method(method, HttpRequest.BodyPublishers.ofString(json)));
     }
@@ -148,7 +164,7 @@ public final class Application implements AutoCloseable {
         long deadline = System.nanoTime() + PATIENCE.toNanos();
         while (System.nanoTime() < deadline && process.isAlive()) {
             try {
-                get("/api/people");
+                send(HttpRequest.newBuilder(URI.create(address() + "/api/sign-in")));
                 return;
             } catch (AssertionError notYet) {
                 // Asked again below.

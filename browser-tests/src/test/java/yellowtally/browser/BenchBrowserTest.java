@@ -8,7 +8,6 @@ import static yellowtally.browser.Screens.region;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.ColorScheme;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
@@ -217,7 +216,7 @@ class BenchBrowserTest {
         page.reload();
         assertThat(page.getByLabel("Note")).hasValue("Inner rail only");
 
-        Page tablet = screens.open(page.url().replaceFirst("^https?://[^/]+", ""), 390, 844, ColorScheme.LIGHT);
+        Page tablet = screens.openAs("otley", page.url().replaceFirst("^https?://[^/]+", ""), 390, 844);
         assertThat(heading(tablet, "Dress rails").first()).isVisible();
         assertThat(tablet.getByRole(AriaRole.ALERT)).containsText("has this visit open on another device");
         button(tablet, "Save, next").click();

@@ -3,7 +3,6 @@ package yellowtally.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.InputStream;
-import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
@@ -12,8 +11,6 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
@@ -36,7 +33,6 @@ class DurabilityTest {
 
     private static Application again;
     private static Path folder;
-    private static String person;
     private static UUID lastCheck;
 
     @BeforeAll
@@ -44,7 +40,6 @@ class DurabilityTest {
         folder = data;
         try (Application application = Application.start(data, "--yellowtally.demo=false")) {
             new Fleet(application).addSaw("D1", Fleet.Kit.STANDARD);
-            person = personOf(application.get("/api/people"));
             application.send("POST", "/api/saws/D1/visits", "{\"id\":\"%s\"}".formatted(VISIT));
             for (String step : List.of("MAKE_SAFE", "OUTSIDE_LOOK", "BRAKE_LEVER")) {
                 application.send("POST", "/api/saws/D1/records", step(step));
@@ -87,8 +82,7 @@ class DurabilityTest {
         for (String longWork : List.of("/api/backups", "/api/seal/check")) {
             again.send("POST", longWork, "{\"id\":\"%s\"}".formatted(UUID.randomUUID()));
         }
-        HttpRequest listen = HttpRequest.newBuilder(URI.create(again.address() + "/api/caliper/stream"))
-                .build();
+        HttpRequest listen = again.session().request("/api/caliper/stream").build();
         try (InputStream stream = HttpClient.newHttpClient()
                 .send(listen, HttpResponse.BodyHandlers.ofInputStream())
                 .body()) {
@@ -107,12 +101,6 @@ class DurabilityTest {
         return """
                 {"id":"%s","visitId":"%s","step":"%s",
                  "input":{"said":"FINE"}}""".formatted(UUID.randomUUID(), VISIT, step);
-    }
-
-    private static String personOf(String people) {
-        Matcher id = Pattern.compile("\"id\":\"([^\"]+)\"").matcher(people);
-        assertThat(id.find()).isTrue();
-        return id.group(1);
     }
 
     private static String check(UUID id) {

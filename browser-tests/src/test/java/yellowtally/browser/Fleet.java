@@ -10,12 +10,9 @@ import java.util.regex.Pattern;
 final class Fleet {
 
     private final Application application;
-    private final String officer;
 
     Fleet(Application application) {
         this.application = application;
-        this.officer =
-                first(application.get("/api/people"), "\"id\":\"([^\"]+)\",\"name\":\"[^\"]+\",\"role\":\"OFFICER\"");
     }
 
     /**
@@ -61,17 +58,16 @@ final class Fleet {
     void addSaw(String tag, Kit kit) {
         boolean petrol = kit.power().equals("PETROL");
         send("/api/saws", """
-                {"id":"%1$s","personId":"%2$s","tag":"%3$s",
-                 "saw":{"make":"Kestrup","model":"%4$s","power":"%5$s","handle":"REAR",%6$s
-                        "inService":"2026-01-05","oiler":"%7$s","brakeSeat":"COVER","adjuster":"SIDE","adjusterLead":"0.8 mm",
-                        "adjusterTravel":"20 mm","captiveNuts":true,"sparkArrestor":%8$s,"usualWork":"FELLING"},
-                 "set":{"chain":{"tag":"C-%3$s","create":true,"pitch":"%9$s","gauge":"%10$s","driveLinks":%11$d},
-                        "bar":{"tag":"B-%3$s","create":true,"length":"%12$s","pitch":"%9$s","gauge":"%10$s",
-                               "driveLinks":%11$d,"nose":"%13$s"},
-                        "sprocket":{"tag":"S-%3$s","create":true,"kind":"RIM","teeth":7,"pitch":"%9$s"},
+                {"id":"%1$s","tag":"%2$s",
+                 "saw":{"make":"Kestrup","model":"%3$s","power":"%4$s","handle":"REAR",%5$s
+                        "inService":"2026-01-05","oiler":"%6$s","brakeSeat":"COVER","adjuster":"SIDE","adjusterLead":"0.8 mm",
+                        "adjusterTravel":"20 mm","captiveNuts":true,"sparkArrestor":%7$s,"usualWork":"FELLING"},
+                 "set":{"chain":{"tag":"C-%2$s","create":true,"pitch":"%8$s","gauge":"%9$s","driveLinks":%10$d},
+                        "bar":{"tag":"B-%2$s","create":true,"length":"%11$s","pitch":"%8$s","gauge":"%9$s",
+                               "driveLinks":%10$d,"nose":"%12$s"},
+                        "sprocket":{"tag":"S-%2$s","create":true,"kind":"RIM","teeth":7,"pitch":"%8$s"},
                         "newChain":false}}""".formatted(
                         id(),
-                        officer,
                         tag,
                         kit.model(),
                         kit.power(),

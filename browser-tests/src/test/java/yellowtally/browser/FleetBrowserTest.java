@@ -67,7 +67,6 @@ class FleetBrowserTest {
 
     private static void somebodyElseEdits(Application application, String tag) {
         String saw = application.get("/api/saws/" + tag);
-        String person = Fleet.first(application.get("/api/people"), "\"id\":\"([^\"]+)\"");
         String version = Fleet.first(saw, "\"version\":(\\d+)");
         // The card as it is read says its unit in the name of a figure, the card as it is written in its text.
         String card = Fleet.first(saw, "\"card\":(\\{[^}]*\\})")

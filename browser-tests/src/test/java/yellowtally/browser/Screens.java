@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.Cookie;
 import java.io.IOException;
 import java.lang.annotation.ElementType;
 import java.lang.annotation.Retention;
@@ -16,10 +17,12 @@ import java.lang.annotation.Target;
 import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
+import yellowtally.Session;
 
 /** One application for all tests that write, one for those that walk, a browser for each thread, a fresh page for each test. */
 public final class Screens implements ParameterResolver {
@@ -29,6 +32,8 @@ public final class Screens implements ParameterResolver {
 
     /** Patience with a busy machine; what never comes still fails. */
     private static final double PATIENCE_MS = 30_000;
+
+    private static final String HERE = "127.0.0.1";
 
     private static final Namespace OWN = Namespace.create(Screens.class);
 
@@ -63,15 +68,43 @@ public final class Screens implements ParameterResolver {
         }
 
         public Page open(String path, int width, int height, ColorScheme scheme) {
+            return open(path, width, height, scheme, application.session());
+        }
+
+        /** The same for somebody else of the demo fleet, on a device of their own. */
+        public Page openAs(String signInName, String path, int width, int height) {
+            return open(path, width, height, ColorScheme.LIGHT, Session.of(application.address(), signInName));
+        }
+
+        /** The same for nobody yet. */
+        public Page openSignedOut(String path, int width, int height) {
+            return open(path, width, height, ColorScheme.LIGHT, null);
+        }
+
+        private Page open(String path, int width, int height, ColorScheme scheme, @Nullable Session who) {
             BrowserContext context = Lane.browser()
                     .newContext(new Browser.NewContextOptions()
                             .setViewportSize(width, height)
                             .setColorScheme(scheme));
             contexts.add(context);
+            if (who != null) {
+                signIn(context, who);
+            }
             Page page = context.newPage();
             slowDown(page);
             page.navigate(application.address() + path);
             return page;
+        }
+
+        /** As somebody who is signed in. */
+        void signIn(BrowserContext context, Session who) {
+            for (String host : List.of(HERE, Lane.LAN_NAME)) {
+                context.addCookies(who.cookies().entrySet().stream()
+                        .map(cookie -> new Cookie(cookie.getKey(), cookie.getValue())
+                                .setDomain(host)
+                                .setPath("/"))
+                        .toList());
+            }
         }
 
         /** A screen on a slow machine shows what a fast one hides: what is pressed before the last press was drawn. */

@@ -2,7 +2,6 @@ package yellowtally.stress;
 
 import com.google.gson.JsonParser;
 import java.io.IOException;
-import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
@@ -21,6 +20,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
+import yellowtally.Session;
 
 /** Many people at once: each looks at the board, at a saw, at the log, writes a record down, with a breath between. */
 public final class Crowd {
@@ -28,8 +28,7 @@ public final class Crowd {
     private static final Duration BREATH = Duration.ofMillis(250);
     private static final int ONE_WRITES_IN = 5;
 
-    private final String root;
-    private final String person;
+    private final Session session;
     private final List<String> tags;
     private final HttpClient client = HttpClient.newBuilder()
             .connectTimeout(Duration.ofSeconds(20))
@@ -67,14 +66,8 @@ public final class Crowd {
             List<String> written) {}
 
     public Crowd(String root) {
-        this.root = root;
-        this.pages = new Pages(client, root);
-        this.person = JsonParser.parseString(pages.get("/api/people"))
-                .getAsJsonArray()
-                .get(0)
-                .getAsJsonObject()
-                .get("id")
-                .getAsString();
+        this.session = Session.officer(root);
+        this.pages = new Pages(client, session);
         this.tags = new ArrayList<>();
         JsonParser.parseString(pages.get("/api/board"))
                 .getAsJsonObject()
@@ -121,19 +114,19 @@ public final class Crowd {
         String tag = tags.get(luck.nextInt(tags.size()));
         String id = UUID.randomUUID().toString();
         Kind kind = luck.nextInt(ONE_WRITES_IN) == 0 ? Kind.WRITE : Kind.values()[1 + luck.nextInt(3)];
-        HttpRequest.Builder request = HttpRequest.newBuilder().timeout(Duration.ofSeconds(60));
-        switch (kind) {
+        HttpRequest.Builder request = switch (kind) {
             case WRITE ->
-                request.uri(URI.create(root + "/api/saws/" + tag + "/records"))
+                session.request("/api/saws/" + tag + "/records")
                         .header("Content-Type", "application/json")
                         .POST(HttpRequest.BodyPublishers.ofString(
                                 "{\"id\":\"%s\",\"step\":\"OIL_CARD\",\"input\":{\"said\":\"FINE\"}}".formatted(id)));
-            case BOARD -> request.uri(URI.create(root + "/api/board"));
+            case BOARD -> session.request("/api/board");
             case SAW ->
-                request.uri(URI.create(root + "/api/saws/" + tag
-                        + List.of("", "/schedule", "/tension", "/wear").get(luck.nextInt(4))));
-            case LOG -> request.uri(URI.create(root + "/api/log"));
-        }
+                session.request("/api/saws/" + tag
+                        + List.of("", "/schedule", "/tension", "/wear").get(luck.nextInt(4)));
+            case LOG -> session.request("/api/log");
+        };
+        request.timeout(Duration.ofSeconds(60));
         long began = System.nanoTime();
         int status = 0;
         boolean politely = true;

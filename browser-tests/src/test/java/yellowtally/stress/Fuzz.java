@@ -6,7 +6,6 @@ import com.google.gson.JsonElement;
 import com.google.gson.JsonObject;
 import com.google.gson.JsonParser;
 import java.io.IOException;
-import java.net.URI;
 import java.net.URLEncoder;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -19,6 +18,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.atomic.AtomicInteger;
+import yellowtally.Session;
 
 /**
  * Asks every address of the application for thousands of things by its own description, from a seed: whatever is sent, the answer is
@@ -38,7 +38,7 @@ public final class Fuzz {
             "json");
 
     private final HttpClient client = HttpClient.newHttpClient();
-    private final String root;
+    private final Session session;
     private final Pages pages;
     private final JsonObject description;
     private final Nonsense.Known known;
@@ -54,16 +54,15 @@ public final class Fuzz {
     public record Result(int taken, int refused, List<Wrong> wrong) {}
 
     public Fuzz(String root) {
-        this.root = root;
-        this.pages = new Pages(client, root);
+        this.session = Session.officer(root);
+        this.pages = new Pages(client, session);
         this.description = JsonParser.parseString(pages.get("/api/openapi")).getAsJsonObject();
         this.known = known();
         for (Map.Entry<String, JsonElement> path :
                 description.getAsJsonObject("paths").entrySet()) {
             for (Map.Entry<String, JsonElement> operation :
                     path.getValue().getAsJsonObject().entrySet()) {
-                // The stream never ends.
-                if (!path.getKey().endsWith("/stream")) {
+                if (!endsTheFuzz(path.getKey())) {
                     asks.add(new Ask(
                             operation.getKey().toUpperCase(Locale.ROOT),
                             path.getKey(),
@@ -71,6 +70,14 @@ public final class Fuzz {
                 }
             }
         }
+    }
+
+    /** The stream never ends; the others sign out whoever asks. */
+    private static boolean endsTheFuzz(String path) {
+        return path.endsWith("/stream")
+                || path.equals("/api/sign-out")
+                || path.startsWith("/api/people/{id}")
+                || path.startsWith("/api/devices/{id}");
     }
 
     private Nonsense.Known known() {
@@ -240,8 +247,7 @@ public final class Fuzz {
                 ? List.of("DELETE", "PATCH", "PUT", "POST").get(luck.nextInt(4))
                 : ask.method();
         String type = luck.nextInt(40) == 0 ? NO_JSON.get(luck.nextInt(NO_JSON.size())) : "application/json";
-        HttpRequest.Builder request =
-                HttpRequest.newBuilder(URI.create(root + path + query)).timeout(Duration.ofSeconds(20));
+        HttpRequest.Builder request = session.request(path.toString() + query).timeout(Duration.ofSeconds(20));
         return method.equals("GET")
                 ? request.GET().build()
                 : request.header("Content-Type", type)

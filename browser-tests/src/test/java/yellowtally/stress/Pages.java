@@ -1,28 +1,25 @@
 package yellowtally.stress;
 
 import java.io.IOException;
-import java.net.URI;
 import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import yellowtally.Session;
 
 /** What the application answers to those who only look, to know what there is. */
 final class Pages {
 
     private final HttpClient client;
-    private final String root;
+    private final Session session;
 
-    Pages(HttpClient client, String root) {
+    Pages(HttpClient client, Session session) {
         this.client = client;
-        this.root = root;
+        this.session = session;
     }
 
     /** The body of an answer. */
     String get(String path) {
         try {
-            return client.send(
-                            HttpRequest.newBuilder(URI.create(root + path)).build(),
-                            HttpResponse.BodyHandlers.ofString())
+            return client.send(session.request(path).build(), HttpResponse.BodyHandlers.ofString())
                     .body();
         } catch (IOException e) {
             throw new AssertionError(e);

@@ -87,4 +87,9 @@ public class SawEvent {
     public @Nullable String tagBefore() {
         return tagBefore;
     }
+
+    /** On which device it was written down; absent in what is older than that. */
+    public @Nullable String device() {
+        return device;
+    }
 }

@@ -102,4 +102,9 @@ public class SetFitting {
     public UUID personId() {
         return personId;
     }
+
+    /** On which device it was written down; absent in what is older than that. */
+    public @Nullable String device() {
+        return device;
+    }
 }

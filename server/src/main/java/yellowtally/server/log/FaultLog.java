@@ -26,6 +26,7 @@ class FaultLog {
             Instant at,
             UUID sawId,
             UUID personId,
+            String device,
             String complaint,
             @Nullable String seen) {}
 
@@ -35,6 +36,7 @@ class FaultLog {
             Instant at,
             UUID sawId,
             UUID personId,
+            String device,
             FaultEventKind kind,
             @Nullable String cause,
             @Nullable Wet wet,
@@ -55,13 +57,14 @@ class FaultLog {
         for (Told told : filter.rows(
                 records,
                 Told.class,
-                "select f.id, f.at, f.sawId, f.personId, f.complaint, f.seen from Fault f"
+                "select f.id, f.at, f.sawId, f.personId, f.device, f.complaint, f.seen from Fault f"
                         + filter.where("f.sawId", "f.personId", "f.at") + " order by f.at desc, f.id")) {
             lines.add(line(
                     told.id(),
                     told.at(),
                     tag.apply(told.sawId()),
                     person.apply(told.personId()),
+                    told.device(),
                     new LogEntry.FaultLogLine(
                             told.id(),
                             null,
@@ -72,7 +75,7 @@ class FaultLog {
         for (Happened event : filter.rows(
                 records,
                 Happened.class,
-                "select e.id, e.at, f.sawId, e.personId, e.kind, e.cause, e.wet, e.note, f.id, f.complaint"
+                "select e.id, e.at, f.sawId, e.personId, e.device, e.kind, e.cause, e.wet, e.note, f.id, f.complaint"
                         + " from FaultEventRow e join Fault f on f.id = e.faultId"
                         + filter.where("f.sawId", "e.personId", "e.at")
                         + " and e.kind not in (" + quiet() + ") order by e.at desc, e.seq desc")) {
@@ -87,6 +90,7 @@ class FaultLog {
                     event.at(),
                     tag.apply(event.sawId()),
                     person.apply(event.personId()),
+                    event.device(),
                     new LogEntry.FaultLogLine(event.faultId(), event.kind(), what, event.wet()),
                     event.note()));
         }
@@ -99,7 +103,13 @@ class FaultLog {
     }
 
     private static LogEntry line(
-            UUID id, Instant at, String tag, String by, LogEntry.FaultLogLine fault, @Nullable String note) {
-        return new LogEntry.FaultTold(id, at, tag, by, fault, note);
+            UUID id,
+            Instant at,
+            String tag,
+            String by,
+            String device,
+            LogEntry.FaultLogLine fault,
+            @Nullable String note) {
+        return new LogEntry.FaultTold(id, at, tag, by, device, fault, note);
     }
 }

@@ -173,7 +173,12 @@ class LogController {
             @Nullable TensionOutcome tension) {}
 
     /** A hold that was lifted. */
-    private record Release(UUID holdId, Instant at, UUID sawId, UUID personId) {}
+    private record Release(
+            UUID holdId,
+            Instant at,
+            UUID sawId,
+            UUID personId,
+            @Nullable String device) {}
 
     /** A visit that was ended. */
     private record EndOfVisit(
@@ -181,6 +186,7 @@ class LogController {
             Instant at,
             UUID sawId,
             UUID personId,
+            @Nullable String device,
             FitState decision,
             @Nullable String leftOpenReason,
             @Nullable Instant struckAt,
@@ -208,6 +214,7 @@ class LogController {
                         row.record().at(),
                         names.tag(row.record().sawId()),
                         names.person(row.record().personId()),
+                        row.record().device(),
                         new LogEntry.StepLine(
                                 row.record().step(),
                                 row.record().outcome(),
@@ -280,6 +287,7 @@ class LogController {
                         f.at(),
                         names.tag(f.sawId()),
                         names.person(f.personId()),
+                        f.device(),
                         new LogEntry.SetLine(
                                 tags.get(f.chainId()), tags.get(f.barId()), tags.get(f.sprocketId()), f.newChain()),
                         f.note()))
@@ -299,6 +307,7 @@ class LogController {
                         e.at(),
                         names.tag(e.sawId()),
                         names.person(e.personId()),
+                        e.device(),
                         e.kind(),
                         e.tagBefore(),
                         e.reason()))
@@ -315,7 +324,7 @@ class LogController {
                                 + " and h.recordId is null order by h.at desc, h.id")
                 .stream()
                 .map(h -> new LogEntry.HeldByPerson(
-                        h.id(), h.at(), names.tag(h.sawId()), names.person(h.personId()), h.note()))
+                        h.id(), h.at(), names.tag(h.sawId()), names.person(h.personId()), h.device(), h.note()))
                 .toList();
     }
 
@@ -323,14 +332,14 @@ class LogController {
         List<Release> rows = filter.rows(
                 records,
                 Release.class,
-                "select r.id, r.at, h.sawId, r.personId from HoldRelease r join SawHold h on h.id = r.holdId"
+                "select r.id, r.at, h.sawId, r.personId, r.device from HoldRelease r join SawHold h on h.id = r.holdId"
                         + filter.where("h.sawId", "r.personId", "r.at")
                         + " order by r.at desc, r.id");
         Map<String, LogEntry.Released> once = new HashMap<>();
         // Several holds are released by one word.
         rows.stream()
                 .map(row -> new LogEntry.Released(
-                        row.holdId(), row.at(), names.tag(row.sawId()), names.person(row.personId())))
+                        row.holdId(), row.at(), names.tag(row.sawId()), names.person(row.personId()), row.device()))
                 .forEach(entry -> once.putIfAbsent(entry.tag() + entry.at(), entry));
         return List.copyOf(once.values());
     }
@@ -340,7 +349,7 @@ class LogController {
                 .rows(
                         records,
                         EndOfVisit.class,
-                        "select v.id, v.endedAt, v.sawId, v.endedBy, v.decision, v.leftOpenReason, v.struckAt,"
+                        "select v.id, v.endedAt, v.sawId, v.endedBy, v.endedDevice, v.decision, v.leftOpenReason, v.struckAt,"
                                 + " v.struckBy, v.struckReason from Visit v"
                                 + filter.where("v.sawId", filter.struck() ? "v.struckBy" : "v.endedBy", "v.endedAt")
                                 + filter.whereStruck("v.struckAt")
@@ -351,6 +360,7 @@ class LogController {
                         row.at(),
                         names.tag(row.sawId()),
                         names.person(row.personId()),
+                        row.device(),
                         row.decision(),
                         row.leftOpenReason(),
                         row.struckAt() == null

@@ -47,6 +47,10 @@ sealed interface LogEntry {
     /** Who. */
     String by();
 
+    /** On which device it was written down; absent in what is older than that. */
+    @Nullable
+    String device();
+
     LogKind kind();
 
     /**
@@ -59,6 +63,7 @@ sealed interface LogEntry {
             Instant at,
             String tag,
             String by,
+            @Nullable String device,
             StepLine step,
             @Nullable String note,
             @Nullable StrikeLine struck)
@@ -81,6 +86,7 @@ sealed interface LogEntry {
             Instant at,
             String tag,
             String by,
+            @Nullable String device,
             @Nullable String crew,
             @Nullable String note,
             @Nullable StrikeLine struck,
@@ -99,6 +105,7 @@ sealed interface LogEntry {
             Instant at,
             String tag,
             String by,
+            @Nullable String device,
             @Nullable String crew,
             @Nullable BackLine back,
             @Nullable String note,
@@ -118,6 +125,7 @@ sealed interface LogEntry {
             Instant at,
             String tag,
             String by,
+            @Nullable String device,
             SetLine set,
             @Nullable String note) implements LogEntry {
 
@@ -133,6 +141,7 @@ sealed interface LogEntry {
             Instant at,
             String tag,
             String by,
+            @Nullable String device,
             @Nullable String note) implements LogEntry {
 
         @Override
@@ -142,7 +151,12 @@ sealed interface LogEntry {
     }
 
     /** An officer released a saw. */
-    record Released(UUID id, Instant at, String tag, String by) implements LogEntry {
+    record Released(
+            UUID id,
+            Instant at,
+            String tag,
+            String by,
+            @Nullable String device) implements LogEntry {
 
         @Override
         public LogKind kind() {
@@ -160,6 +174,7 @@ sealed interface LogEntry {
             Instant at,
             String tag,
             String by,
+            @Nullable String device,
             FitState decision,
             @Nullable String note,
             @Nullable StrikeLine struck)
@@ -181,6 +196,7 @@ sealed interface LogEntry {
             Instant at,
             String tag,
             String by,
+            @Nullable String device,
             SawEvent.SawEventKind change,
             @Nullable String tagBefore,
             String note)
@@ -198,8 +214,10 @@ sealed interface LogEntry {
             Instant at,
             String tag,
             String by,
+            @Nullable String device,
             FaultLogLine fault,
-            @Nullable String note) implements LogEntry {
+            @Nullable String note)
+            implements LogEntry {
 
         @Override
         public LogKind kind() {

@@ -272,4 +272,14 @@ public class Outing {
                         daysRun,
                         complaint);
     }
+
+    /** On which device it was written down; absent in what is older than that. */
+    public @Nullable String device() {
+        return device;
+    }
+
+    /** On which device it was written down; absent in what is older than that. */
+    public @Nullable String backDevice() {
+        return backDevice;
+    }
 }

@@ -144,4 +144,9 @@ public class SawHold {
         copy.addAll(findings);
         return copy;
     }
+
+    /** On which device it was written down; absent in what is older than that. */
+    public @Nullable String device() {
+        return device;
+    }
 }

@@ -17,7 +17,11 @@ class LogPageTest {
 
     private static LogEntry at(int minute) {
         return new LogEntry.Released(
-                UUID.randomUUID(), Instant.parse("2026-05-01T07:00:00Z").plusSeconds(60L * minute), "06", "Ida Marsh");
+                UUID.randomUUID(),
+                Instant.parse("2026-05-01T07:00:00Z").plusSeconds(60L * minute),
+                "06",
+                "Ida Marsh",
+                null);
     }
 
     /** Entries at the given minutes, latest first. */
