@@ -12,5 +12,6 @@ export function usePerson(): Schemas['Me'] | undefined {
 /** Whether who is signed in may write to an address: the server says which are not for the role. */
 export function useMay(path: keyof paths, verb: Verb = 'POST'): boolean {
   const me = usePerson();
-  return me !== undefined && !me.refused.includes(`${verb} ${path}`);
+  // While the sign-in lies over a screen the screen stays as it is.
+  return me === undefined || !me.refused.includes(`${verb} ${path}`);
 }

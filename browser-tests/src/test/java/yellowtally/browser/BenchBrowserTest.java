@@ -216,7 +216,7 @@ class BenchBrowserTest {
         page.reload();
         assertThat(page.getByLabel("Note")).hasValue("Inner rail only");
 
-        Page tablet = screens.openAs("otley", page.url().replaceFirst("^https?://[^/]+", ""), 390, 844);
+        Page tablet = screens.openAs("quill", page.url().replaceFirst("^https?://[^/]+", ""), 390, 844);
         assertThat(heading(tablet, "Dress rails").first()).isVisible();
         assertThat(tablet.getByRole(AriaRole.ALERT)).containsText("has this visit open on another device");
         button(tablet, "Save, next").click();

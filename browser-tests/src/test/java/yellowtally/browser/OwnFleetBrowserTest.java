@@ -52,7 +52,7 @@ class OwnFleetBrowserTest {
         assertThat(page.getByLabel("Name of the fleet")).hasValue("Hollin Bridge tramway");
         page.getByLabel("Password").fill("three wet sleepers");
         page.getByLabel("Time zone of its days").selectOption("Europe/Oslo");
-        page.getByLabel("Lengths").selectOption("INCH");
+        page.getByLabel("Volumes").selectOption("US_GALLON");
         button(page, "Set up the fleet").click();
         assertThat(page.getByLabel("Signed in: Nell Garth")).isVisible();
 

@@ -37,7 +37,9 @@ class SignInBrowserTest {
         button(page, "Edda Hollis").click();
         assertThat(signedIn(page, "Edda Hollis")).isVisible();
         // The address that was asked for is the screen that is shown.
-        assertThat(heading(page, "Saw 13").first()).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                .isVisible();
+        assertThat(page).hasURL(Pattern.compile("/saws/13$"));
     }
 
     @Test
@@ -51,8 +53,9 @@ class SignInBrowserTest {
         Page operator = screens.openAs("otley", "/people", 1280, 800);
         assertThat(operator.getByText("Officers keep people, crews and devices."))
                 .isVisible();
-        operator.navigate(screens.application().address() + "/saws/03");
-        assertThat(heading(operator, "Saw 03").first()).isVisible();
+        operator.navigate(screens.application().address() + "/saws/10");
+        assertThat(region(operator, "Hold")).containsText("Held: must not be used");
+        assertThat(button(operator, "Release saw 10")).hasCount(0);
         operator.navigate(screens.application().address() + "/saws/new");
         assertThat(operator.getByText("An officer does this.")).isVisible();
     }
@@ -62,16 +65,18 @@ class SignInBrowserTest {
     void whatWasTypedOutlivesASession(Screens.Opener screens) {
         new Fleet(screens.application()).addSaw("SI1", Fleet.Kit.STANDARD);
         Page page = screens.openAs("fenn", "/faults/new?saw=SI1", 1280, 800);
-        page.getByLabel("What was seen or said").fill("Smells of fuel at the cap");
+        page.getByLabel("In a few words, as it was said").fill("Smells of fuel at the cap");
         page.context().clearCookies();
-        page.getByText(Pattern.compile("^Chain runs dry")).first().click();
-        button(page, "Report it").first().click();
+        page.getByText("Chain runs dry", new Page.GetByTextOptions().setExact(true))
+                .first()
+                .click();
+        button(page, "Report it, find the cause").click();
         Locator over = page.getByRole(AriaRole.DIALOG);
         over.getByLabel("Name to sign in with").fill("fenn");
         over.getByLabel("Password").fill(Session.PASSWORD);
         page.keyboard().press("Enter");
         assertThat(over).hasCount(0);
-        assertThat(page.getByLabel("What was seen or said")).hasValue("Smells of fuel at the cap");
+        assertThat(page.getByLabel("In a few words, as it was said")).hasValue("Smells of fuel at the cap");
     }
 
     /** The tablet at the bench: an officer shares it, the next hand changes over by PIN, and the record says who and where. */
@@ -86,7 +91,10 @@ class SignInBrowserTest {
                 .click();
         devices.getByLabel("Name of the device").fill("Bench tablet");
         devices.getByLabel("Shared: people change over by PIN").check();
-        button(page, "Save").click();
+        devices.getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("Save").setExact(true))
+                .click();
         assertThat(devices.getByText(Pattern.compile("this one, shared"))).isVisible();
         assertThat(region(page, "What changed")).containsText("Device Bench tablet: shared");
 
@@ -111,10 +119,8 @@ class SignInBrowserTest {
                 .click();
         assertThat(signedIn(page, "Rafe Underhill")).isVisible();
         assertThat(page.getByLabel("Note")).hasValue("Half done by Tom");
-        page.getByText("Fine", new Page.GetByTextOptions().setExact(true))
-                .first()
-                .click();
-        button(page, "Save").first().click();
+        button(page, "Save the record").click();
+        assertThat(page).hasURL(Pattern.compile("/saws/SI2$"));
         page.navigate(screens.application().address() + "/log?saw=SI2");
         assertThat(page.getByText("Half done by Tom")).isVisible();
         assertThat(page.getByRole(AriaRole.MAIN)).containsText("Rafe Underhill, Bench tablet");

@@ -2,7 +2,7 @@ package yellowtally.server.opening;
 
 import org.jspecify.annotations.Nullable;
 
-/** The records cannot be opened as they are; the application does not start. */
+/** The records cannot be opened as they are, or not in this way; the application does not start. */
 final class StoreUnusable extends RuntimeException {
 
     private static final long serialVersionUID = 1L;

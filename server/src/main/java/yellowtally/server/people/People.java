@@ -50,7 +50,10 @@ public class People {
 
     /** Who is signed in where this request came from: whoever a record of it names. */
     public Person acting() {
-        return Acting.now().map(acting -> require(acting.personId())).orElseThrow(() -> Refusal.unknown("sign.in"));
+        return Acting.now()
+                .map(acting -> require(acting.personId()))
+                .filter(person -> person.leftOn() == null)
+                .orElseThrow(() -> Refusal.unknown("sign.in"));
     }
 
     /** The same, where only an officer may. */

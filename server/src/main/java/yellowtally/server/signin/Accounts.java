@@ -187,9 +187,16 @@ public class Accounts {
         return name;
     }
 
-    /** Refuses what would leave the fleet without an officer who can sign in. Others wait until the caller's transaction is through. */
-    void refuseLastOfficer(Person leaving) {
+    /**
+     * Has others who change people wait until the caller's transaction is through. Before anybody is read: who was read earlier would
+     * be judged as they were then.
+     */
+    void oneAtATime() {
         records.find(FleetCard.class, FleetCard.ONLY, LockModeType.PESSIMISTIC_WRITE);
+    }
+
+    /** Refuses what would leave the fleet without an officer who can sign in; only one at a time can be told from another. */
+    void refuseLastOfficer(Person leaving) {
         boolean another = people.all().stream()
                 .filter(person -> person.role() == Person.Role.OFFICER && person.leftOn() == null)
                 .filter(person -> !person.id().equals(leaving.id()))

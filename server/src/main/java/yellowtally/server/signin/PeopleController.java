@@ -247,6 +247,7 @@ class PeopleController {
     private void write(UUID id, Object told, Runnable action) {
         onceOnly.run(id, told, () -> {
             revision.touchesNone();
+            accounts.oneAtATime();
             action.run();
         });
     }
