@@ -33,7 +33,13 @@ export function SignedIn({ children }: { children: ReactNode }) {
     <>
       {children}
       {!inside && (
-        <Dialog open fullScreen aria-label="Sign in" transitionDuration={0}>
+        <Dialog
+          open
+          fullScreen
+          aria-label="Sign in"
+          transitionDuration={0}
+          slotProps={{ paper: { sx: { borderRadius: 0, backgroundColor: 'background.default' } } }}
+        >
           {asked}
         </Dialog>
       )}

@@ -127,7 +127,9 @@ class SignInController {
                     List.of(),
                     here ? setUp.beginning() : null);
         }
-        Optional<Device> device = devices.of(request);
+        // The answer to the first sign-in of a browser brings the cookie that it will be known by.
+        Optional<Device> device =
+                devices.of(request).or(() -> Acting.now().map(acting -> devices.require(acting.deviceId())));
         Optional<Me> me = Acting.now().map(this::me);
         return new SignInView(
                 me.isPresent() ? SignInStage.SIGNED_IN : SignInStage.SIGN_IN,
