@@ -40,7 +40,9 @@ class AccessibilityTest {
             new Screen("/log", "Log"),
             new Screen("/records", "Proof and backups"),
             new Screen("/handbook/10", "10. When a task is due"),
-            new Screen("/settings?room=schedule", "Settings"));
+            new Screen("/settings?room=schedule", "Settings"),
+            new Screen("/people", "People, crews and devices"),
+            new Screen("/account", "Ida Marsh"));
 
     /**
      * What is left, a wide screen in dim light, a bright phone, fleets of other units and sizes in both, is walked with
@@ -64,6 +66,20 @@ class AccessibilityTest {
         }
     }
 
+    @Test
+    void theSignInHasNoSeriousFault(@Screens.Untouched Screens.Opener screens) {
+        SoftAssertions faults = new SoftAssertions();
+        for (int width : new int[] {1280, 390}) {
+            Page page = screens.openSignedOut("/", width, 800);
+            assertThat(Screens.region(page, "Demo fleet")).isVisible();
+            faults.assertThat(serious(page)).as("sign-in " + width).isEmpty();
+            faults.assertThat(page.evaluate(
+                            "document.documentElement.scrollWidth - document.documentElement.clientWidth"))
+                    .isEqualTo(0);
+        }
+        faults.assertAll();
+    }
+
     /** One page goes from screen to screen, as a browser does that has been open all day; every fault of all is told. */
     private static void haveNoSeriousFault(int width, int height, ColorScheme scheme, Screens.Opener screens) {
         SoftAssertions faults = new SoftAssertions();
@@ -85,6 +101,11 @@ class AccessibilityTest {
                 Screens.button(page, "Put right").first().click();
                 Screens.button(page, "Step by step").first().click();
                 assertThat(page.getByText("What was wrong")).isVisible();
+            }
+            if (screen.path().equals("/people")) {
+                Screens.button(page, "Change Bram Otley").click();
+                Screens.button(page, "Change Cutting gang").click();
+                assertThat(page.getByLabel("New first password")).isVisible();
             }
             faults.assertThat(serious(page))
                     .as(screen.path() + " " + width + " " + scheme)

@@ -41,6 +41,8 @@ class NarrowScreenBrowserTest {
             Map.entry("/log", "Ida Marsh"),
             Map.entry("/settings", "Turning the bar over"),
             Map.entry("/records", "Proof and backups"),
+            Map.entry("/people", "Add somebody"),
+            Map.entry("/account", "PIN for shared devices"),
             Map.entry("/handbook", "Handbook of the job"),
             Map.entry("/handbook/3", "What a set has been through"),
             Map.entry("/handbook/12", "How an officer adds a cause")));

@@ -10,6 +10,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -43,6 +44,7 @@ class OwnFleetBrowserTest {
         go(page, "/");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Set up your fleet")))
                 .isVisible();
+        Assertions.assertThat(AccessibilityTest.serious(page)).isEmpty();
         page.getByLabel("Name of the fleet").fill("Hollin Bridge tramway");
         page.getByLabel("Name, as records say it").fill("Nell Garth");
         page.getByLabel("Name to sign in with").fill("nell");

@@ -96,17 +96,6 @@ public final class Screens implements ParameterResolver {
             return page;
         }
 
-        /** As somebody who is signed in. */
-        void signIn(BrowserContext context, Session who) {
-            for (String host : List.of(HERE, Lane.LAN_NAME)) {
-                context.addCookies(who.cookies().entrySet().stream()
-                        .map(cookie -> new Cookie(cookie.getKey(), cookie.getValue())
-                                .setDomain(host)
-                                .setPath("/"))
-                        .toList());
-            }
-        }
-
         /** A screen on a slow machine shows what a fast one hides: what is pressed before the last press was drawn. */
         private static void slowDown(Page page) {
             if (SLOWDOWN > 1) {
@@ -124,6 +113,17 @@ public final class Screens implements ParameterResolver {
         @Override
         public void close() {
             contexts.forEach(BrowserContext::close);
+        }
+    }
+
+    /** A context of somebody who is signed in. */
+    static void signIn(BrowserContext context, Session who) {
+        for (String host : List.of(HERE, Lane.LAN_NAME)) {
+            context.addCookies(who.cookies().entrySet().stream()
+                    .map(cookie -> new Cookie(cookie.getKey(), cookie.getValue())
+                            .setDomain(host)
+                            .setPath("/"))
+                    .toList());
         }
     }
 

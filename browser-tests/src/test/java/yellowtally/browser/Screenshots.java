@@ -12,6 +12,7 @@ import com.microsoft.playwright.options.LoadState;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -40,6 +41,7 @@ public final class Screenshots {
     }
 
     private void takeAll() {
+        shareTheTablet();
         take("board", "/", ColorScheme.LIGHT, 1280, 800, "Work waiting", AS_IT_IS);
         String visit = "/bench/" + first(application.get("/api/board"), "\"visitId\":\"([^\"]+)\"");
         take("bench", visit, ColorScheme.LIGHT, 1280, 800, "Dress rails", Screenshots::findAtTheChain);
@@ -49,7 +51,6 @@ public final class Screenshots {
         take("saw", "/saws/15", ColorScheme.LIGHT, 1280, 800, "Schedule", AS_IT_IS);
         take("saws", "/saws", ColorScheme.LIGHT, 1280, 800, "Cutters left", AS_IT_IS);
         take("tension", "/saws/06/tension", ColorScheme.LIGHT, 1280, 800, "Tension check", Screenshots::read);
-        take("tension-phone", "/saws/06/tension", ColorScheme.LIGHT, 390, 844, "Tension check", Screenshots::read);
         take("faults", "/faults", ColorScheme.LIGHT, 1280, 800, "Recurring", AS_IT_IS);
         take(
                 "finder",
@@ -59,7 +60,6 @@ public final class Screenshots {
                 800,
                 "Chain runs dry",
                 Screenshots::answerTwice);
-        take("finder-phone", fault("brake-does-not-stop", "14"), ColorScheme.DARK, 390, 844, "Brake", AS_IT_IS);
         take("oiling", "/saws/11/oiling", ColorScheme.LIGHT, 1280, 800, "Card tests", AS_IT_IS);
         take("stores", "/stores", ColorScheme.LIGHT, 1280, 800, "To order", AS_IT_IS);
         take("part", "/parts/YC-12", ColorScheme.LIGHT, 1280, 800, "Where it has been", AS_IT_IS);
@@ -81,9 +81,18 @@ public final class Screenshots {
                 "The point was not typed",
                 Screenshots::putRight);
         take("settings", "/settings", ColorScheme.LIGHT, 1280, 800, "Seasons", AS_IT_IS);
+        take("people", "/people", ColorScheme.LIGHT, 1280, 800, "What changed", AS_IT_IS);
+        take("sign-in", "/saws/13", ColorScheme.LIGHT, 1280, 800, "Cutting set", Screenshots::changeOver);
     }
 
     private static final Consumer<Page> AS_IT_IS = page -> {};
+
+    /** Last: it signs out. */
+    private static void changeOver(Page page) {
+        page.getByText("Change over").click();
+        page.getByText("Wyn Darrow").click();
+        page.keyboard().type("258");
+    }
 
     private static void read(Page page) {
         page.getByLabel("Pull-down at mid-bar").fill("11");
@@ -155,6 +164,14 @@ public final class Screenshots {
         page.getByText("strokes on cutter").waitFor();
     }
 
+    private void shareTheTablet() {
+        String device = first(application.get("/api/sign-in"), "\"device\":\\{\"id\":\"([^\"]+)\"");
+        application.send(
+                "PUT",
+                "/api/devices/" + device,
+                "{\"id\":\"%s\",\"name\":\"Bench tablet\",\"shared\":true}".formatted(UUID.randomUUID()));
+    }
+
     private static String first(String text, String pattern) {
         Matcher matcher = Pattern.compile(pattern).matcher(text);
         if (!matcher.find()) {
@@ -168,7 +185,7 @@ public final class Screenshots {
         Page page = browser.newPage(
                 new Browser.NewPageOptions().setViewportSize(width, height).setColorScheme(scheme));
         // One device takes them all, so that no picture tells of another at the same visit.
-        page.addInitScript("localStorage.setItem('yellow-tally.device', 'bench')");
+        Screens.signIn(page.context(), application.session());
         page.navigate(application.address() + path);
         page.getByText(seen).first().waitFor();
         done.accept(page);

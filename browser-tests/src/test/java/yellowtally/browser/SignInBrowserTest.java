@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import yellowtally.Session;
@@ -104,6 +105,7 @@ class SignInBrowserTest {
         Locator over = page.getByRole(AriaRole.DIALOG);
         assertThat(over.getByText("Who is here?")).isVisible();
         over.getByText("Rafe Underhill").click();
+        Assertions.assertThat(AccessibilityTest.serious(page)).isEmpty();
         page.keyboard().type("7777");
         page.keyboard().press("Enter");
         assertThat(over.getByRole(AriaRole.ALERT)).hasText("This is not the PIN.");

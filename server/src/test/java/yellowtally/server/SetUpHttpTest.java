@@ -2,11 +2,13 @@ package yellowtally.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jakarta.persistence.EntityManager;
 import java.net.URI;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -14,6 +16,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
 import yellowtally.server.RunningServer.Answer;
 import yellowtally.server.RunningServer.Api;
@@ -95,6 +99,23 @@ class SetUpHttpTest {
         assertThat(nobody().post("/api/set-up", fleet("Nell Garth", "nell", PASSWORD))
                         .status())
                 .isEqualTo(204);
+    }
+
+    /** A fleet from before there was sign-in: an officer of its records goes on, and nobody is doubled. */
+    @Test
+    void anOfficerOfOlderRecordsGoesOn() {
+        Person before = new Person(UUID.randomUUID(), "Equipment officer", Person.Role.OFFICER);
+        new TransactionTemplate(running.getBean(PlatformTransactionManager.class))
+                .executeWithoutResult(
+                        status -> running.getBean(EntityManager.class).persist(before));
+        JsonNode state = nobody().get("/api/sign-in").body();
+        assertThat(state.path("beginning").path("officers").get(0).asString()).isEqualTo("Equipment officer");
+        assertThat(nobody().post("/api/set-up", fleet("equipment officer", "nell", PASSWORD))
+                        .status())
+                .isEqualTo(204);
+        JsonNode people = new Api(root, "nell", PASSWORD).get("/api/people").body();
+        assertThat(people.size()).isEqualTo(1);
+        assertThat(people.get(0).path("id").asString()).isEqualTo(before.id().toString());
     }
 
     /** Of two first officers at once one is, and the other is told so. */

@@ -1,4 +1,4 @@
-/** The short list of people that a record names until sign-in exists. */
+/** The people whom records name, who of them acts in a request, and what changed about them. */
 @NullMarked
 package yellowtally.server.people;
 
