@@ -36,7 +36,7 @@ export function SignedIn({ children }: { children: ReactNode }) {
         <Dialog
           open
           fullScreen
-          aria-label="Sign in"
+          aria-labelledby="sign-in-title"
           transitionDuration={0}
           slotProps={{ paper: { sx: { borderRadius: 0, backgroundColor: 'background.default' } } }}
         >

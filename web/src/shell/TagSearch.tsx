@@ -77,10 +77,10 @@ export function TagSearch() {
         }}
         sx={(t) => ({
           font: 'inherit',
-          fontSize: 15,
-          width: { xs: 118, sm: 124, md: 150, xl: 190 },
+          fontSize: { xs: 14, sm: 15 },
+          width: { xs: 104, sm: 124, md: 150, xl: 190 },
           minHeight: { xs: 44, sm: 34 },
-          px: 1.25,
+          px: { xs: 0.75, sm: 1.25 },
           color: 'inherit',
           background: 'transparent',
           border: `1px solid ${t.vars.palette.house.steel}`,

@@ -19,7 +19,8 @@ export function WhoIsHere() {
           fontSize: 15,
           fontWeight: 600,
           lineHeight: { xs: '44px', sm: '34px' },
-          maxWidth: 124,
+          // On a phone the way to the next stands beside it.
+          maxWidth: { xs: state.device?.shared ? 72 : 124, sm: 124 },
           overflow: 'hidden',
           textOverflow: 'ellipsis',
           whiteSpace: 'nowrap',
@@ -33,9 +34,9 @@ export function WhoIsHere() {
           onClick={() => void signOut()}
           sx={(t) => ({
             font: 'inherit',
-            fontSize: 14,
+            fontSize: { xs: 13, sm: 14 },
             minHeight: { xs: 44, sm: 34 },
-            px: 1.25,
+            px: { xs: 0.75, sm: 1.25 },
             color: 'inherit',
             background: 'transparent',
             border: `1px solid ${t.vars.palette.house.steel}`,

@@ -33,7 +33,7 @@ export default function AccountScreen() {
           </div>
         </Box>
         <Button variant="contained" onClick={() => void signOut()}>
-          {state.device?.shared ? 'Somebody else' : 'Sign out'}
+          {state.device?.shared ? 'Change over' : 'Sign out'}
         </Button>
       </Box>
       {keepsPeople && (

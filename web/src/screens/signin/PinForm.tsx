@@ -65,7 +65,7 @@ function PinPad({ person, onBack }: { person: Schemas['Named']; onBack: () => vo
       }}
       sx={{ display: 'grid', gap: 1.25, maxWidth: 320 }}
     >
-      <PersonPlate name={person.name} under="Somebody else" onClick={onBack} />
+      <PersonPlate name={person.name} under="Not you?" onClick={onBack} />
       <Box
         role="status"
         aria-label={`${pin.length} digits`}

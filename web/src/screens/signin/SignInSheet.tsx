@@ -53,7 +53,7 @@ export function SignInSheet({
           <Box sx={{ fontSize: 34, lineHeight: '40px' }}>{words.product}</Box>
           {fleet && <Box sx={{ fontSize: 18, overflowWrap: 'anywhere' }}>{fleet}</Box>}
         </Box>
-        <Box component="h1" sx={{ typography: 'h2', m: 0, mb: 1.5 }}>
+        <Box component="h1" id="sign-in-title" sx={{ typography: 'h2', m: 0, mb: 1.5 }}>
           {title}
         </Box>
         {children}

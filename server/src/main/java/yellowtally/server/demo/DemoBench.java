@@ -208,7 +208,7 @@ final class DemoBench {
     }
 
     private WorkRecord.Head head(UUID id, Step step, Instant at, @Nullable UUID visit, UUID person) {
-        return new WorkRecord.Head(id, saw.id(), visit, step, at, at, person, "demo", Worklog.parts(set));
+        return new WorkRecord.Head(id, saw.id(), visit, step, at, at, person, DemoFleet.DEVICE, Worklog.parts(set));
     }
 
     /** One loop of the fleet is mapped at every sharpening, so that its file is known. */

@@ -106,7 +106,7 @@ final class DemoFaults {
                         at,
                         at,
                         officers.get(0),
-                        "demo",
+                        DemoFleet.DEVICE,
                         WorkRecord.Parts.NONE),
                 WorkOutcome.FINE,
                 note,

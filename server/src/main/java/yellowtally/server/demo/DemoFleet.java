@@ -9,6 +9,7 @@ import yellowtally.server.demo.DemoSaw.Story;
 /** The saws of the made-up Ashcombe Vale Light Railway. */
 final class DemoFleet {
 
+    static final String DEVICE = "Workshop desk";
     static final List<String> CREWS = List.of("Cutting gang", "Tunnel gang", "Viaduct gang");
     static final List<String> OFFICERS = List.of("Ida Marsh", "Tom Quill");
     static final List<String> OPERATORS = List.of("Bram Otley", "Jess Fenn", "Rafe Underhill", "Wyn Darrow");

@@ -422,7 +422,7 @@ class DemoLoader implements SmartInitializingSingleton {
                 at,
                 at,
                 person,
-                "demo");
+                DemoFleet.DEVICE);
         records.persist(record);
         return record;
     }

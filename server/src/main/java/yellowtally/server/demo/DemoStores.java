@@ -121,7 +121,7 @@ final class DemoStores {
                 new FuelCan.Mixed(name, 50, fuelMl, LocalDate.ofInstant(at, clock.getZone())),
                 at,
                 officer,
-                "demo"));
+                DemoFleet.DEVICE));
     }
 
     private void move(

@@ -11,7 +11,7 @@ import yellowtally.core.oiling.Wet;
 /** Writes a fault of a demo saw and what happened to it. */
 public final class FaultSeed {
 
-    private static final String DEVICE = "demo";
+    private static final String DEVICE = "Workshop desk";
 
     private final EntityManager records;
     private final UUID id = UUID.randomUUID();
