@@ -14,6 +14,7 @@ import java.util.UUID;
 import yellowtally.benchmark.Report.Repeats;
 import yellowtally.browser.Application;
 import yellowtally.browser.Lane;
+import yellowtally.browser.Screens;
 import yellowtally.core.fitness.SawWear;
 import yellowtally.core.schedule.ScheduleLedger;
 import yellowtally.core.settings.Numbers;
@@ -123,6 +124,7 @@ public final class Benchmark {
         try (Playwright playwright = Playwright.create();
                 Browser browser = Lane.launch(playwright)) {
             Page page = browser.newPage();
+            Screens.signIn(page.context(), application.session());
             page.navigate(application.address());
             page.getByText("Work waiting").waitFor();
             page.waitForLoadState(LoadState.NETWORKIDLE);
@@ -175,6 +177,13 @@ public final class Benchmark {
         inTurns(save, board);
         report.timed("Board after a write, p95", BATCHES, 150, "ms", () -> inTurns(save, board)[1].at(95));
         report.timed("Save of a step over HTTP, p95", BATCHES, 40, "ms", () -> inTurns(save, board)[0].at(95));
+        Work small = i -> application.get("/api/crews");
+        report.timed(
+                "Small page, signed in, p95",
+                BATCHES,
+                5,
+                "ms",
+                () -> millis(BATCH, small).at(95));
         beside("Page of a saw", bareSaw, 12, i -> {
             for (String part : List.of("", "/schedule", "/tension", "/wear", "/faults")) {
                 application.get("/api/saws/L5" + part);

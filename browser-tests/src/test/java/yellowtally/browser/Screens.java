@@ -117,7 +117,7 @@ public final class Screens implements ParameterResolver {
     }
 
     /** A context of somebody who is signed in. */
-    static void signIn(BrowserContext context, Session who) {
+    public static void signIn(BrowserContext context, Session who) {
         for (String host : List.of(HERE, Lane.LAN_NAME)) {
             context.addCookies(who.cookies().entrySet().stream()
                     .map(cookie -> new Cookie(cookie.getKey(), cookie.getValue())

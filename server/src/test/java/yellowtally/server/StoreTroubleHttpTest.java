@@ -98,6 +98,12 @@ class StoreTroubleHttpTest {
         assertThat(refused.body().path("detail").asString()).contains("is full").contains("Nothing was saved");
         assertThat(api.get("/api/board").status()).isEqualTo(200);
         assertThat(api.get("/api/log").status()).isEqualTo(200);
+        // Whoever comes now, on a browser that nobody knows, reads as well.
+        Signed fresh = Signed.in(api.root(), Signed.READER);
+        assertThat(new Api(api.root(), fresh).get("/api/board").status()).isEqualTo(200);
+        assertThat(fresh.signIn(api.root(), Signed.OFFICER, Signed.PASSWORD).statusCode())
+                .isEqualTo(200);
+        assertThat(new Api(api.root(), fresh).get("/api/log").status()).isEqualTo(200);
         FaultyDisk.says(null);
         await().atMost(SOON).until(() -> notices().isEmpty());
     }

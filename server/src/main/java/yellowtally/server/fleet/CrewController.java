@@ -18,7 +18,6 @@ import yellowtally.server.people.People;
 import yellowtally.server.people.PeopleEvent;
 import yellowtally.server.people.PeopleEvent.PeopleEventKind;
 import yellowtally.server.people.Person;
-import yellowtally.server.support.FleetRevision;
 import yellowtally.server.support.OnceOnly;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
@@ -33,23 +32,15 @@ class CrewController {
     private final WatchesSaws watch;
     private final People people;
     private final OnceOnly onceOnly;
-    private final FleetRevision revision;
     private final EntityManager records;
     private final Clock clock;
 
     CrewController(
-            Fleet fleet,
-            WatchesSaws watch,
-            People people,
-            OnceOnly onceOnly,
-            FleetRevision revision,
-            EntityManager records,
-            Clock clock) {
+            Fleet fleet, WatchesSaws watch, People people, OnceOnly onceOnly, EntityManager records, Clock clock) {
         this.fleet = fleet;
         this.watch = watch;
         this.people = people;
         this.onceOnly = onceOnly;
-        this.revision = revision;
         this.records = records;
         this.clock = clock;
     }
@@ -79,7 +70,7 @@ class CrewController {
     @PostMapping("/api/crews")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void add(@RequestBody NewCrew given) {
-        write(given.id(), given, () -> {
+        onceOnly.runBesideSaws(given.id(), given, () -> {
             Person by = people.actingOfficer();
             Crew crew = new Crew(given.id(), name(null, given.name()));
             records.persist(crew);
@@ -91,7 +82,7 @@ class CrewController {
     @PutMapping("/api/crews/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void rename(@PathVariable UUID id, @RequestBody RenamedCrew given) {
-        write(given.id(), new OfCrew(id, given), () -> {
+        onceOnly.runBesideSaws(given.id(), new OfCrew(id, given), () -> {
             Person by = people.actingOfficer();
             Crew crew = fleet.crew(id);
             if (!crew.name().equals(given.nameBefore())) {
@@ -106,7 +97,7 @@ class CrewController {
     @PostMapping("/api/crews/{id}/leave")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void leave(@PathVariable UUID id, @RequestBody CrewOnOff given) {
-        write(given.id(), new OfCrew(id, "leave"), () -> {
+        onceOnly.runBesideSaws(given.id(), new OfCrew(id, "leave"), () -> {
             Person by = people.actingOfficer();
             Crew crew = fleet.crew(id);
             if (watch.outWith(id)) {
@@ -120,19 +111,11 @@ class CrewController {
     @PostMapping("/api/crews/{id}/back")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void back(@PathVariable UUID id, @RequestBody CrewOnOff given) {
-        write(given.id(), new OfCrew(id, "back"), () -> {
+        onceOnly.runBesideSaws(given.id(), new OfCrew(id, "back"), () -> {
             Person by = people.actingOfficer();
             Crew crew = fleet.crew(id);
             crew.leave(null);
             tell(PeopleEventKind.CAME_BACK, crew, null, by);
-        });
-    }
-
-    /** What changes here makes no saw another. */
-    private void write(UUID id, Object told, Runnable action) {
-        onceOnly.run(id, told, () -> {
-            revision.touchesNone();
-            action.run();
         });
     }
 

@@ -67,7 +67,7 @@ class AccountController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void password(@RequestBody NewPassword given, HttpServletRequest request, HttpServletResponse response) {
         Acting acting = Acting.now().orElseThrow();
-        onceOnly.run(given.id(), new Changed(acting.personId(), "password"), () -> {
+        onceOnly.runBesideSaws(given.id(), new Changed(acting.personId(), "password"), () -> {
             Credential own = own(acting, given.now());
             Violations wrong = new Violations();
             secrets.refusePassword("password", given.password(), own.signInName(), wrong);
@@ -91,7 +91,7 @@ class AccountController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void pin(@RequestBody NewPin given) {
         Acting acting = Acting.now().orElseThrow();
-        onceOnly.run(given.id(), new Changed(acting.personId(), "pin"), () -> {
+        onceOnly.runBesideSaws(given.id(), new Changed(acting.personId(), "pin"), () -> {
             Credential own = own(acting, given.now());
             Violations wrong = new Violations();
             if (given.pin() != null) {

@@ -18,6 +18,7 @@ import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
+import yellowtally.server.disk.StoreWatch;
 import yellowtally.server.support.Refusal;
 
 /** The browsers that somebody signed in from, known by a cookie that lives on when a session has ended. */
@@ -32,6 +33,7 @@ class Devices {
     private final Device.DeviceRepository repository;
     private final EntityManager records;
     private final Secrets secrets;
+    private final StoreWatch watch;
     private final Clock clock;
     private final String cookie;
     private final Map<UUID, Boolean> known = new ConcurrentHashMap<>();
@@ -40,11 +42,13 @@ class Devices {
             Device.DeviceRepository repository,
             EntityManager records,
             Secrets secrets,
+            StoreWatch watch,
             Clock clock,
             @Value("${server.servlet.session.cookie.name}") String session) {
         this.repository = repository;
         this.records = records;
         this.secrets = secrets;
+        this.watch = watch;
         this.clock = clock;
         this.cookie = session + "-device";
     }
@@ -63,12 +67,20 @@ class Devices {
                 .flatMap(one -> repository.findBySecretAndForgottenFalse(Secrets.digest(one.getValue())));
     }
 
-    /** The same; one that was not known is from now on, under a name of its own. Within the caller's transaction. */
+    /**
+     * The same; one that was not known is from now on, under a name of its own. Where nothing can be written it is for this session
+     * alone: what is on record can still be read. Within the caller's transaction.
+     */
     Device at(HttpServletRequest request, HttpServletResponse response) {
+        boolean kept = canBeKept();
         Device device = of(request).orElseGet(() -> {
             String secret = secrets.random();
             Device fresh = new Device(
                     UUID.randomUUID(), Secrets.digest(secret), "Device " + (repository.count() + 1), clock.instant());
+            if (!kept) {
+                known.put(fresh.id(), true);
+                return fresh;
+            }
             records.persist(fresh);
             response.addHeader(
                     HttpHeaders.SET_COOKIE,
@@ -82,8 +94,15 @@ class Devices {
                             .toString());
             return fresh;
         });
-        device.signedInAt(clock.instant());
+        if (kept) {
+            device.signedInAt(clock.instant());
+        }
         return device;
+    }
+
+    /** Whether anything can be written just now. */
+    boolean canBeKept() {
+        return watch.trouble().isEmpty();
     }
 
     /** Whether sessions on it go on: nobody has it forgotten. */
@@ -92,9 +111,14 @@ class Devices {
                 id, ask -> repository.findById(ask).map(d -> !d.forgotten()).orElse(false));
     }
 
-    /** A device that somebody signed in from. */
+    /** A device that is kept. */
+    Optional<Device> find(UUID id) {
+        return repository.findById(id);
+    }
+
+    /** The same; refuses one that is not. */
     Device require(UUID id) {
-        return repository.findById(id).orElseThrow(() -> Refusal.gone("device.unknown"));
+        return find(id).orElseThrow(() -> Refusal.gone("device.unknown"));
     }
 
     /** The same, to change it within the caller's transaction: what was kept of it is asked for anew when that is through. */

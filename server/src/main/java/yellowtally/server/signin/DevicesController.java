@@ -21,7 +21,6 @@ import yellowtally.server.people.People;
 import yellowtally.server.people.PeopleEvent;
 import yellowtally.server.people.PeopleEvent.PeopleEventKind;
 import yellowtally.server.people.Person;
-import yellowtally.server.support.FleetRevision;
 import yellowtally.server.support.OnceOnly;
 import yellowtally.server.support.Violations;
 
@@ -35,23 +34,15 @@ class DevicesController {
     private final Sessions sessions;
     private final People people;
     private final OnceOnly onceOnly;
-    private final FleetRevision revision;
     private final EntityManager records;
     private final Clock clock;
 
     DevicesController(
-            Devices devices,
-            Sessions sessions,
-            People people,
-            OnceOnly onceOnly,
-            FleetRevision revision,
-            EntityManager records,
-            Clock clock) {
+            Devices devices, Sessions sessions, People people, OnceOnly onceOnly, EntityManager records, Clock clock) {
         this.devices = devices;
         this.sessions = sessions;
         this.people = people;
         this.onceOnly = onceOnly;
-        this.revision = revision;
         this.records = records;
         this.clock = clock;
     }
@@ -89,7 +80,7 @@ class DevicesController {
             @RequestBody ChangedDevice given,
             HttpServletRequest request,
             HttpServletResponse response) {
-        write(given.id(), new OfDevice(id, given), () -> {
+        onceOnly.runBesideSaws(given.id(), new OfDevice(id, given), () -> {
             Person by = people.actingOfficer();
             Device device = devices.change(id);
             Violations wrong = new Violations();
@@ -123,19 +114,11 @@ class DevicesController {
     @PostMapping("/api/devices/{id}/forget")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void forget(@PathVariable UUID id, @RequestBody Forget given) {
-        write(given.id(), new OfDevice(id, "forget"), () -> {
+        onceOnly.runBesideSaws(given.id(), new OfDevice(id, "forget"), () -> {
             Person by = people.actingOfficer();
             Device device = devices.change(id);
             device.forget();
             tell(PeopleEventKind.DEVICE_FORGOTTEN, device.name(), by);
-        });
-    }
-
-    /** What changes here makes no saw another. */
-    private void write(UUID id, Object told, Runnable action) {
-        onceOnly.run(id, told, () -> {
-            revision.touchesNone();
-            action.run();
         });
     }
 

@@ -23,7 +23,6 @@ import yellowtally.server.people.People;
 import yellowtally.server.people.PeopleEvent;
 import yellowtally.server.people.PeopleEvent.PeopleEventKind;
 import yellowtally.server.people.Person;
-import yellowtally.server.support.FleetRevision;
 import yellowtally.server.support.OnceOnly;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
@@ -40,7 +39,6 @@ class PeopleController {
     private final Accounts accounts;
     private final Credential.Credentials credentials;
     private final OnceOnly onceOnly;
-    private final FleetRevision revision;
     private final EntityManager records;
     private final Clock clock;
 
@@ -50,7 +48,6 @@ class PeopleController {
             Accounts accounts,
             Credential.Credentials credentials,
             OnceOnly onceOnly,
-            FleetRevision revision,
             EntityManager records,
             Clock clock) {
         this.people = people;
@@ -58,7 +55,6 @@ class PeopleController {
         this.accounts = accounts;
         this.credentials = credentials;
         this.onceOnly = onceOnly;
-        this.revision = revision;
         this.records = records;
         this.clock = clock;
     }
@@ -243,10 +239,8 @@ class PeopleController {
         });
     }
 
-    /** What changes here makes no saw another. */
     private void write(UUID id, Object told, Runnable action) {
-        onceOnly.run(id, told, () -> {
-            revision.touchesNone();
+        onceOnly.runBesideSaws(id, told, () -> {
             accounts.oneAtATime();
             action.run();
         });

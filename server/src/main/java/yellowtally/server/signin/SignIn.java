@@ -45,7 +45,7 @@ class SignIn {
 
     void withPassword(String signInName, String password, HttpServletRequest request, HttpServletResponse response) {
         Credential who = accounts.byPassword(signInName, password, request.getRemoteAddr());
-        if (who.pinLocked()) {
+        if (who.pinLocked() && devices.canBeKept()) {
             transactions.executeWithoutResult(
                     status -> accounts.change(who.personId()).ifPresent(known -> known.lockPin(false)));
         }

@@ -129,7 +129,7 @@ class SignInController {
         }
         // The answer to the first sign-in of a browser brings the cookie that it will be known by.
         Optional<Device> device =
-                devices.of(request).or(() -> Acting.now().map(acting -> devices.require(acting.deviceId())));
+                devices.of(request).or(() -> Acting.now().flatMap(acting -> devices.find(acting.deviceId())));
         Optional<Me> me = Acting.now().map(this::me);
         return new SignInView(
                 me.isPresent() ? SignInStage.SIGNED_IN : SignInStage.SIGN_IN,

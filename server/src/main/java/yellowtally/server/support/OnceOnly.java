@@ -87,6 +87,14 @@ public class OnceOnly {
         disk.await();
     }
 
+    /** The same for what makes no saw another: people, crews, devices, passwords. */
+    public void runBesideSaws(UUID id, Object request, Runnable action) {
+        run(id, request, () -> {
+            revision.touchesNone();
+            action.run();
+        });
+    }
+
     private static void whileRacesAreLost(Runnable attempt) {
         for (int left = ATTEMPTS - 1; ; left--) {
             try {
