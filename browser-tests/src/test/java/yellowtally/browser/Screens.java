@@ -17,7 +17,7 @@ import java.lang.annotation.Target;
 import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import java.util.function.Consumer;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -68,28 +68,27 @@ public final class Screens implements ParameterResolver {
         }
 
         public Page open(String path, int width, int height, ColorScheme scheme) {
-            return open(path, width, height, scheme, application.session());
+            return open(path, width, height, scheme, context -> signIn(context, application.session()));
         }
 
         /** The same for somebody else of the demo fleet, on a device of their own. */
         public Page openAs(String signInName, String path, int width, int height) {
-            return open(path, width, height, ColorScheme.LIGHT, Session.of(application.address(), signInName));
+            Session who = Session.of(application.address(), signInName);
+            return open(path, width, height, ColorScheme.LIGHT, context -> signIn(context, who));
         }
 
         /** The same for nobody yet. */
         public Page openSignedOut(String path, int width, int height) {
-            return open(path, width, height, ColorScheme.LIGHT, null);
+            return open(path, width, height, ColorScheme.LIGHT, context -> {});
         }
 
-        private Page open(String path, int width, int height, ColorScheme scheme, @Nullable Session who) {
+        private Page open(String path, int width, int height, ColorScheme scheme, Consumer<BrowserContext> begin) {
             BrowserContext context = Lane.browser()
                     .newContext(new Browser.NewContextOptions()
                             .setViewportSize(width, height)
                             .setColorScheme(scheme));
             contexts.add(context);
-            if (who != null) {
-                signIn(context, who);
-            }
+            begin.accept(context);
             Page page = context.newPage();
             slowDown(page);
             page.navigate(application.address() + path);
