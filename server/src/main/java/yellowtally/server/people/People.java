@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.data.repository.ListCrudRepository;
 import org.springframework.stereotype.Service;
 import yellowtally.server.support.Refusal;
@@ -41,10 +40,7 @@ public class People {
     }
 
     /** The person a record names; refuses an unknown one. */
-    public Person require(@Nullable UUID id) {
-        if (id == null) {
-            throw Refusal.unfit("person", "person.missing");
-        }
+    public Person require(UUID id) {
         return repository.findById(id).orElseThrow(() -> Refusal.unfit("person", "person.unknown"));
     }
 

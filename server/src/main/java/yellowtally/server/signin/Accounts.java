@@ -110,7 +110,7 @@ public class Accounts {
     }
 
     private static SlowDown.Of pin(UUID personId) {
-        return new SlowDown.Of("pin " + personId, 3);
+        return new SlowDown.Of("pin " + personId, 3, false);
     }
 
     private String name(Credential known) {

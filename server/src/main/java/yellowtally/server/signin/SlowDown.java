@@ -26,8 +26,18 @@ class SlowDown {
         this.clock = clock;
     }
 
-    /** Wrong tries of one kind, and how many of them are free. */
-    record Of(String whom, int free) {}
+    /**
+     * Wrong tries of one kind.
+     *
+     * @param free how many cost nothing
+     * @param forgotten whether a pause ends the row; a short secret would be guessed by whoever has patience
+     */
+    record Of(String whom, int free, boolean forgotten) {
+
+        Of(String whom, int free) {
+            this(whom, free, true);
+        }
+    }
 
     private record Tries(int wrong, Instant last, Instant until) {}
 
@@ -48,12 +58,16 @@ class SlowDown {
     synchronized int wrong(Of kind) {
         Instant now = clock.instant();
         Tries before = byWhom.remove(kind.whom());
-        int wrong = before == null || before.last().plus(FORGETS_AFTER).isBefore(now) ? 1 : before.wrong() + 1;
+        int wrong = before == null || endsTheRow(kind, before, now) ? 1 : before.wrong() + 1;
         byWhom.put(kind.whom(), new Tries(wrong, now, now.plus(pause(wrong - kind.free()))));
         if (byWhom.size() > MOST) {
             byWhom.remove(byWhom.keySet().iterator().next());
         }
         return wrong;
+    }
+
+    private static boolean endsTheRow(Of kind, Tries before, Instant now) {
+        return kind.forgotten() && before.last().plus(FORGETS_AFTER).isBefore(now);
     }
 
     /** It was right: what was wrong before is forgotten. */

@@ -22,7 +22,6 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestBodyAdviceAd
 class CompleteRequests extends RequestBodyAdviceAdapter {
 
     private static final int LONGEST_TEXT = 1_000;
-    private static final int LONGEST_DEVICE = 60;
     private static final int LONGEST_LIST = 500;
     private static final double LARGEST = 1e9;
     private static final int FIRST_YEAR = 1950;
@@ -90,12 +89,8 @@ class CompleteRequests extends RequestBodyAdviceAdapter {
     }
 
     private static void checkText(String field, String text, Violations wrong) {
-        boolean device = field.equals("device");
-        int most = device ? LONGEST_DEVICE : LONGEST_TEXT;
-        if (device && text.isEmpty()) {
-            wrong.add(field, "missing");
-        } else if (text.length() > most) {
-            wrong.add(field, "text.long", most);
+        if (text.length() > LONGEST_TEXT) {
+            wrong.add(field, "text.long", LONGEST_TEXT);
         } else if (text.codePoints().anyMatch(CompleteRequests::noText)) {
             wrong.add(field, "text.control");
         }

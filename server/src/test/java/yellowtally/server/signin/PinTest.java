@@ -45,7 +45,7 @@ class PinTest {
     }
 
     private String tried(String pin) {
-        now = now.plus(Duration.ofMinutes(2));
+        now = now.plus(Duration.ofHours(2));
         try {
             accounts.byPin(OFFICER.id(), pin, tablet, () -> {
                 locks.incrementAndGet();

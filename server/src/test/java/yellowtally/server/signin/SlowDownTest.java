@@ -72,6 +72,18 @@ class SlowDownTest {
         assertThat(slowDown.wrong(PIN)).isEqualTo(1);
     }
 
+    /** A short secret is not guessed by whoever waits long enough between. */
+    @Test
+    void whatIsNotForgottenCountsOnAfterAnyPause() {
+        Of pin = new Of("pin", 3, false);
+        for (int i = 1; i <= 12; i++) {
+            assertThat(slowDown.wrong(pin)).isEqualTo(i);
+            later(Duration.ofDays(1));
+        }
+        slowDown.right(pin);
+        assertThat(slowDown.wrong(pin)).isEqualTo(1);
+    }
+
     /** Whoever makes up names makes nothing grow, and does not free what is guessed meanwhile. */
     @Test
     void itDoesNotGrow() {
