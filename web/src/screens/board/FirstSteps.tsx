@@ -10,6 +10,11 @@ const STEPS: { to: string; does: string; why: ReactNode }[] = [
     why: 'Millimetres or inches, litres or gallons, and the one way in which everybody reads tension.',
   },
   {
+    to: '/people',
+    does: 'Add the crews, and who else signs in',
+    why: 'Operators take saws out and back and work at the bench; every record names who was signed in.',
+  },
+  {
     to: '/saws/new',
     does: 'Add the first saw',
     why: 'Its plate, what it is, and the bar, loop and sprocket on it. The tag is what is painted on it.',

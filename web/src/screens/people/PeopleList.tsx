@@ -6,6 +6,7 @@ import { useAccess, usePeople } from '../../api/queries';
 import { optionsOf } from '../../parts/Field';
 import { FormField, FormPick } from '../../parts/form/fields';
 import { useSignedForm } from '../../parts/form/useSignedForm';
+import { FEW, useSome } from '../../parts/more';
 import { Panel } from '../../parts/Panel';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { usePerson } from '../../shell/person';
@@ -22,10 +23,11 @@ export function PeopleList() {
   const [open, setOpen] = useState<string | undefined>();
   const here = people.filter((person) => !person.leftOn);
   const left = people.filter((person) => person.leftOn);
+  const { some, more } = useSome([...here, ...left], FEW);
   return (
     <Panel title="People">
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-        {[...here, ...left].map((person) => (
+        {some.map((person) => (
           <Box
             component="li"
             key={person.id}
@@ -48,6 +50,7 @@ export function PeopleList() {
           </Box>
         ))}
       </Box>
+      {more}
     </Panel>
   );
 }
