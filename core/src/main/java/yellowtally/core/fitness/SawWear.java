@@ -23,6 +23,7 @@ import yellowtally.core.drive.LoopsRun;
 import yellowtally.core.drive.Pairing;
 import yellowtally.core.edge.EdgeLife;
 import yellowtally.core.edge.LoopCutters;
+import yellowtally.core.past.ToldUses;
 import yellowtally.core.schedule.ScheduleLedger;
 import yellowtally.core.schedule.UseEntry;
 import yellowtally.core.settings.Numbers;
@@ -123,6 +124,12 @@ public record SawWear(
         private void addTanks() {
             List<UseEntry> uses = ledgers.schedule().uses();
             Map<Subject, List<UseAccount.Used>> used = new EnumMap<>(Subject.class);
+            for (Subject part : PARTS) {
+                List<UseAccount.Used> told = ToldUses.of(ledgers.schedule().log(), part);
+                if (!told.isEmpty()) {
+                    used.put(part, new ArrayList<>(told));
+                }
+            }
             for (UseEntry use : uses) {
                 UseAccount.Used tank = new UseAccount.Used(use.backAt(), use.tanks());
                 for (Subject part : PARTS) {

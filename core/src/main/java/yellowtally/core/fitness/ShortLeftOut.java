@@ -46,7 +46,7 @@ final class ShortLeftOut {
         Double stands = longest == null ? null : sample.get(longest);
         return stands == null || !entry.measure().equals(shortest(sample))
                 ? entry
-                : new MeasureEntry(entry.seq(), entry.record(), entry.measure(), entry.at(), stands);
+                : new MeasureEntry(entry.seq(), entry.record(), entry.measure(), entry.at(), stands, entry.told());
     }
 
     private static Measure shortest(Map<Measure, Double> sample) {

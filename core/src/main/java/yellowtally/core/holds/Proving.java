@@ -133,7 +133,8 @@ public record Proving(
             StepEntry speaks = evidence.proving(measure.step(), hold.at()).orElse(null);
             JudgedFigures.Judged good = evidence.figures()
                     .of(measure)
-                    .filter(judged -> judged.entry().at().isAfter(hold.at())
+                    .filter(judged -> !judged.entry().told()
+                            && judged.entry().at().isAfter(hold.at())
                             && judged.findings().stream().noneMatch(found -> found == failed || found.mayFail()))
                     .orElse(null);
             if (speaks != null && good != null) {

@@ -11,8 +11,14 @@ import yellowtally.core.steps.Measure;
  * @param record the record it stands in, any value that equals itself
  * @param at when it was taken
  * @param figure mm
+ * @param told whether it was told when the saw was brought in: it counts for wear, and proves nothing
  */
-public record MeasureEntry(long seq, Object record, Measure measure, Instant at, double figure) {
+public record MeasureEntry(long seq, Object record, Measure measure, Instant at, double figure, boolean told) {
+
+    /** A figure that was taken here. */
+    public MeasureEntry(long seq, Object record, Measure measure, Instant at, double figure) {
+        this(seq, record, measure, at, figure, false);
+    }
 
     /** By when it was taken, then by when it was written. */
     public static final Comparator<MeasureEntry> IN_ORDER =

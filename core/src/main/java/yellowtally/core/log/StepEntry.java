@@ -21,6 +21,7 @@ import yellowtally.core.steps.Subject;
  * @param findings what was found
  * @param visit the visit it was part of, any value that equals itself; {@code null} outside a visit
  * @param subjects whose record it is: this saw, and each part of its set that was in the hand
+ * @param told what was told of it when its saw was brought in; {@code null} for what was written down here
  */
 public record StepEntry(
         long seq,
@@ -30,7 +31,21 @@ public record StepEntry(
         StepOutcome outcome,
         Set<Finding> findings,
         @Nullable Object visit,
-        Set<Subject> subjects) {
+        Set<Subject> subjects,
+        @Nullable Told told) {
+
+    /** A step that was written down here. */
+    public StepEntry(
+            long seq,
+            Step step,
+            Instant at,
+            LocalDate day,
+            StepOutcome outcome,
+            Set<Finding> findings,
+            @Nullable Object visit,
+            Set<Subject> subjects) {
+        this(seq, step, at, day, outcome, findings, visit, subjects, null);
+    }
 
     /** By when it was done, then by when it was written (handbook section 11: time is what the record says). */
     static final Comparator<StepEntry> IN_ORDER =
@@ -46,9 +61,10 @@ public record StepEntry(
         return step.passing().contains(outcome) && !findings.contains(Finding.NOTHING_FILED);
     }
 
-    /** Done, and nothing was found: all else proves nothing (handbook section 11, rule 1). */
+    /** Done here, and nothing was found: all else proves nothing (handbook section 11, rule 1). */
     public boolean proves() {
-        return outcome == StepOutcome.FINE && !findings.contains(Finding.NOTHING_FILED);
+        return told == null
+                && outcome == StepOutcome.FINE && !findings.contains(Finding.NOTHING_FILED);
     }
 
     /** Whether it was done after another, or written after it where both were done at one moment. */

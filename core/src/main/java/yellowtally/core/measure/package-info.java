@@ -1,5 +1,5 @@
 /**
- * Lengths as people write them and as the rules need them: everything inside is in millimetres, text in millimetres or
+ * Lengths and days as people write them and as the rules need them: everything inside is in millimetres, text in millimetres or
  * inches is read at the edge.
  */
 @NullMarked

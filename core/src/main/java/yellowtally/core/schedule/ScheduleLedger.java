@@ -15,6 +15,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
+import yellowtally.core.log.Told;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
@@ -105,30 +106,52 @@ public record ScheduleLedger(
                     last == null ? null : last.at(),
                     null,
                     since.used(),
-                    unknown(task, last));
+                    unknown(task, last),
+                    last != null && last.told() != null);
             // Of what was before the first record nobody can say how far it is.
             return due.due() || due.unknown() ? due : due.expected(expected(task, limits));
         }
 
-        /** Whether it has no record on a saw that was in use before its records begin. */
+        /** Whether its past is known to nobody, and nobody has looked at the thing itself since. */
         private boolean unknown(Task task, @Nullable StepEntry last) {
+            boolean untold = last == null ? neverWrittenDown(task) : sinceUnknown(task, last.told());
+            return untold
+                    && !task.firstLook().stream()
+                            .allMatch(look -> log.latestPassed(look)
+                                    .filter(looked -> looked.told() == null)
+                                    .isPresent());
+        }
+
+        /** Told when, and not what was used since; the calendar counts by itself. */
+        private boolean sinceUnknown(Task task, @Nullable Told told) {
+            return told != null
+                    && told.since() == null
+                    && !task.limits(saw).stream().allMatch(limit -> limit.unit().ofCalendar());
+        }
+
+        /** Whether it has no record on a saw that was in use before its records begin. */
+        private boolean neverWrittenDown(Task task) {
             boolean newPart = switch (task.subject()) {
                 case CHAIN -> newLoop;
                 case SPROCKET -> newSprocketAt != null;
                 default -> false;
             };
-            return last == null
-                    && !newPart
+            return !newPart
                     && recordsBegin().isAfter(inService.plusDays((long) numbers.of(ScheduleSetting.PAST_UNKNOWN)));
         }
 
-        /** Outings are all at hand, steps from before the last weeks only where nothing came after them. */
+        /**
+         * Outings are all at hand, steps from before the last weeks only where nothing came after them. What was told out of a
+         * notebook says nothing of what else was done then.
+         */
         private LocalDate recordsBegin() {
             return Stream.concat(
                             uses.stream()
                                     .filter(use -> use.subjects().contains(Subject.SAW))
                                     .map(UseEntry::firstDay),
-                            log.entries().stream().map(StepEntry::day))
+                            log.entries().stream()
+                                    .filter(entry -> entry.told() == null)
+                                    .map(StepEntry::day))
                     .min(Comparator.naturalOrder())
                     .orElse(today);
         }
@@ -247,7 +270,9 @@ public record ScheduleLedger(
 
             /** Whether the thing that it is about was used since. */
             boolean used() {
-                return outings.stream()
+                Double told = toldSince();
+                return (told != null && told > 0)
+                        || outings.stream()
                         .anyMatch(outing ->
                                 outing.tanks() > 0 && outing.subjects().contains(task.subject()));
             }
@@ -298,7 +323,7 @@ public record ScheduleLedger(
                 return switch (unit) {
                     case DAYS -> plain(unit, (double) Math.max(0, ChronoUnit.DAYS.between(from, today)), limit);
                     case FIRE_SEASON_DAYS -> plain(unit, (double) seasons.fireDays(from, today), limit);
-                    case SHARPENINGS -> plain(unit, (double) sharpeningsSince(), limit);
+                    case SHARPENINGS -> plain(unit, sharpeningsSince() + told(unit), limit);
                     case LOOPS ->
                         plain(
                                 unit,
@@ -317,6 +342,8 @@ public record ScheduleLedger(
             /** Sharpenings of the same visit belong to the work that was done in it. */
             private long sharpeningsSince() {
                 return log.sharpenings(task.subject()).stream()
+                        // Those that were told are among what was told of the time since.
+                        .filter(step -> last == null || toldSince() == null || step.told() == null)
                         .filter(step -> last == null
                                 || (step.at().isAfter(last.at())
                                         && !(last.visit() != null
@@ -324,9 +351,30 @@ public record ScheduleLedger(
                         .count();
             }
 
+            private @Nullable Double toldSince() {
+                return last == null || last.told() == null ? null : last.told().since();
+            }
+
+            /**
+             * What was used before the saw was brought in. Where days are counted and tanks or outings were told, each of them
+             * makes a day, but no more days than there were (est.): that is never too few.
+             */
+            private double told(UseUnit unit) {
+                Double since = toldSince();
+                if (since == null || last == null || last.told() == null) {
+                    return 0;
+                }
+                return unit == UseUnit.DAYS_IN_USE
+                        ? Math.min(
+                                Math.ceil(since),
+                                (double) Math.max(
+                                        0, ChronoUnit.DAYS.between(last.day(), last.told().on())))
+                        : since;
+            }
+
             private LimitUse weighed(UseUnit unit, double limit) {
-                double raw = 0;
-                double counted = 0;
+                double raw = told(unit);
+                double counted = raw;
                 Set<Condition> heavier = EnumSet.noneOf(Condition.class);
                 LocalDate before = LocalDate.MIN;
                 for (UseEntry outing : outings) {

@@ -209,6 +209,23 @@ public enum Task {
         return company;
     }
 
+    /**
+     * What tells how a thing is of which nobody knows when it was done last. What takes metal off is not done for that: the rails
+     * are laid on a flat, the chain is looked at (general practice).
+     */
+    public List<Step> firstLook() {
+        return switch (this) {
+            case DRESS_RAILS -> List.of(Step.RAILS);
+            case EQUALISE -> List.of(Step.CHAIN_LOOK);
+            default -> steps;
+        };
+    }
+
+    /** Its limits, as the handbook has them for petrol saws. */
+    public List<Limit> limits() {
+        return limits;
+    }
+
     /** The limits for a saw of this kind: a battery saw counts charges. */
     public List<Limit> limits(SawProfile saw) {
         return this == SHARPEN && saw.power() == Power.BATTERY ? List.of(BATTERY_SHARPEN) : limits;

@@ -15,7 +15,9 @@ import org.jspecify.annotations.Nullable;
  * @param lastDone when it was last done; {@code null} when there is no record
  * @param expected when it will fall due; {@code null} when it is due or when too little is known
  * @param used whether the thing that it is about was used since it was last done
- * @param unknown whether it has no record though the saw was in use before its records begin: nobody can say how far it is
+ * @param unknown whether nobody can say how far it is: it has no record though the saw was in use before its records begin, or it
+ *     was told when it was done and not what was used since
+ * @param told whether the record it counts from was told when the saw was brought in
  */
 public record TaskDue(
         Task task,
@@ -24,7 +26,8 @@ public record TaskDue(
         @Nullable Instant lastDone,
         @Nullable DueDate expected,
         boolean used,
-        boolean unknown) {
+        boolean unknown,
+        boolean told) {
 
     public TaskDue {
         limits = List.copyOf(limits);
@@ -33,7 +36,7 @@ public record TaskDue(
 
     /** The same with the day on which it will fall due. */
     TaskDue expected(@Nullable DueDate date) {
-        return new TaskDue(task, limits, events, lastDone, date, used, unknown);
+        return new TaskDue(task, limits, events, lastDone, date, used, unknown, told);
     }
 
     /** Whether every one of its limits is a single use, day or sharpening: nothing is saved up for it (handbook section 10). */

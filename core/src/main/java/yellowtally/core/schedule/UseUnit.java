@@ -10,5 +10,10 @@ public enum UseUnit {
     FIRE_SEASON_DAYS,
     SHARPENINGS,
     /** Loops fitted on the sprocket. */
-    LOOPS
+    LOOPS;
+
+    /** Whether the calendar alone tells it, without any use on record. */
+    public boolean ofCalendar() {
+        return this == DAYS || this == FIRE_SEASON_DAYS;
+    }
 }

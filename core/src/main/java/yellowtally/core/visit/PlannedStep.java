@@ -31,6 +31,8 @@ public record PlannedStep(
         COMPANY,
         /** The saw was opened: it has to be closed and proved. */
         CLOSES,
+        /** Nobody knows how far it is: a look now, and it counts from here; may be left. */
+        PAST_UNKNOWN,
         /** Not due yet, worth doing because its stage is open; may be left. */
         RIDES_ALONG
     }

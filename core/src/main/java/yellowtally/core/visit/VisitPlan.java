@@ -54,6 +54,7 @@ public record VisitPlan(List<PlannedStep> steps, Bill bill, List<RideAlong> ride
                     .filter(VisitPlan::dueWithSharpening)
                     .forEach(due -> draft.putTask(due.task(), Why.COMES_WITH));
         }
+        tasks.stream().filter(VisitPlan::wantsFirstLook).forEach(due -> draft.putFirstLook(due.task()));
         draft.close();
         Bill bill = StepMinutes.bill(draft.steps(), numbers);
         List<RideAlong> rideAlongs = new ArrayList<>();
@@ -81,6 +82,16 @@ public record VisitPlan(List<PlannedStep> steps, Bill bill, List<RideAlong> ride
             closing.addAll(SetBack.steps(saw));
         }
         return closing;
+    }
+
+    /**
+     * What is not known stays unknown, and is proposed until somebody has looked (handbook section 11: no data proves nothing). What
+     * the calendar alone makes due counts from the first day in service, which is never too late.
+     */
+    private static boolean wantsFirstLook(TaskDue due) {
+        return due.unknown()
+                && !due.due()
+                && due.limits().stream().anyMatch(limit -> !limit.unit().ofCalendar());
     }
 
     /** One sharpening more makes it due: it is on the bench anyway then. */
@@ -137,6 +148,10 @@ public record VisitPlan(List<PlannedStep> steps, Bill bill, List<RideAlong> ride
             if (step.appliesTo(saw) && (before == null || why.compareTo(before.why()) < 0)) {
                 planned.put(step, new PlannedStep(step, why, task, finding));
             }
+        }
+
+        void putFirstLook(Task task) {
+            task.firstLook().forEach(step -> put(step, Why.PAST_UNKNOWN, task, null));
         }
 
         void putTask(Task task, Why why) {

@@ -22,9 +22,12 @@ public record VisitStep(PlannedStep planned, @Nullable Object record) {
         return record == null;
     }
 
-    /** What may be left without a reason: it was only worth doing because its stage was open (handbook section 10). */
+    /**
+     * What may be left without a reason: it was only worth doing because its stage was open (handbook section 10), or is asked for
+     * again at the next visit.
+     */
     public boolean optional() {
-        return planned.why() == Why.RIDES_ALONG;
+        return planned.why() == Why.RIDES_ALONG || planned.why() == Why.PAST_UNKNOWN;
     }
 
     VisitStep recorded(Object by) {

@@ -51,6 +51,12 @@ class ProvingTest {
                 "BAND_THIN            | BRAKE_BAND ATTEND 0.9                            | FIGURE BRAKE_BAND",
                 "GAUGES_LOW           | DEPTH_GAUGES 0.85                                | FIGURE DEPTH_GAUGES",
                 "GAUGES_KICKBACK      | SHARPEN 6; DEPTH_GAUGES 0.7                      | -",
+                // What stands in a notebook proves nothing, whatever was done here without the figure.
+                "BAND_THIN            | BRAKE_BAND NOTEBOOK 0.9                          | FIGURE BRAKE_BAND",
+                "BAND_THIN            | BRAKE_BAND NOTEBOOK 0.9; BRAKE_BAND              | FIGURE BRAKE_BAND",
+                "BAND_THIN            | BRAKE_BAND NOTEBOOK 0.9; BRAKE_BAND 0.9          | -",
+                "CHAIN_NOT_STOPPED    | BRAKE_RUNNING NOTEBOOK                           | PASS BRAKE_RUNNING",
+                "HAND_GUARD_BROKEN    | NEW_GUARD NOTEBOOK; OUTSIDE_LOOK NOTEBOOK        | REPAIR NEW_GUARD; PASS OUTSIDE_LOOK",
                 // A broken thing by its repair and then a look.
                 "HAND_GUARD_BROKEN    | OUTSIDE_LOOK                                     | REPAIR NEW_GUARD",
                 "HAND_GUARD_BROKEN    | NEW_GUARD                                        | PASS OUTSIDE_LOOK",

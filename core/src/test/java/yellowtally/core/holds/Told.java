@@ -4,6 +4,7 @@ import static yellowtally.core.schedule.Uses.at;
 import static yellowtally.core.schedule.Uses.day;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +32,7 @@ final class Told {
     private final List<MeasureEntry> figures = new ArrayList<>();
     private int day = 3;
 
-    /** Each line a step, then its outcome if not fine, then a figure as {@code 0.9}. */
+    /** Each line a step, then its outcome if not fine, or NOTEBOOK for what was told only, then a figure as {@code 0.9}. */
     static Told of(String story) {
         Told told = new Told();
         for (String line : story == null ? new String[0] : story.split(";")) {
@@ -43,15 +44,17 @@ final class Told {
     private void tell(String[] words) {
         Step step = Step.valueOf(words[0]);
         StepOutcome outcome = StepOutcome.FINE;
+        boolean notebook = Arrays.asList(words).contains("NOTEBOOK");
         for (int i = 1; i < words.length; i++) {
             if (Character.isDigit(words[i].charAt(0))) {
                 Measure measure = measure(step);
-                figures.add(new MeasureEntry(day, "r" + day, measure, at(day, 12), Double.parseDouble(words[i])));
-            } else {
+                figures.add(new MeasureEntry(day, "r" + day, measure, at(day, 12), Double.parseDouble(words[i]), notebook));
+            } else if (!words[i].equals("NOTEBOOK")) {
                 outcome = StepOutcome.valueOf(words[i]);
             }
         }
-        records.add(new StepEntry(day, step, at(day, 12), day(day), outcome, Set.of(), null, ALL));
+        records.add(new StepEntry(day, step, at(day, 12), day(day), outcome, Set.of(), null, ALL,
+                notebook ? new yellowtally.core.log.Told(day(day), null) : null));
         day++;
     }
 

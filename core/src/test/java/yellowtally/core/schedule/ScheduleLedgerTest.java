@@ -25,6 +25,7 @@ import yellowtally.core.edge.GaugeSchool;
 import yellowtally.core.edge.Schools;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
+import yellowtally.core.log.Told;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.SawProfile;
@@ -81,6 +82,72 @@ class ScheduleLedgerTest {
                         .unknown())
                 .as("done once is a beginning")
                 .isFalse();
+    }
+
+    private static StepEntry told(int day, Step step, int on, @Nullable Double since) {
+        return new StepEntry(
+                0,
+                step,
+                at(day, 12),
+                day(day),
+                StepOutcome.FINE,
+                Set.of(),
+                null,
+                EnumSet.allOf(Subject.class),
+                new Told(day(on), since));
+    }
+
+    /** Told on day 30 that the filter was cleaned on day 20, with tanks since; one tank on day 31 comes on top. */
+    @ParameterizedTest
+    @CsvSource({
+        "2,    3, 3, false",
+        "3.5,  4.5, 5, false",
+        // Ten days at most, whatever was burned.
+        "40,   41, 11, false",
+        "0,    1, 1, false",
+        ",     1, 1, true"
+    })
+    void whatWasToldCountsWithWhatFollows(@Nullable Double since, double tanks, double days, boolean unknown) {
+        TaskDue filter =
+                assess(Task.AIR_FILTER, List.of(outing(31, 1)), List.of(told(20, Step.AIR_FILTER, 30, since)), 40);
+        assertThat(filter.limits()).extracting(LimitUse::raw).containsExactly(tanks, days);
+        assertThat(filter.unknown()).isEqualTo(unknown);
+        assertThat(filter.told()).isTrue();
+    }
+
+    /** The calendar needs nobody to remember tanks. */
+    @Test
+    void whatTheCalendarCountsIsKnownFromItsDay() {
+        TaskDue hoses = assess(Task.TANKS, List.of(), List.of(told(20, Step.TANKS, 30, null)), 40);
+        assertThat(hoses.unknown()).isFalse();
+        assertThat(hoses.fraction()).isEqualTo(20.0 / 180);
+    }
+
+    /** A notebook that tells of one thing says nothing of the others: these stay unknown, and a look here ends that. */
+    @Test
+    void whatWasToldOfOneThingLeavesTheOthersUnknown() {
+        List<StepEntry> notebook = List.of(told(2, Step.PLUG, 30, 3.0));
+        assertThat(assess(Task.BEARING, List.of(), notebook, 40).unknown()).isTrue();
+        List<StepEntry> looked = List.of(notebook.get(0), done(31, Step.BEARING), done(31, Step.RAILS));
+        assertThat(assess(Task.BEARING, List.of(), looked, 40).unknown()).isFalse();
+        assertThat(assess(Task.DRESS_RAILS, List.of(), looked, 40).unknown())
+                .as("the rails were looked at")
+                .isFalse();
+        assertThat(assess(Task.EQUALISE, List.of(), looked, 40).unknown()).isTrue();
+    }
+
+    /** Four sharpenings since the gauges, the last of them told as well: they are four. One done here makes five. */
+    @Test
+    void sharpeningsThatWereToldAreNotCountedTwice() {
+        List<StepEntry> notebook = List.of(told(5, Step.DEPTH_GAUGES, 30, 4.0), told(20, Step.SHARPEN, 30, 2.0));
+        assertThat(assess(Task.DEPTH_GAUGES, List.of(), notebook, 40).fraction()).isEqualTo(0.8);
+        List<StepEntry> more = new ArrayList<>(notebook);
+        more.add(done(35, Step.SHARPEN));
+        assertThat(assess(Task.DEPTH_GAUGES, List.of(), more, 40).due()).isTrue();
+        List<StepEntry> dayAlone = List.of(told(5, Step.DEPTH_GAUGES, 30, null), told(20, Step.SHARPEN, 30, 2.0));
+        TaskDue unknown = assess(Task.DEPTH_GAUGES, List.of(), dayAlone, 40);
+        assertThat(unknown.unknown()).isTrue();
+        assertThat(unknown.limits().get(0).raw()).as("at least the one that was told").isEqualTo(1);
     }
 
     /** A loop that was new when it was fitted has its whole past on record, however old its saw is. */

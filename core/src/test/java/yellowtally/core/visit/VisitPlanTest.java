@@ -96,6 +96,22 @@ class VisitPlanTest {
         assertThat(plan.rideAlongs()).contains(new RideAlong(Task.GROOVE_FLIP, 7));
     }
 
+    /** A saw of unknown past: what takes metal off is looked at first, and the calendar speaks for itself. */
+    @Test
+    void whatNobodyKnowsIsProposed() {
+        VisitPlan plan = plan(Profiles.petrol(), List.of(), List.of(done(38, Step.PLUG)));
+        assertThat(why(plan, Step.AIR_FILTER)).isEqualTo(Why.PAST_UNKNOWN);
+        assertThat(why(plan, Step.BEARING)).isEqualTo(Why.PAST_UNKNOWN);
+        assertThat(why(plan, Step.RAILS)).isNotNull();
+        assertThat(why(plan, Step.DRESS_RAILS)).isNull();
+        assertThat(why(plan, Step.EQUALISE)).isNull();
+        assertThat(why(plan, Step.STRIP_DOWN)).as("not due by any calendar").isNull();
+        assertThat(why(plan, Step.PLUG)).isNull();
+        assertThat(new VisitStep(new PlannedStep(Step.BEARING, Why.PAST_UNKNOWN, Task.BEARING, null), null).optional())
+                .as("left, it is proposed again")
+                .isTrue();
+    }
+
     /** The cover is off for the brake: the groove and the turn of the bar save the cover's 1 + 3, and need the bar's 1 + 2. */
     @Test
     void whatComesWithEveryUseRidesAlongWithThePartThatIsOpen() {
