@@ -628,6 +628,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/models": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["models"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/new-saw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["offer"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/oiling/grade": {
         parameters: {
             query?: never;
@@ -868,6 +900,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/past/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -1102,6 +1150,22 @@ export interface paths {
         get: operations["oiling"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/past": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["past"];
+        put?: never;
+        post: operations["tell"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2698,6 +2762,7 @@ export interface components {
         FitAnswer: {
             fields: components["schemas"]["FieldAnswer"][];
             misfits: components["schemas"]["SaidMisfit"][];
+            understood?: string;
         };
         FitQuestion: {
             sawTag?: string;
@@ -3104,6 +3169,18 @@ export interface components {
             /** Format: int32 */
             ratio: number;
         };
+        ModelView: {
+            like: string;
+            make: string;
+            model: string;
+            /** Format: int32 */
+            saws: number;
+        };
+        MorePast: {
+            /** Format: uuid */
+            id: string;
+            past: components["schemas"]["PastInput"];
+        };
         /** @enum {string} */
         MoveCause: "USED" | "RECEIVED" | "COUNTED";
         MoveView: {
@@ -3278,9 +3355,18 @@ export interface components {
         NewSaw: {
             /** Format: uuid */
             id: string;
+            past?: components["schemas"]["PastInput"];
             saw: components["schemas"]["SawInput"];
             set?: components["schemas"]["SetInput"];
             tag: string;
+        };
+        NewSawOffer: {
+            barTag?: string;
+            chainTag?: string;
+            figures?: string;
+            like?: components["schemas"]["SawView"];
+            sprocketTag?: string;
+            tag?: string;
         };
         NewStep: {
             /** Format: uuid */
@@ -3588,6 +3674,60 @@ export interface components {
             bars: components["schemas"]["BarView"][];
             chains: components["schemas"]["ChainView"][];
             sprockets: components["schemas"]["SprocketView"][];
+        };
+        PastAnswer: {
+            lines: components["schemas"]["PastLineView"][];
+            read: components["schemas"]["PastRead"][];
+            wrong: components["schemas"]["PastFault"][];
+        };
+        PastFault: {
+            code: string;
+            field: string;
+            sentence: string;
+        };
+        PastInput: {
+            held?: string;
+            heldUntil?: components["schemas"]["Step"];
+            lines: components["schemas"]["PastLineInput"][];
+        };
+        PastLineInput: {
+            day?: string;
+            figures?: {
+                [key: string]: string;
+            };
+            since?: string;
+            step: components["schemas"]["Step"];
+        };
+        PastLineView: {
+            figures: components["schemas"]["Measure"][];
+            since?: components["schemas"]["UseUnit"];
+            step: components["schemas"]["Step"];
+        };
+        PastPage: {
+            /** Format: date */
+            inService: string;
+            power: components["schemas"]["Power"];
+            sparkArrestor: boolean;
+            tag: string;
+            told: components["schemas"]["ToldLine"][];
+            /** Format: date */
+            until: string;
+        };
+        PastQuestion: {
+            /** Format: date */
+            inService?: string;
+            lines: components["schemas"]["PastLineInput"][];
+            power: components["schemas"]["Power"];
+            sparkArrestor: boolean;
+        };
+        PastRead: {
+            atMost: boolean;
+            /** Format: date */
+            day: string;
+            roughly: boolean;
+            /** Format: double */
+            since?: number;
+            step: components["schemas"]["Step"];
         };
         PastSharpening: {
             after?: components["schemas"]["SideBalance"];
@@ -4120,6 +4260,7 @@ export interface components {
         SetInput: {
             bar?: components["schemas"]["BarInput"];
             chain?: components["schemas"]["ChainInput"];
+            figures?: string;
             newChain?: boolean;
             note?: string;
             /** Format: double */
@@ -4329,6 +4470,7 @@ export interface components {
             reading?: components["schemas"]["ReadingLine"];
             step: components["schemas"]["Step"];
             tension?: components["schemas"]["TensionOutcome"];
+            told: boolean;
             /** Format: uuid */
             visitId?: string;
         };
@@ -4480,6 +4622,7 @@ export interface components {
             minutes: number;
             stage: components["schemas"]["Stage"];
             task: components["schemas"]["Task"];
+            told: boolean;
             unknown: boolean;
         };
         TaskWaits: {
@@ -4544,6 +4687,18 @@ export interface components {
         };
         /** @enum {string} */
         TipsPosition: "INSIDE" | "LEVEL" | "CLEAR";
+        ToldLine: {
+            /** Format: date-time */
+            at: string;
+            figures: {
+                [key: string]: number;
+            };
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            since?: number;
+            step: components["schemas"]["Step"];
+        };
         /** @enum {string} */
         Trend: "FALLING" | "STEADY" | "RISING" | "UNKNOWN";
         Undo: {
@@ -4710,7 +4865,7 @@ export interface components {
         /** @enum {string} */
         Wet: "DRY" | "CAP" | "BAR_SIDE" | "BELOW";
         /** @enum {string} */
-        Why: "ALWAYS" | "HOLD" | "FINDING" | "FOLLOWS" | "DUE" | "BY_HAND" | "COMES_WITH" | "COMPANY" | "CLOSES" | "RIDES_ALONG";
+        Why: "ALWAYS" | "HOLD" | "FINDING" | "FOLLOWS" | "DUE" | "BY_HAND" | "COMES_WITH" | "COMPANY" | "CLOSES" | "PAST_UNKNOWN" | "RIDES_ALONG";
         WithPassword: {
             password: string;
             signInName: string;
@@ -5715,6 +5870,48 @@ export interface operations {
             };
         };
     };
+    models: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ModelView"][];
+                };
+            };
+        };
+    };
+    offer: {
+        parameters: {
+            query?: {
+                like?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["NewSawOffer"];
+                };
+            };
+        };
+    };
     grade: {
         parameters: {
             query: {
@@ -6096,6 +6293,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    preview_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PastQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PastAnswer"];
+                };
             };
         };
     };
@@ -6554,6 +6775,52 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["OilingPage"];
                 };
+            };
+        };
+    };
+    past: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PastPage"];
+                };
+            };
+        };
+    };
+    tell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MorePast"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -21,14 +21,29 @@ public final class SetText {
     /** Longer texts are refused unread. */
     static final int MAX_CHARACTERS = 80;
 
-    private static final Pattern LENGTH = Pattern.compile("^(\\d+(?:\\.\\d+)?)\\s*(in|inch|inches|\"|″|cm|mm)?(?=[\\s,;]|$)");
+    private static final Pattern LENGTH =
+            Pattern.compile("^(\\d+(?:\\.\\d+)?)\\s*(in|inch|inches|\"|″|cm|mm)?(?=[\\s,;]|$)");
 
     /** Longest first: a low-profile pitch begins like the plain one. */
     private static final Map<Pattern, Pitch> PITCHES = pitches();
 
     private static final Map<String, Gauge> GAUGES = Map.of(
-            "043", Gauge.G_043, "1.1", Gauge.G_043, "050", Gauge.G_050, "1.3", Gauge.G_050, "058", Gauge.G_058, "1.5",
-            Gauge.G_058, "063", Gauge.G_063, "1.6", Gauge.G_063);
+            "043",
+            Gauge.G_043,
+            "1.1",
+            Gauge.G_043,
+            "050",
+            Gauge.G_050,
+            "1.3",
+            Gauge.G_050,
+            "058",
+            Gauge.G_058,
+            "1.5",
+            Gauge.G_058,
+            "063",
+            Gauge.G_063,
+            "1.6",
+            Gauge.G_063);
 
     private static final Pattern COUNT = Pattern.compile("(\\d{1,3})\\s*(dl|links|t|teeth|tooth)?");
 
@@ -63,10 +78,14 @@ public final class SetText {
 
     /** A set as this reads it; {@code null} figures are left out. */
     public static String of(BarSpec bar, @Nullable SprocketSpec sprocket) {
-        String length = String.format(Locale.ROOT, "%.1f", bar.lengthMm() / 25.4).replaceFirst("\\.0$", "");
+        String length =
+                String.format(Locale.ROOT, "%.1f", bar.lengthMm() / 25.4).replaceFirst("\\.0$", "");
         StringBuilder text = new StringBuilder(length)
                 .append(" in, ")
-                .append(bar.pitch() == Pitch.P_3_8_LOW_PROFILE ? "3/8 lp" : bar.pitch().label())
+                .append(
+                        bar.pitch() == Pitch.P_3_8_LOW_PROFILE
+                                ? "3/8 lp"
+                                : bar.pitch().label())
                 .append(", ")
                 .append(bar.gauge().label())
                 .append(", ")
@@ -135,7 +154,8 @@ public final class SetText {
             if (length.find()) {
                 double figure = Double.parseDouble(length.group(1).replace(',', '.'));
                 String unit = length.group(2);
-                double mm = unit == null || !unit.endsWith("m") ? figure * 25.4 : unit.equals("cm") ? figure * 10 : figure;
+                double mm =
+                        unit == null || !unit.endsWith("m") ? figure * 25.4 : unit.equals("cm") ? figure * 10 : figure;
                 if (mm >= BarSpec.MIN_LENGTH_MM && mm <= BarSpec.MAX_LENGTH_MM) {
                     lengthMm = mm;
                     left = left.substring(length.end());

@@ -63,8 +63,7 @@ public record StepEntry(
 
     /** Done here, and nothing was found: all else proves nothing (handbook section 11, rule 1). */
     public boolean proves() {
-        return told == null
-                && outcome == StepOutcome.FINE && !findings.contains(Finding.NOTHING_FILED);
+        return told == null && outcome == StepOutcome.FINE && !findings.contains(Finding.NOTHING_FILED);
     }
 
     /** Whether it was done after another, or written after it where both were done at one moment. */

@@ -8,9 +8,16 @@ public sealed interface DayReading {
     /**
      * A day that was read.
      *
-     * @param roughly whether only a month or a year was written: the day is the first of it, so that nothing counts too little
+     * @param day the day; of a month or a year its first one, so that nothing counts too little
+     * @param last the last day that can be meant; the same where a day was written
      */
-    record Read(LocalDate day, boolean roughly) implements DayReading {}
+    record Read(LocalDate day, LocalDate last) implements DayReading {
+
+        /** Whether only a month or a year was written. */
+        public boolean roughly() {
+            return last.isAfter(day);
+        }
+    }
 
     /** A text that is no day. */
     record Refused(Why why) implements DayReading {}

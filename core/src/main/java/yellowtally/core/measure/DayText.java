@@ -3,6 +3,7 @@ package yellowtally.core.measure;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.Month;
+import java.time.Year;
 import java.time.YearMonth;
 import java.util.List;
 import java.util.Locale;
@@ -31,7 +32,8 @@ public final class DayText {
             Pattern.compile("(?<day>\\d{1,2})\\.\\s*(?<number>\\d{1,2})\\.?(?:\\s*(?<year>\\d{4}|\\d{2}))?");
     private static final Pattern DAY_FIRST =
             Pattern.compile("(?<day>\\d{1,2})\\.?\\s*" + MONTH + "(?:,?\\s*(?<year>\\d{4}|\\d{2}))?");
-    private static final Pattern MONTH_FIRST = Pattern.compile(MONTH + "\\s*(?<day>\\d{1,2})(?:,?\\s+(?<year>\\d{4}))?");
+    private static final Pattern MONTH_FIRST =
+            Pattern.compile(MONTH + "\\s*(?<day>\\d{1,2})(?:,?\\s+(?<year>\\d{4}))?");
     private static final Pattern STROKE = Pattern.compile("\\d{1,4}/\\d{1,2}(?:/\\d{1,4})?");
     private static final Pattern AGO =
             Pattern.compile("(?<count>\\d{1,3})\\s*(?<unit>d|days?|w|weeks?|m|months?)(?:\\s+ago)?");
@@ -96,16 +98,20 @@ public final class DayText {
         for (Pattern form : List.of(DAY_FIRST, MONTH_FIRST)) {
             Matcher words = form.matcher(typed);
             if (words.matches() && month(words.group("month")) > 0) {
-                return exactly(
-                        dated(words.group("day"), month(words.group("month")), words.group("year"), today));
+                return exactly(dated(words.group("day"), month(words.group("month")), words.group("year"), today));
             }
         }
         Matcher month = ONLY_MONTH.matcher(typed);
         if (month.matches() && month(month.group("month")) > 0) {
-            return roughly(LocalDate.of(number(month.group("year")), month(month.group("month")), 1));
+            YearMonth of = YearMonth.of(number(month.group("year")), month(month.group("month")));
+            return new DayReading.Read(of.atDay(1), of.atEndOfMonth());
         }
         Matcher year = ONLY_YEAR.matcher(typed);
-        return year.matches() ? roughly(LocalDate.of(number(year.group("year")), 1, 1)) : null;
+        if (year.matches()) {
+            Year of = Year.of(number(year.group("year")));
+            return new DayReading.Read(of.atDay(1), of.atMonth(12).atEndOfMonth());
+        }
+        return null;
     }
 
     /** Without a year the last such day: of the 29th of February the last year that had one. */
@@ -141,10 +147,6 @@ public final class DayText {
     }
 
     private static DayReading.Read exactly(LocalDate day) {
-        return new DayReading.Read(day, false);
-    }
-
-    private static DayReading.Read roughly(LocalDate day) {
-        return new DayReading.Read(day, true);
+        return new DayReading.Read(day, day);
     }
 }

@@ -13,8 +13,7 @@ import yellowtally.core.steps.Step;
  * @param since what was used since, in the unit of its {@link PastLine}; {@code null} where nobody knows
  * @param figures what was read then, mm
  */
-public record PastEntry(
-        Step step, LocalDate day, @Nullable Double since, Map<Measure, Double> figures) {
+public record PastEntry(Step step, LocalDate day, @Nullable Double since, Map<Measure, Double> figures) {
 
     public PastEntry {
         figures = Map.copyOf(figures);

@@ -7,9 +7,16 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.bar.NosePolicy;
+import yellowtally.core.cuttingset.Gauge;
+import yellowtally.core.cuttingset.NoseKind;
+import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.edge.Schools;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.schedule.UseUnit;
 import yellowtally.core.steps.Measure;
+import yellowtally.core.steps.OilerKind;
+import yellowtally.core.steps.Power;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
 
@@ -26,8 +33,8 @@ public record PastLine(Step step, @Nullable UseUnit since, List<Measure> figures
      * What comes with every use, every time: tension, brake and look are proved before the saw goes out, and the rest is done at the
      * first visit anyway, so that an old entry of it says nothing.
      */
-    private static final Set<Task> EVERY_TIME = EnumSet.of(
-            Task.TENSION, Task.BRAKE, Task.OUTSIDE_LOOK, Task.FULL_CLEAN, Task.NOSE_GREASE);
+    private static final Set<Task> EVERY_TIME =
+            EnumSet.of(Task.TENSION, Task.BRAKE, Task.OUTSIDE_LOOK, Task.FULL_CLEAN, Task.NOSE_GREASE);
 
     /** No task of their own, but figures that last. */
     private static final Set<Step> READ = EnumSet.of(Step.BRAKE_BAND, Step.RAILS, Step.CHAIN_LOOK);
@@ -50,6 +57,25 @@ public record PastLine(Step step, @Nullable UseUnit since, List<Measure> figures
     /** The lines of a saw, in the order of the hands. */
     public static List<PastLine> of(SawProfile saw) {
         return all().stream().filter(line -> line.step().appliesTo(saw)).toList();
+    }
+
+    /** The lines of a saw of this kind with a bar and a loop, before it has a profile of its own. */
+    public static List<PastLine> of(Power power, boolean sparkArrestor) {
+        return of(new SawProfile(
+                power,
+                OilerKind.AUTOMATIC_FIXED,
+                sparkArrestor,
+                false,
+                NoseKind.SEALED_SPROCKET,
+                NosePolicy.NEVER,
+                Gauge.G_050,
+                Pitch.P_325,
+                null,
+                false,
+                Schools.STANDARD,
+                null,
+                null,
+                null));
     }
 
     /** The line of a step; empty for a step of which nothing can be told. */

@@ -133,9 +133,7 @@ public final class PastSums {
 
     private double most(PastEntry entry, UseUnit unit) {
         double days = 1.0 + ChronoUnit.DAYS.between(entry.day(), today);
-        return unit == UseUnit.TANKS
-                ? Math.floor(Burn.most(power, days * MINUTES_A_DAY, numbers))
-                : MOST_A_DAY * days;
+        return unit == UseUnit.TANKS ? Math.floor(Burn.most(power, days * MINUTES_A_DAY, numbers)) : MOST_A_DAY * days;
     }
 
     private static @Nullable UseUnit unit(PastEntry entry) {

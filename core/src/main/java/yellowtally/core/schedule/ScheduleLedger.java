@@ -273,8 +273,8 @@ public record ScheduleLedger(
                 Double told = toldSince();
                 return (told != null && told > 0)
                         || outings.stream()
-                        .anyMatch(outing ->
-                                outing.tanks() > 0 && outing.subjects().contains(task.subject()));
+                                .anyMatch(outing ->
+                                        outing.tanks() > 0 && outing.subjects().contains(task.subject()));
             }
 
             Set<DueEvent> events() {
@@ -365,10 +365,9 @@ public record ScheduleLedger(
                     return 0;
                 }
                 return unit == UseUnit.DAYS_IN_USE
-                        ? Math.min(
-                                Math.ceil(since),
-                                (double) Math.max(
-                                        0, ChronoUnit.DAYS.between(last.day(), last.told().on())))
+                        ? Math.min(Math.ceil(since), (double) Math.max(
+                                0,
+                                ChronoUnit.DAYS.between(last.day(), last.told().on())))
                         : since;
             }
 

@@ -48,12 +48,21 @@ final class Told {
         for (int i = 1; i < words.length; i++) {
             if (Character.isDigit(words[i].charAt(0))) {
                 Measure measure = measure(step);
-                figures.add(new MeasureEntry(day, "r" + day, measure, at(day, 12), Double.parseDouble(words[i]), notebook));
+                figures.add(
+                        new MeasureEntry(day, "r" + day, measure, at(day, 12), Double.parseDouble(words[i]), notebook));
             } else if (!words[i].equals("NOTEBOOK")) {
                 outcome = StepOutcome.valueOf(words[i]);
             }
         }
-        records.add(new StepEntry(day, step, at(day, 12), day(day), outcome, Set.of(), null, ALL,
+        records.add(new StepEntry(
+                day,
+                step,
+                at(day, 12),
+                day(day),
+                outcome,
+                Set.of(),
+                null,
+                ALL,
                 notebook ? new yellowtally.core.log.Told(day(day), null) : null));
         day++;
     }

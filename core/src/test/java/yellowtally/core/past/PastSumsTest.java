@@ -67,15 +67,15 @@ class PastSumsTest {
     void sharpeningsThatWereToldCount(int daysAgo, double since, @Nullable Reason reason) {
         PastEntry gauges = told(Step.DEPTH_GAUGES, daysAgo, since);
         PastSums sums = sums(told(Step.SHARPEN, 30, null), told(Step.SHARPEN, 10, null), gauges);
-        assertThat(sums.refusal(gauges).map(PastSums.Refusal::reason))
-                .isEqualTo(Optional.ofNullable(reason));
+        assertThat(sums.refusal(gauges).map(PastSums.Refusal::reason)).isEqualTo(Optional.ofNullable(reason));
     }
 
     /** What nobody knows is at most what was used since something earlier on the same thing; else it stays unknown. */
     @Test
     void whatIsNotToldIsNeverReckonedTooLow() {
         PastEntry filter = told(Step.AIR_FILTER, 50, null);
-        assertThat(sums(told(Step.PLUG, 86, 30.0), told(Step.BEARING, 60, 14.0), filter).since(filter))
+        assertThat(sums(told(Step.PLUG, 86, 30.0), told(Step.BEARING, 60, 14.0), filter)
+                        .since(filter))
                 .hasValue(14);
         assertThat(sums(told(Step.PLUG, 40, 9.0), filter).since(filter))
                 .as("the plug came after it")
@@ -115,13 +115,19 @@ class PastSumsTest {
 
     @Test
     void theLinesOfASawAreThoseOfItsKind() {
-        assertThat(PastLine.of(Profiles.petrol())).extracting(PastLine::step).contains(Step.PLUG, Step.SHARPEN, Step.TANKS);
+        assertThat(PastLine.of(Profiles.petrol()))
+                .extracting(PastLine::step)
+                .contains(Step.PLUG, Step.SHARPEN, Step.TANKS);
         assertThat(PastLine.of(Profiles.battery()))
                 .extracting(PastLine::step)
                 .contains(Step.SHARPEN)
                 .doesNotContain(Step.PLUG, Step.AIR_FILTER, Step.BEARING);
-        for (Step proved : new Step[] {Step.TENSION, Step.BRAKE_LEVER, Step.BRAKE_RUNNING, Step.NUTS, Step.REFIT, Step.OUTSIDE_LOOK}) {
-            assertThat(PastLine.of(proved)).as("%s is proved here or not at all", proved).isEmpty();
+        for (Step proved :
+                new Step[] {Step.TENSION, Step.BRAKE_LEVER, Step.BRAKE_RUNNING, Step.NUTS, Step.REFIT, Step.OUTSIDE_LOOK
+                }) {
+            assertThat(PastLine.of(proved))
+                    .as("%s is proved here or not at all", proved)
+                    .isEmpty();
         }
     }
 }

@@ -37,8 +37,11 @@ class ToldUsesTest {
     @Test
     void readingsOfANotebookStandAtTheirUse() {
         SawLog log = SawLog.of(List.of(
-                told(5, Step.SHARPEN, 20.0), told(15, Step.SHARPEN, 8.0), told(25, Step.SHARPEN, 2.0),
-                told(10, Step.PLUG, 14.0), done(29, Step.SHARPEN)));
+                told(5, Step.SHARPEN, 20.0),
+                told(15, Step.SHARPEN, 8.0),
+                told(25, Step.SHARPEN, 2.0),
+                told(10, Step.PLUG, 14.0),
+                done(29, Step.SHARPEN)));
         UseAccount tanks = new UseAccount(ToldUses.of(log, Subject.CHAIN));
         assertThat(tanks.until(at(5, 12))).isZero();
         assertThat(tanks.until(at(15, 12))).isEqualTo(12);
@@ -58,6 +61,7 @@ class ToldUsesTest {
     @Test
     void neverLessThanNothing() {
         SawLog log = SawLog.of(List.of(told(5, Step.SHARPEN, 3.0), told(15, Step.SHARPEN, 8.0)));
-        assertThat(ToldUses.of(log, Subject.CHAIN)).allSatisfy(use -> assertThat(use.amount()).isNotNegative());
+        assertThat(ToldUses.of(log, Subject.CHAIN))
+                .allSatisfy(use -> assertThat(use.amount()).isNotNegative());
     }
 }

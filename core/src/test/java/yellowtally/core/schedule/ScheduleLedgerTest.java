@@ -140,14 +140,17 @@ class ScheduleLedgerTest {
     @Test
     void sharpeningsThatWereToldAreNotCountedTwice() {
         List<StepEntry> notebook = List.of(told(5, Step.DEPTH_GAUGES, 30, 4.0), told(20, Step.SHARPEN, 30, 2.0));
-        assertThat(assess(Task.DEPTH_GAUGES, List.of(), notebook, 40).fraction()).isEqualTo(0.8);
+        assertThat(assess(Task.DEPTH_GAUGES, List.of(), notebook, 40).fraction())
+                .isEqualTo(0.8);
         List<StepEntry> more = new ArrayList<>(notebook);
         more.add(done(35, Step.SHARPEN));
         assertThat(assess(Task.DEPTH_GAUGES, List.of(), more, 40).due()).isTrue();
         List<StepEntry> dayAlone = List.of(told(5, Step.DEPTH_GAUGES, 30, null), told(20, Step.SHARPEN, 30, 2.0));
         TaskDue unknown = assess(Task.DEPTH_GAUGES, List.of(), dayAlone, 40);
         assertThat(unknown.unknown()).isTrue();
-        assertThat(unknown.limits().get(0).raw()).as("at least the one that was told").isEqualTo(1);
+        assertThat(unknown.limits().get(0).raw())
+                .as("at least the one that was told")
+                .isEqualTo(1);
     }
 
     /** A loop that was new when it was fitted has its whole past on record, however old its saw is. */

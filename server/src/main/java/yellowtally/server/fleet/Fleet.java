@@ -135,6 +135,11 @@ public class Fleet {
         return saws.findByRetiredAtNull();
     }
 
+    /** A saw's card and its set as the screens see them. */
+    public SawView view(Saw saw) {
+        return SawView.of(saw, set(saw), formerTags(saw));
+    }
+
     public FittedSet set(Saw saw) {
         List<Part> hanging = parts.findBySawId(saw.id());
         return new FittedSet(

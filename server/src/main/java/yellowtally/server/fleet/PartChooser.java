@@ -29,11 +29,14 @@ class PartChooser {
     }
 
     /** The parts chosen; one with something wrong is absent and said in {@code wrong}. */
-    ChosenSet choose(SetInput input, @Nullable UUID sawId, Violations wrong) {
-        return new ChosenSet(
-                input.chain() == null ? null : chain(input.chain(), sawId, wrong),
-                input.bar() == null ? null : bar(input.bar(), sawId, wrong),
-                input.sprocket() == null ? null : sprocket(input.sprocket(), sawId, wrong));
+    ChosenSet choose(SetInput given, @Nullable UUID sawId, Violations wrong) {
+        SetInput input = NamedSet.of(given, wrong).orElse(null);
+        return input == null
+                ? new ChosenSet(null, null, null)
+                : new ChosenSet(
+                        input.chain() == null ? null : chain(input.chain(), sawId, wrong),
+                        input.bar() == null ? null : bar(input.bar(), sawId, wrong),
+                        input.sprocket() == null ? null : sprocket(input.sprocket(), sawId, wrong));
     }
 
     private @Nullable Chain chain(SetInput.ChainInput given, @Nullable UUID sawId, Violations wrong) {

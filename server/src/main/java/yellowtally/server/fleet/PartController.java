@@ -53,8 +53,15 @@ class PartController {
     /** A set to check; {@code sawTag} is the saw it is meant for, absent for a new one. */
     record FitQuestion(@Nullable String sawTag, SetInput set) {}
 
-    /** What disagrees, in words, and which fields are still wrong or empty. */
-    record FitAnswer(List<SaidMisfit> misfits, List<FieldAnswer> fields) {}
+    /**
+     * What disagrees, in words, and which fields are still wrong or empty.
+     *
+     * @param understood the line that names the set, as it was read; absent where there is none that says it all
+     */
+    record FitAnswer(
+            List<SaidMisfit> misfits,
+            List<FieldAnswer> fields,
+            @Nullable String understood) {}
 
     /** A misfit and its sentence. */
     record SaidMisfit(String code, String sentence) {}
@@ -104,7 +111,8 @@ class PartController {
                 chosen.misfits().stream().map(this::said).toList(),
                 wrong.faults().stream()
                         .map(fault -> new FieldAnswer(fault.field(), fault.code(), sentences.of(fault)))
-                        .toList());
+                        .toList(),
+                NamedSet.understood(question.set()));
     }
 
     private SaidMisfit said(Misfit misfit) {

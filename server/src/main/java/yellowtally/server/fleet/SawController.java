@@ -1,6 +1,5 @@
 package yellowtally.server.fleet;
 
-import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -21,7 +20,7 @@ import yellowtally.server.support.OnceOnly;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
 
-/** Add, edit, re-equip and retire a saw. */
+/** Edit, re-equip and retire a saw. */
 @RestController
 class SawController {
 
@@ -35,7 +34,6 @@ class SawController {
     private final People people;
     private final OnceOnly onceOnly;
     private final FleetRevision revision;
-    private final EntityManager records;
     private final WatchesSaws watch;
     private final Clock clock;
 
@@ -48,7 +46,6 @@ class SawController {
             People people,
             OnceOnly onceOnly,
             FleetRevision revision,
-            EntityManager records,
             WatchesSaws watch,
             Clock clock) {
         this.fleet = fleet;
@@ -59,14 +56,9 @@ class SawController {
         this.people = people;
         this.onceOnly = onceOnly;
         this.revision = revision;
-        this.records = records;
         this.watch = watch;
         this.clock = clock;
     }
-
-    /** A new saw, with its set or without. */
-    record NewSaw(
-            UUID id, String tag, SawInput saw, @Nullable SetInput set) {}
 
     /** A changed card. {@code version} is the one the change was made on. */
     record ChangedSaw(UUID id, int version, SawInput saw) {}
@@ -87,25 +79,7 @@ class SawController {
 
     @GetMapping("/api/saws/{tag}")
     SawView saw(@PathVariable String tag) {
-        return view(fleet.saw(tag));
-    }
-
-    @PostMapping("/api/saws")
-    SawView add(@RequestBody NewSaw given) {
-        onceOnly.run(given.id(), given, () -> {
-            Person person = people.acting();
-            Violations wrong = new Violations();
-            changes.refuseTag(given.tag(), null, wrong);
-            SawDetails details = given.saw().details(LocalDate.now(clock), models, house, wrong);
-            wrong.refuseIfAny();
-            Saw saw = new Saw(given.id(), given.tag(), details);
-            records.persist(saw);
-            revision.touches(saw.id());
-            if (given.set() != null) {
-                fitter.fit(UUID.randomUUID(), saw, given.set(), person, Acting.deviceNow());
-            }
-        });
-        return saw(given.tag());
+        return fleet.view(fleet.saw(tag));
     }
 
     @PutMapping("/api/saws/{tag}")
@@ -173,12 +147,8 @@ class SawController {
     private Saw current(Saw saw, int version) {
         revision.touches(saw.id());
         if (saw.version() != version) {
-            throw Refusal.stale(view(saw), "saw.stale", saw.tag());
+            throw Refusal.stale(fleet.view(saw), "saw.stale", saw.tag());
         }
         return saw;
-    }
-
-    private SawView view(Saw saw) {
-        return SawView.of(saw, fleet.set(saw), fleet.formerTags(saw));
     }
 }

@@ -11,6 +11,7 @@ import yellowtally.core.cuttingset.SprocketKind;
  * A cutting set as chosen on a screen. Each part is one that exists, by its tag, or a new one with its figures; absent means
  * not fitted.
  *
+ * @param figures bar, loop and sprocket named in one line, which the new parts among them have; absent where each has its own
  * @param newChain whether the loop has never run, which opens the three rechecks
  * @param soakHours how long a new loop lay in oil
  */
@@ -18,6 +19,7 @@ public record SetInput(
         @Nullable ChainInput chain,
         @Nullable BarInput bar,
         @Nullable SprocketInput sprocket,
+        @Nullable String figures,
         @Nullable Boolean newChain,
         @Nullable Double soakHours,
         @Nullable String note) {
@@ -25,7 +27,13 @@ public record SetInput(
     /** The same with a word more. */
     SetInput noted(String more) {
         return new SetInput(
-                chain, bar, sprocket, newChain, soakHours, note == null || note.isBlank() ? more : more + " " + note);
+                chain,
+                bar,
+                sprocket,
+                figures,
+                newChain,
+                soakHours,
+                note == null || note.isBlank() ? more : more + " " + note);
     }
 
     /** A loop: the tag alone for one that exists, with figures for a new one. */

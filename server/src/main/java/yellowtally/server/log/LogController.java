@@ -223,7 +223,8 @@ class LogController {
                                 row.record().visitId(),
                                 row.tension(),
                                 readings.get(row.record().id()),
-                                about(row.record()).map(tags::get).orElse(null)),
+                                about(row.record()).map(tags::get).orElse(null),
+                                row.record().told() != null),
                         row.record().note(),
                         strike(row.strike(), names)))
                 .toList();

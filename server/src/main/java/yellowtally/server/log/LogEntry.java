@@ -232,6 +232,7 @@ sealed interface LogEntry {
      * @param tension how a tension check ended; absent for all other steps
      * @param reading the reading that it ended with; absent likewise
      * @param part the tag of the part that the step is about; absent where it is about the saw
+     * @param told whether it was told when the saw was brought in, and not written down when it was done
      */
     record StepLine(
             Step step,
@@ -241,7 +242,8 @@ sealed interface LogEntry {
             @Nullable UUID visitId,
             @Nullable TensionOutcome tension,
             @Nullable ReadingLine reading,
-            @Nullable String part) {}
+            @Nullable String part,
+            boolean told) {}
 
     /**
      * The last reading of a tension check.

@@ -104,7 +104,7 @@ class PartRecordController {
             revision.touchesNone();
             people.actingOfficer();
             Integer cents = cents(given.costCents());
-            newParts.shelve(new SetInput(given.chain(), given.bar(), given.sprocket(), null, null, null))
+            newParts.shelve(new SetInput(given.chain(), given.bar(), given.sprocket(), null, null, null, null))
                     .forEach(part -> {
                         part.costs(cents);
                         records.persist(part);

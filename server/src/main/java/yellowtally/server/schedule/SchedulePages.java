@@ -93,6 +93,7 @@ class SchedulePages {
      *
      * @param binding the key of the limit that is nearest, or farthest over
      * @param unknown whether nobody can say how far it is: no record, and a past that nobody wrote down
+     * @param told whether the record it counts from was told when the saw was brought in
      */
     record TaskView(
             Task task,
@@ -106,7 +107,8 @@ class SchedulePages {
             Set<DueEvent> events,
             @Nullable Instant lastDone,
             @Nullable DueDate expected,
-            boolean unknown) {}
+            boolean unknown,
+            boolean told) {}
 
     /** One limit of a task; {@code key} is the setting it comes from. */
     record LimitView(UseUnit unit, double raw, double counted, double limit, Set<Condition> heavier, String key) {}
@@ -210,7 +212,8 @@ class SchedulePages {
                 due.events(),
                 due.lastDone(),
                 due.expected(),
-                due.unknown());
+                due.unknown(),
+                due.told());
     }
 
     private List<OpenHold> holds(Saw saw, Standing standing) {

@@ -48,6 +48,7 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             READER   GET  /api/saws/{tag}/complaints
             READER   GET  /api/saws/{tag}/faults
             READER   GET  /api/saws/{tag}/oiling
+            READER   GET  /api/saws/{tag}/past
             READER   GET  /api/saws/{tag}/schedule
             READER   GET  /api/saws/{tag}/sharpening
             READER   GET  /api/saws/{tag}/takeable/{step}
@@ -129,7 +130,11 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             OFFICER  POST /api/faults/{id}/end
             OFFICER  POST /api/faults/{id}/mechanic
             OFFICER  POST /api/saws/{tag}/release
+            OFFICER  GET  /api/new-saw
+            OFFICER  GET  /api/models
+            OFFICER  POST /api/past/preview
             OFFICER  POST /api/saws
+            OFFICER  POST /api/saws/{tag}/past
             OFFICER  PUT  /api/saws/{tag}
             OFFICER  POST /api/saws/{tag}/tag
             OFFICER  POST /api/saws/{tag}/retirement

@@ -42,7 +42,7 @@ final class PartRows {
 
     /** Of one step: of a list of steps the database would read every record of the part. */
     private static final String MEASURES = """
-            select r.seq, m.record_id, m.measure, r.at, m.figure from work_record r
+            select r.seq, m.record_id, m.measure, r.at, m.figure, r.told_on is not null as told from work_record r
             join work_measure m on m.record_id = r.id""" + Rows.STANDING + "r.%1$s = ? and r.step = %2$s";
 
     private static final String LAST_MEASURES = " order by at desc, seq desc limit 400";
@@ -131,7 +131,8 @@ final class PartRows {
                                 row.id("record_id"),
                                 row.word(Measure.class, "measure"),
                                 row.instant("at"),
-                                row.number("figure")),
+                                row.number("figure"),
+                                row.is("told")),
                         Collections.nCopies(PartLedger.steps(part).size(), id).toArray());
     }
 

@@ -5,6 +5,7 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -123,6 +124,11 @@ final class Rows {
         Instant instantOrNull(String name) throws SQLException {
             OffsetDateTime moment = at.getObject(column(name), OffsetDateTime.class);
             return moment == null ? null : moment.toInstant();
+        }
+
+        @Nullable
+        LocalDate dayOrNull(String name) throws SQLException {
+            return at.getObject(column(name), LocalDate.class);
         }
 
         long whole(String name) throws SQLException {

@@ -1,6 +1,7 @@
 package yellowtally.server.standing;
 
 import java.sql.SQLException;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumMap;
@@ -13,8 +14,10 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
+import yellowtally.core.log.Told;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepKind;
@@ -30,7 +33,8 @@ import yellowtally.server.worklog.WorkOutcome;
 final class StepRows {
 
     private static final String COLUMNS = """
-            select r.id, r.seq, r.step, r.at, r.outcome, r.visit_id, r.saw_id, r.chain_id, r.bar_id, r.sprocket_id
+            select r.id, r.seq, r.step, r.at, r.outcome, r.visit_id, r.saw_id, r.chain_id, r.bar_id, r.sprocket_id,
+                   r.told_on, r.told_since
             from\s""";
     private static final String DONE = Rows.STANDING + "r.outcome <> " + Rows.word(WorkOutcome.SKIPPED);
     private static final String WORK = COLUMNS + "work_record r" + DONE + " and ";
@@ -93,7 +97,8 @@ final class StepRows {
                         row.outcome(),
                         findings.getOrDefault(row.id(), Set.of()),
                         row.visitId(),
-                        Subjects.of(on.fitted(), row.sawId(), row.chainId(), row.barId(), row.sprocketId())))
+                        Subjects.of(on.fitted(), row.sawId(), row.chainId(), row.barId(), row.sprocketId()),
+                        row.told()))
                 .toList());
     }
 
@@ -123,7 +128,13 @@ final class StepRows {
                 row.id("saw_id"),
                 row.idOrNull("chain_id"),
                 row.idOrNull("bar_id"),
-                row.idOrNull("sprocket_id"));
+                row.idOrNull("sprocket_id"),
+                told(row));
+    }
+
+    private static @Nullable Told told(Rows.Row row) throws SQLException {
+        LocalDate on = row.dayOrNull("told_on");
+        return on == null ? null : new Told(on, row.numberOrNull("told_since"));
     }
 
     /** What was found, by the record or hold that it belongs to. */

@@ -3,6 +3,7 @@ package yellowtally.server.standing;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.log.Told;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
 
@@ -17,4 +18,5 @@ record WorkRow(
         UUID sawId,
         @Nullable UUID chainId,
         @Nullable UUID barId,
-        @Nullable UUID sprocketId) {}
+        @Nullable UUID sprocketId,
+        @Nullable Told told) {}

@@ -64,7 +64,7 @@ class PartSwap {
             SetInput.@Nullable BarInput bar,
             SetInput.@Nullable SprocketInput sprocket,
             NewRecord.NewPart part) {
-        return new SetInput(chain, bar, sprocket, part.newChain(), part.soakHours(), null);
+        return new SetInput(chain, bar, sprocket, null, part.newChain(), part.soakHours(), null);
     }
 
     private static SetInput.ChainInput chain(String tag) {

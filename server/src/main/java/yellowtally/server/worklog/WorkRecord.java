@@ -14,6 +14,7 @@ import jakarta.persistence.JoinColumn;
 import jakarta.persistence.MapKeyColumn;
 import jakarta.persistence.MapKeyEnumerated;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -22,6 +23,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.hibernate.annotations.BatchSize;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.log.Told;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Step;
@@ -59,6 +61,8 @@ public class WorkRecord implements Numbered {
 
     private @Nullable UUID replacedId;
     private @Nullable String note;
+    private @Nullable LocalDate toldOn;
+    private @Nullable Double toldSince;
 
     @ElementCollection
     @CollectionTable(name = "work_finding", joinColumns = @JoinColumn(name = "record_id"))
@@ -121,6 +125,18 @@ public class WorkRecord implements Numbered {
         findings.addAll(found);
         figures.putAll(measured);
         return this;
+    }
+
+    /** Says that it was told, before the record is stored: it counts for schedule and wear, and proves nothing. */
+    public WorkRecord told(Told told) {
+        this.toldOn = told.on();
+        this.toldSince = told.since();
+        return this;
+    }
+
+    /** What was told of it when its saw was brought in; absent in what was written down here. */
+    public @Nullable Told told() {
+        return toldOn == null ? null : new Told(toldOn, toldSince);
     }
 
     @Override

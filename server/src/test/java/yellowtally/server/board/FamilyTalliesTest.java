@@ -21,6 +21,7 @@ class FamilyTalliesTest {
                 null,
                 null,
                 false,
+                false,
                 false);
     }
 
@@ -34,7 +35,7 @@ class FamilyTalliesTest {
     @Test
     void whatNobodyKnowsHidesNothingThatIsKnown() {
         LimitUse nought = new LimitUse(UseUnit.TANKS, 0, 0, 20, Set.of());
-        TaskDue unknown = new TaskDue(Task.BEARING, List.of(nought), Set.of(), null, null, true, true);
+        TaskDue unknown = new TaskDue(Task.BEARING, List.of(nought), Set.of(), null, null, true, true, false);
         assertThat(FamilyTallies.of(List.of(unknown, task(Task.GROOVE_FLIP, 0, 1))))
                 .extracting(FamilyTallies.Tally::task)
                 .containsExactly(Task.GROOVE_FLIP);

@@ -1,0 +1,205 @@
+package yellowtally.server.intake;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import yellowtally.core.past.PastEntry;
+import yellowtally.core.past.PastLine;
+import yellowtally.core.schedule.UseUnit;
+import yellowtally.core.steps.Measure;
+import yellowtally.core.steps.Power;
+import yellowtally.core.steps.Step;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.NewSaws;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.fleet.SawInput;
+import yellowtally.server.fleet.SawView;
+import yellowtally.server.fleet.SetInput;
+import yellowtally.server.people.People;
+import yellowtally.server.people.Person;
+import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.support.OfSaw;
+import yellowtally.server.support.OnceOnly;
+import yellowtally.server.support.Sentences;
+import yellowtally.server.support.Violations;
+import yellowtally.server.worklog.WorkRecord;
+
+/** A saw is brought in, new or with a past; more of its past is told later. */
+@RestController
+class IntakeController {
+
+    private final NewSaws newSaws;
+    private final Past past;
+    private final PastReader reader;
+    private final Fleet fleet;
+    private final FleetSettings settings;
+    private final People people;
+    private final OnceOnly onceOnly;
+    private final Sentences sentences;
+    private final Clock clock;
+
+    IntakeController(
+            NewSaws newSaws,
+            Past past,
+            PastReader reader,
+            Fleet fleet,
+            FleetSettings settings,
+            People people,
+            OnceOnly onceOnly,
+            Sentences sentences,
+            Clock clock) {
+        this.newSaws = newSaws;
+        this.past = past;
+        this.reader = reader;
+        this.fleet = fleet;
+        this.settings = settings;
+        this.people = people;
+        this.onceOnly = onceOnly;
+        this.sentences = sentences;
+        this.clock = clock;
+    }
+
+    /** A new saw, with its set or without, and what is known of its past. */
+    record NewSaw(
+            UUID id,
+            String tag,
+            SawInput saw,
+            @Nullable SetInput set,
+            @Nullable PastInput past) {}
+
+    /** More of a saw's past. */
+    record MorePast(UUID id, PastInput past) {}
+
+    /**
+     * What is being typed of a past; nothing is stored.
+     *
+     * @param inService its first day in service, where that can be read
+     */
+    record PastQuestion(
+            Power power, boolean sparkArrestor, @Nullable LocalDate inService, List<PastInput.PastLineInput> lines) {}
+
+    /** The lines that a saw of this kind can have, those that were read, and what is wrong with the others. */
+    record PastAnswer(List<PastLineView> lines, List<PastRead> read, List<PastFault> wrong) {}
+
+    /**
+     * A line that a notebook may have.
+     *
+     * @param since what is counted since; absent where the calendar alone counts
+     */
+    record PastLineView(Step step, @Nullable UseUnit since, List<Measure> figures) {}
+
+    /**
+     * A line as it was read.
+     *
+     * @param roughly whether only a month or a year was told: its first day counts
+     * @param since what counts as used since; absent while nobody knows
+     * @param atMost whether that follows from another line, which is never too little (est.)
+     */
+    record PastRead(
+            Step step,
+            LocalDate day,
+            boolean roughly,
+            @Nullable Double since,
+            boolean atMost) {}
+
+    /** What cannot be, and its sentence. */
+    record PastFault(String field, String code, String sentence) {}
+
+    /**
+     * What was told of a saw, and what can be.
+     *
+     * @param until the last day that can be told of: its own records begin then
+     */
+    record PastPage(
+            String tag,
+            Power power,
+            boolean sparkArrestor,
+            LocalDate inService,
+            LocalDate until,
+            List<ToldLine> told) {}
+
+    /** Something that was told. */
+    record ToldLine(
+            UUID id, Step step, Instant at, @Nullable Double since, Map<Measure, Double> figures) {}
+
+    @PostMapping("/api/saws")
+    SawView add(@RequestBody NewSaw given) {
+        onceOnly.run(given.id(), given, () -> {
+            Person person = people.acting();
+            Saw saw = newSaws.add(given.id(), given.tag(), given.saw(), given.set(), person);
+            if (given.past() != null) {
+                past.tell(saw, given.past(), person);
+            }
+        });
+        return fleet.view(fleet.saw(given.tag()));
+    }
+
+    @PostMapping("/api/past/preview")
+    PastAnswer preview(@RequestBody PastQuestion question) {
+        Violations wrong = new Violations();
+        PastReader.Book book = reader.read(
+                question.lines(),
+                new PastReader.About(
+                        question.power(),
+                        question.inService(),
+                        LocalDate.now(clock),
+                        settings.rules().numbers()),
+                wrong);
+        return new PastAnswer(
+                PastLine.of(question.power(), question.sparkArrestor()).stream()
+                        .map(line -> new PastLineView(line.step(), line.since(), line.figures()))
+                        .toList(),
+                book.lines().stream().map(line -> read(line, book)).toList(),
+                wrong.faults().stream()
+                        .map(fault -> new PastFault(fault.field(), fault.code(), sentences.of(fault)))
+                        .toList());
+    }
+
+    private static PastRead read(PastReader.Read line, PastReader.Book book) {
+        PastEntry entry = line.entry();
+        return new PastRead(entry.step(), entry.day(), line.roughly(), book.since(entry), entry.since() == null);
+    }
+
+    @GetMapping("/api/saws/{tag}/past")
+    @Transactional(readOnly = true)
+    PastPage past(@PathVariable String tag) {
+        Saw saw = fleet.sawInService(tag);
+        return new PastPage(
+                saw.tag(),
+                saw.details().power(),
+                saw.details().sparkArrestor(),
+                saw.details().inService(),
+                past.until(saw),
+                past.toldOf(saw).stream().map(IntakeController::told).toList());
+    }
+
+    private static ToldLine told(WorkRecord record) {
+        return new ToldLine(
+                record.id(),
+                record.step(),
+                record.at(),
+                record.told() == null ? null : record.told().since(),
+                record.figures());
+    }
+
+    @PostMapping("/api/saws/{tag}/past")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void tell(@PathVariable String tag, @RequestBody MorePast given) {
+        onceOnly.run(given.id(), new OfSaw(tag, given), () -> {
+            Person officer = people.actingOfficer();
+            past.tell(fleet.sawInService(tag), given.past(), officer);
+        });
+    }
+}

@@ -1,0 +1,155 @@
+package yellowtally.server.intake;
+
+import jakarta.persistence.EntityManager;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import yellowtally.core.holds.Hold;
+import yellowtally.core.judging.StepJudge;
+import yellowtally.core.judging.StepVerdict;
+import yellowtally.core.log.Told;
+import yellowtally.core.past.PastEntry;
+import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Step;
+import yellowtally.core.steps.StepOutcome;
+import yellowtally.core.steps.StepRefusal;
+import yellowtally.core.steps.StepReport;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.people.Acting;
+import yellowtally.server.people.Person;
+import yellowtally.server.standing.Standing;
+import yellowtally.server.standing.Standings;
+import yellowtally.server.support.Violations;
+import yellowtally.server.worklog.SawHold;
+import yellowtally.server.worklog.WorkOutcome;
+import yellowtally.server.worklog.WorkRecord;
+import yellowtally.server.worklog.Worklog;
+
+/**
+ * Writes down what is told of a saw's past: as records that count from when it was done, that say they were told, and prove nothing
+ * (handbook section 11, rule 10 and first sentence). A figure that fails holds the saw like any other. Runs within the caller's
+ * transaction.
+ */
+@Service
+class Past {
+
+    private final PastReader reader;
+    private final Fleet fleet;
+    private final Standings standings;
+    private final Worklog worklog;
+    private final EntityManager records;
+    private final Clock clock;
+
+    Past(PastReader reader, Fleet fleet, Standings standings, Worklog worklog, EntityManager records, Clock clock) {
+        this.reader = reader;
+        this.fleet = fleet;
+        this.standings = standings;
+        this.worklog = worklog;
+        this.records = records;
+        this.clock = clock;
+    }
+
+    /** The last day that can be told of: the one on which the saw's own records begin, or today where it has none. */
+    LocalDate until(Saw saw) {
+        return records.createQuery(
+                        "select min(f.recordedAt) from SetFitting f where f.sawId = :saw"
+                                + " union all select min(r.recordedAt) from WorkRecord r where r.sawId = :saw",
+                        Instant.class)
+                .setParameter("saw", saw.id())
+                .getResultStream()
+                .flatMap(moment -> Optional.ofNullable(moment).stream())
+                .min(Instant::compareTo)
+                .map(begin -> LocalDate.ofInstant(begin, clock.getZone()))
+                .orElseGet(() -> LocalDate.now(clock));
+    }
+
+    /** What has been told of a saw and still stands, first told first. */
+    List<WorkRecord> toldOf(Saw saw) {
+        return records.createQuery(
+                        "select r from WorkRecord r where r.sawId = :saw and r.toldOn is not null and not exists"
+                                + " (select 1 from WorkVoid v where v.recordId = r.id) order by r.at, r.seq",
+                        WorkRecord.class)
+                .setParameter("saw", saw.id())
+                .getResultList();
+    }
+
+    /** Stores what is told; all that is wrong with it is told at once, and nothing is stored then. */
+    void tell(Saw saw, PastInput given, Person person) {
+        records.flush();
+        Standing standing = standings.of(saw);
+        LocalDate until = until(saw);
+        Violations wrong = new Violations();
+        PastReader.Book book = reader.read(
+                given.lines(),
+                new PastReader.About(saw.details().power(), saw.details().inService(), until, standing.numbers()),
+                wrong);
+        String held = wrong.optionalText("past.held", given.held(), 300);
+        Step clearedBy = given.heldUntil();
+        if (clearedBy != null && !clearedBy.appliesTo(standing.profile())) {
+            wrong.add("past.heldUntil", "step.STEP_DOES_NOT_APPLY");
+        }
+        StepJudge judge = new StepJudge(standing.profile(), standing.numbers());
+        for (PastReader.Read line : book.lines()) {
+            refuse(judge, line.entry(), wrong);
+        }
+        wrong.refuseIfAny();
+        for (PastReader.Read line : book.lines()) {
+            write(saw, judge, line.entry(), new Told(until, book.since(line.entry())), person);
+        }
+        if (held != null) {
+            (clearedBy == null ? Hold.ALL_ROUND : List.of(clearedBy))
+                    .forEach(step -> worklog.hold(
+                            new SawHold(UUID.randomUUID(), saw.id(), step, held, clock.instant(), person.id())));
+        }
+    }
+
+    /** Strokes and the rest that a notebook does not have are not asked for. */
+    private static void refuse(StepJudge judge, PastEntry entry, Violations wrong) {
+        judge.refusal(entry.step(), report(entry), true)
+                .filter(refusal -> refusal.reason() != StepRefusal.Reason.FIGURE_MISSING)
+                .ifPresent(refusal -> wrong.add(
+                        PastReader.field(
+                                entry.step(),
+                                refusal.measure() == null
+                                        ? "day"
+                                        : refusal.measure().name()),
+                        "step." + refusal.reason()));
+    }
+
+    private static StepReport report(PastEntry entry) {
+        return new StepReport(StepOutcome.FINE, Set.of(), entry.figures());
+    }
+
+    private void write(Saw saw, StepJudge judge, PastEntry entry, Told told, Person person) {
+        StepVerdict verdict = judge.verdict(entry.step(), report(entry));
+        Instant now = clock.instant();
+        Instant noon = entry.day().atTime(12, 0).atZone(clock.getZone()).toInstant();
+        Set<Finding> failed = EnumSet.noneOf(Finding.class);
+        verdict.findings().stream().filter(Finding::mayFail).forEach(failed::add);
+        worklog.add(
+                new WorkRecord(
+                                new WorkRecord.Head(
+                                        UUID.randomUUID(),
+                                        saw.id(),
+                                        null,
+                                        entry.step(),
+                                        noon.isBefore(now) ? noon : now.minusSeconds(1),
+                                        now,
+                                        person.id(),
+                                        Acting.deviceNow(),
+                                        Worklog.parts(fleet.set(saw))),
+                                WorkOutcome.of(verdict.outcome()),
+                                null,
+                                null)
+                        .with(verdict.findings(), entry.figures())
+                        .told(told),
+                failed);
+    }
+}
