@@ -11,6 +11,7 @@ import { words } from './words/en';
 
 const SawsScreen = fetched(() => import('./screens/saws/SawsScreen'));
 const SawScreen = fetched(() => import('./screens/saw/SawScreen'));
+const PastScreen = fetched(() => import('./screens/saw-form/PastScreen'));
 const NewSawScreen = fetched(() => import('./screens/saw-form/NewSawScreen'));
 const EditSawScreen = fetched(() => import('./screens/saw-form/EditSawScreen'));
 const TensionScreen = fetched(() => import('./screens/tension/TensionScreen'));
@@ -56,6 +57,14 @@ export function App() {
                 element={
                   <ForWhoMay write="/api/saws/{tag}/fittings">
                     <EditSawScreen />
+                  </ForWhoMay>
+                }
+              />
+              <Route
+                path="/saws/:tag/past"
+                element={
+                  <ForWhoMay write="/api/saws/{tag}/past">
+                    <PastScreen />
                   </ForWhoMay>
                 }
               />

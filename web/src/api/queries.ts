@@ -91,6 +91,13 @@ export function useOutWith(tag: string): string | undefined {
 }
 /** Every saw in service with its set; it tells nothing that the board does not tell first. */
 export const useSawList = () => useAsked('/api/saws', {}, { refetchInterval: soonIfAway(30_000) });
+/** What is offered for a new saw, like another or like none; asked anew each time, since every one that is added changes it. */
+export const useNewSaw = (like: string) =>
+  useAsked('/api/new-saw', { query: like === '' ? {} : { like } }, { staleTime: 0 });
+/** The makes and models of the fleet: a list that grows with its saws. */
+export const useModels = () => useAsked('/api/models', {});
+/** What was told of a saw's past. */
+export const usePast = (tag: string) => useAsked('/api/saws/{tag}/past', { path: { tag } });
 export const useSaw = (tag: string) => useAsked('/api/saws/{tag}', { path: { tag } });
 /** What striking a record out would do to its saw; asked anew each time, since every write may change it. */
 export const useStrikeEffect = (recordId: string) =>

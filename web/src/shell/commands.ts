@@ -46,6 +46,14 @@ export const COMMANDS = {
       edit: { key: 'e', does: 'Edit the saw' },
     },
   },
+  newSaw: {
+    title: 'Adding saws',
+    keys: {
+      save: { key: 'Enter', does: 'Add the saw' },
+      next: { key: 'Ctrl Enter', does: 'Add it, then the next like it' },
+      line: { key: 'Up Down', does: 'The same column of another line of its past' },
+    },
+  },
   bench: {
     title: 'At the bench',
     keys: {

@@ -514,5 +514,6 @@ export const whyWords: Record<Schemas['Why'], string> = {
   COMES_WITH: 'falls due with the sharpening',
   COMPANY: 'part of the same job',
   CLOSES: 'closing up',
+  PAST_UNKNOWN: 'past unknown: look now, and it counts from here; optional',
   RIDES_ALONG: 'worth doing now, optional',
 };

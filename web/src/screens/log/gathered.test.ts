@@ -15,6 +15,7 @@ function step(name: Schemas['Step'], visitId?: string, more: Partial<Schemas['St
       outcome: 'FINE',
       findings: [],
       figures: {},
+      told: false,
       ...(visitId ? { visitId } : {}),
       ...more,
     },

@@ -70,6 +70,7 @@ function stepLine(step: Schemas['StepLine']): { head: string; rest: string } {
   const said = step.tension
     ? [verdictWord(step.tension, false).toLowerCase(), step.reading ? readingWords(step.reading) : '']
     : [
+        step.told ? 'told when it was brought in' : '',
         step.outcome === 'FINE' ? '' : outcomeWords[step.outcome].toLowerCase(),
         ...step.findings.map((f) => findingWords[f].toLowerCase()),
         ...figuresOf(step),

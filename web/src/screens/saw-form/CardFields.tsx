@@ -1,4 +1,6 @@
 import Box from '@mui/material/Box';
+import { useId } from 'react';
+import { useModels } from '../../api/queries';
 import type { Problem } from '../../api/problem';
 import { Choice } from '../../parts/Choice';
 import { Field, optionsOf, Pick } from '../../parts/Field';
@@ -40,8 +42,22 @@ export function CardFields({ card, problem, onChange }: Props) {
     />
   );
   const petrol = card.power === 'PETROL';
+  const { data: models } = useModels();
+  const makes = useId();
+  const modelNames = useId();
+  const ofMake = (models ?? []).filter((m) => card.make === '' || m.make === card.make);
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>
+      <datalist id={makes}>
+        {[...new Set((models ?? []).map((m) => m.make))].map((make) => (
+          <option key={make} value={make} />
+        ))}
+      </datalist>
+      <datalist id={modelNames}>
+        {ofMake.map((m) => (
+          <option key={`${m.make} ${m.model}`} value={m.model} />
+        ))}
+      </datalist>
       <Box
         sx={{
           display: 'grid',
@@ -53,12 +69,14 @@ export function CardFields({ card, problem, onChange }: Props) {
         <Field
           label="Make"
           value={card.make}
+          inputProps={{ list: makes }}
           problem={problem?.at('saw.make')}
           onChange={(make) => onChange({ make })}
         />
         <Field
           label="Model"
           value={card.model}
+          inputProps={{ list: modelNames }}
           problem={problem?.at('saw.model')}
           onChange={(model) => onChange({ model })}
         />

@@ -1,94 +1,236 @@
 import { useAtWork } from '../../shell/leaving';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import type { SyntheticEvent } from 'react';
 import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import type { Schemas } from '../../api/client';
 import { newId } from '../../api/client';
-import { useWrite } from '../../api/queries';
-import { Field } from '../../parts/Field';
+import type { Problem } from '../../api/problem';
+import { useNewSaw, useSawList, useWrite } from '../../api/queries';
+import { Choice } from '../../parts/Choice';
+import { Field, Pick } from '../../parts/Field';
+import { Key } from '../../parts/Key';
+import { Loading } from '../../parts/Loading';
 import { ProblemNote } from '../../parts/ProblemNote';
+import { COMMANDS } from '../../shell/commands';
 import { CardFields } from './CardFields';
+import { CardLine } from './CardLine';
 import { FitAnswer, useFitCheck } from './FitAnswer';
-import { cardInput, emptyCard, notNumbers, setForm, setInput } from './form';
+import { cardForm, cardInput, emptyCard, lineForm, notNumbers, setForm, setInput } from './form';
+import { emptyPast, pastInput, tells } from './past';
+import { HeldFields, PastFields } from './PastFields';
 import { SetFields } from './SetFields';
+import { SetLine } from './SetLine';
 import { Sheet } from './Sheet';
 
-/** A new saw with its cutting set, stored in one piece or not at all. */
+/**
+ * A new saw, or one that is brought in with a past: card, cutting set and past are stored in one piece or not at all. The next one
+ * is offered like another, with the tags that come next.
+ */
 export default function NewSawScreen() {
   useAtWork();
+  const [asked] = useSearchParams();
+  const like = asked.get('like') ?? '';
+  const added = asked.get('added') ?? '';
+  const offer = useNewSaw(like);
+  return (
+    <>
+      <title>Add a saw – Yellow Tally</title>
+      <Box component="h1" sx={{ typography: 'h1', my: 2 }}>
+        Add a saw
+      </Box>
+      {added !== '' && <Added tag={added} />}
+      <ProblemNote sentences={offer.error ? [offer.error.message] : []} />
+      {/* The tags of an offer from before the last saw was added are taken. */}
+      {offer.data && offer.isFetchedAfterMount ? (
+        <NewSaw key={`${like} ${added}`} offer={offer.data} used={asked.get('used') === '1'} />
+      ) : (
+        !offer.error && <Loading />
+      )}
+    </>
+  );
+}
+
+/** What became of the one before. */
+function Added({ tag }: { tag: string }) {
+  return (
+    <Box role="status" sx={{ mb: 2, fontWeight: 600, color: 'success.main' }}>
+      Saw {tag} hangs on the board, held until its first visit.{' '}
+      <Link to={`/saws/${tag}`}>Open saw {tag}</Link>
+    </Box>
+  );
+}
+
+const USED = [
+  { value: 'NEW', label: 'New here' },
+  { value: 'USED', label: 'Has been in use' },
+] as const;
+
+function NewSaw({ offer, used: usedBefore }: { offer: Schemas['NewSawOffer']; used: boolean }) {
   const navigate = useNavigate();
-  const [id] = useState(newId);
-  const [tag, setTag] = useState('');
-  const [card, setCard] = useState(emptyCard);
-  const [set, setSet] = useState(() => setForm());
+  const [asked, setAsked] = useSearchParams();
+  const { like } = offer;
+  const [id, setId] = useState(newId);
+  const [tag, setTag] = useState(offer.tag ?? '');
+  const [used, setUsed] = useState(usedBefore);
+  const [card, setCard] = useState(() => (like ? cardForm(like.card) : emptyCard()));
+  const [whole, setWhole] = useState(!like);
+  const [set, setSet] = useState(() => lineForm(offer, usedBefore));
+  const [past, setPast] = useState(emptyPast);
   const fit = useFitCheck(set, undefined);
   const add = useWrite('/api/saws', {});
   const problem = add.error;
-  const save = () => {
+  const cardWrong = problem?.problems.some((p) => p.field.startsWith('saw.')) ?? false;
+
+  const save = (next: boolean) => {
     if (add.isPending || Object.keys(notNumbers(card)).length > 0) return;
     add.mutate(
       {
         id,
         tag: tag.trim(),
-        saw: cardInput(card),
+        saw: cardInput(card, like?.card),
         set: setInput(set),
+        ...(used && tells(past) ? { past: pastInput(past) } : {}),
       },
-      { onSuccess: (saw) => void navigate(`/saws/${saw.tag}`) },
+      {
+        onSuccess: (saw) =>
+          void navigate(
+            next
+              ? `/saws/new?${new URLSearchParams({ like: saw.tag, added: saw.tag, ...(used ? { used: '1' } : {}) }).toString()}`
+              : `/saws/${saw.tag}`,
+          ),
+        onError: () => setId(newId()),
+      },
     );
   };
-  const shown =
-    problem?.problems.filter((p) => p.field === '' || p.field === 'set').map((p) => p.sentence) ?? [];
+  const submit = (e: SyntheticEvent) => {
+    e.preventDefault();
+    save(false);
+  };
+  const tellPast = (has: boolean) => {
+    setUsed(has);
+    setSet((s) => ({ ...s, newChain: !has }));
+  };
   return (
     <form
-      onSubmit={(e) => {
-        e.preventDefault();
-        save();
+      onSubmit={submit}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter' && e.ctrlKey) {
+          e.preventDefault();
+          save(true);
+        }
       }}
     >
-      <title>Add a saw – Yellow Tally</title>
-      <Box component="h1" sx={{ typography: 'h1', my: 2 }}>
-        Add a saw
-      </Box>
       <Sheet title="Card">
-        <Box sx={{ width: 180, mb: 2 }}>
+        <Box
+          sx={{
+            display: 'grid',
+            gap: 2,
+            mb: 2,
+            gridTemplateColumns: { xs: '1fr 1fr', md: '150px minmax(0, 280px) 170px minmax(0, 1fr)' },
+            alignItems: 'start',
+          }}
+        >
           <Field
             label="Tag"
             placeholder="15"
             autoFocus
             value={tag}
             onChange={setTag}
+            onFocus={(e) => (e.target as HTMLInputElement).select()}
             problem={problem?.at('tag')}
           />
+          <LikeSaw
+            value={asked.get('like') ?? ''}
+            onChange={(other) =>
+              setAsked(
+                { ...(other === '' ? {} : { like: other }), ...(used ? { used: '1' } : {}) },
+                { replace: true },
+              )
+            }
+          />
+          {!whole && !cardWrong && (
+            <Field
+              label="In service since"
+              type="date"
+              value={card.inService}
+              onChange={(inService) => setCard((c) => ({ ...c, inService }))}
+            />
+          )}
+          <Choice
+            label="Its past"
+            options={[...USED]}
+            value={used ? 'USED' : 'NEW'}
+            onChange={(value) => tellPast(value === 'USED')}
+          />
         </Box>
-        <CardFields
-          card={card}
-          problem={problem}
-          onChange={(changed) => setCard((c) => ({ ...c, ...changed }))}
-        />
+        {whole || cardWrong ? (
+          <CardFields
+            card={card}
+            problem={problem}
+            onChange={(changed) => setCard((c) => ({ ...c, ...changed }))}
+          />
+        ) : (
+          <CardLine card={card} onOpen={() => setWhole(true)} />
+        )}
       </Sheet>
       <Sheet title="Cutting set">
-        <SetFields
-          set={set}
-          sawTag={undefined}
-          problemAt={(field) => problem?.at(field)}
-          onChange={(changed) => setSet((s) => ({ ...s, ...changed }))}
-        />
+        <Box sx={{ mb: 2 }}>
+          <Choice
+            label="Told"
+            options={[
+              { value: 'LINE', label: 'In one line' },
+              { value: 'PARTS', label: 'Part by part, or from the shelf' },
+            ]}
+            value={set.line === undefined ? 'PARTS' : 'LINE'}
+            onChange={(how) =>
+              setSet(how === 'LINE' ? lineForm(offer, used) : { ...setForm(), newChain: !used })
+            }
+          />
+        </Box>
+        {set.line === undefined ? (
+          <SetFields
+            set={set}
+            sawTag={undefined}
+            problemAt={(field) => problem?.at(field)}
+            onChange={(changed) => setSet((s) => ({ ...s, ...changed }))}
+          />
+        ) : (
+          <SetLine
+            set={set}
+            line={set.line}
+            problemAt={(field) => problem?.at(field)}
+            onChange={(changed) => setSet((s) => ({ ...s, ...changed }))}
+          />
+        )}
         <FitAnswer answer={fit.answer} set={set} />
       </Sheet>
-      <ProblemNote
-        sentences={
-          problem
-            ? problem.problems.length === 0
-              ? [problem.message]
-              : shown.length > 0
-                ? shown
-                : ['Some figures need another look; each is marked above. Nothing was saved yet.']
-            : []
-        }
-      />
-      <Box sx={{ display: 'flex', gap: 1.5 }}>
+      {used && (
+        <Sheet title="What is known of its past">
+          <Box sx={{ color: 'text.secondary', mb: 1 }}>
+            As it stands in the notebook: 12 nov, 3 w for three weeks ago, mar 2024. What is left empty stays
+            unknown and is proposed at its first visit. What is told here proves nothing: it goes out once it
+            is proved at the bench.
+          </Box>
+          <PastFields
+            power={card.power}
+            sparkArrestor={card.sparkArrestor}
+            inService={card.inService}
+            past={past}
+            problem={problem}
+            onChange={setPast}
+          />
+          <HeldFields past={past} problem={problem} onChange={setPast} />
+        </Sheet>
+      )}
+      <ProblemNote sentences={sentences(problem)} />
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
         <Button type="submit" variant="contained" disabled={add.isPending}>
           Add saw {tag.trim()}
+        </Button>
+        <Button variant="outlined" disabled={add.isPending} onClick={() => save(true)}>
+          Add it, then the next like it <Key>{COMMANDS.newSaw.keys.next.key}</Key>
         </Button>
         <Button variant="outlined" component={Link} to="/saws">
           Back to the saws
@@ -96,4 +238,29 @@ export default function NewSawScreen() {
       </Box>
     </form>
   );
+}
+
+/** Which saw it is like: its card and its set are copied. */
+function LikeSaw({ value, onChange }: { value: string; onChange: (tag: string) => void }) {
+  const { data: saws } = useSawList();
+  return (
+    <Pick
+      label="Like saw"
+      value={value}
+      options={[
+        { value: '', label: 'Like none' },
+        ...(saws ?? []).map((saw) => ({ value: saw.tag, label: `${saw.tag}: ${saw.make} ${saw.model}` })),
+      ]}
+      onChange={onChange}
+    />
+  );
+}
+
+function sentences(problem: Problem | null): string[] {
+  if (!problem) return [];
+  if (problem.problems.length === 0) return [problem.message];
+  const whole = problem.problems.filter((p) => p.field === '' || p.field === 'set').map((p) => p.sentence);
+  return whole.length > 0
+    ? whole
+    : ['Some figures need another look; each is marked above. Nothing was saved yet.'];
 }

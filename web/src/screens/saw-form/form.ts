@@ -105,6 +105,8 @@ export type PartSource = 'NONE' | 'SHELF' | 'NEW';
 
 /** A cutting set while it is chosen. */
 export interface SetForm {
+  /** Bar, loop and sprocket in one line; nothing where each is chosen by itself. */
+  line: string | undefined;
   chain: {
     source: PartSource;
     tag: string;
@@ -113,6 +115,9 @@ export interface SetForm {
     driveLinks: string;
     sequence: Schemas['CutterSequence'];
     cutterProfile: Schemas['CutterProfile'];
+    /** Of a loop like another one; what is not told is usual. */
+    topPlateAngle?: number;
+    downTilt?: number;
     tangDepth: string;
     newCutter: string;
     wearMark: string;
@@ -142,6 +147,7 @@ export interface SetForm {
 export function setForm(saw?: Schemas['SawView']): SetForm {
   const source = (part: unknown): PartSource => (part ? 'SHELF' : saw ? 'NONE' : 'NEW');
   return {
+    line: undefined,
     chain: {
       source: source(saw?.chain),
       tag: saw?.chain?.tag ?? '',
@@ -177,8 +183,63 @@ export function setForm(saw?: Schemas['SawView']): SetForm {
   };
 }
 
+/** A set of new parts in one line, like that of another saw where one is given. */
+export function lineForm(offer: Schemas['NewSawOffer'], used: boolean): SetForm {
+  const { chain, bar, sprocket, ...rest } = setForm();
+  const like = offer.like?.chain;
+  return {
+    ...rest,
+    line: offer.figures ?? '',
+    chain: {
+      ...chain,
+      tag: offer.chainTag ?? '',
+      ...(like
+        ? {
+            sequence: like.sequence,
+            cutterProfile: like.cutterProfile,
+            topPlateAngle: like.topPlateAngle,
+            downTilt: like.downTilt,
+            tangDepth: typedLength(like.tangDepthMm),
+            newCutter: typedLength(like.newCutterMm),
+            wearMark: typedLength(like.wearMarkMm),
+            file: typedLength(like.fileMm),
+          }
+        : {}),
+    },
+    bar: { ...bar, tag: offer.barTag ?? '' },
+    sprocket: { ...sprocket, tag: offer.sprocketTag ?? '' },
+    newChain: !used,
+  };
+}
+
+/** What is sent of a set that one line names: the line says what its new parts are. */
+function namedInput(set: SetForm, line: string): Schemas['SetInput'] {
+  const { chain } = set;
+  return {
+    figures: line,
+    chain: {
+      tag: chain.tag.trim(),
+      create: true,
+      sequence: chain.sequence,
+      cutterProfile: chain.cutterProfile,
+      topPlateAngle: chain.topPlateAngle,
+      downTilt: chain.downTilt,
+      tangDepth: chain.tangDepth,
+      newCutter: chain.newCutter,
+      wearMark: chain.wearMark,
+      file: chain.file,
+    },
+    bar: { tag: set.bar.tag.trim(), create: true },
+    sprocket: { tag: set.sprocket.tag.trim(), create: true },
+    newChain: set.newChain,
+    soakHours: set.newChain ? numberOf(set.soakHours) : undefined,
+    note: set.note.trim() === '' ? undefined : set.note,
+  };
+}
+
 /** What is sent; JSON turns NaN into nothing, so that the server says the figure is needed. */
 export function setInput(set: SetForm): Schemas['SetInput'] {
+  if (set.line !== undefined) return namedInput(set, set.line);
   const { chain, bar, sprocket } = set;
   return {
     chain:

@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
+import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
+import { ForWhoMay } from '../../parts/ForWhoMay';
 import { TallyStrip } from '../../parts/TallyStrip';
 import { Heading } from '../../parts/Heading';
 import { dayAhead, dayOf, minutes, rounded } from '../../words/format';
@@ -23,7 +25,7 @@ export function SchedulePanel({ schedule }: { schedule: Schemas['SchedulePage'] 
         {schedule.rideAlongs.length > 0 &&
           ` Worth doing in the same visit: ${schedule.rideAlongs.map((r) => `${taskWords[r.task].toLowerCase()}, saves ${rounded(r.savedMinutes, 0)} min`).join('; ')}.`}
       </Box>
-      <UnknownPast tasks={schedule.tasks.filter((t) => t.unknown)} />
+      <UnknownPast tag={schedule.tag} tasks={schedule.tasks.filter((t) => t.unknown)} />
       {families.map((family) => (
         <Box key={family} sx={{ mt: 1.25 }}>
           <Box component="h3" sx={{ fontSize: 14, fontWeight: 600, color: 'text.secondary', m: 0 }}>
@@ -74,26 +76,37 @@ function TaskLine({ task, power }: { task: Schemas['TaskView']; power: Schemas['
       <Box sx={{ fontSize: 13.5, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
         {task.events.length > 0 && `At once: ${task.events.map((e) => eventWords[e]).join(', ')}. `}
         {task.unknown
-          ? `${task.events.length === 0 ? 'No record of its past. ' : ''}Usual: ${task.limits.map((limit) => units(limit.limit, limit.unit, power)).join(' or ')}`
+          ? `${pastUnknown(task)}Usual: ${task.limits.map((limit) => units(limit.limit, limit.unit, power)).join(' or ')}`
           : task.limits.map((limit) => countWords(limit, power)).join('; or ')}
       </Box>
       <Box sx={{ fontSize: 13.5, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
         <Box sx={{ fontWeight: task.due ? 600 : 400 }}>{dueWords(task)}</Box>
         <Box sx={{ color: 'text.secondary' }}>
-          {task.lastDone ? `done ${dayOf(task.lastDone)}` : 'never recorded'}
+          {task.lastDone ? `${task.told ? 'told, ' : ''}done ${dayOf(task.lastDone)}` : 'never recorded'}
         </Box>
       </Box>
     </Box>
   );
 }
 
+/** Why nobody can say how far it is. */
+function pastUnknown(task: Schemas['TaskView']): string {
+  if (task.events.length > 0) return '';
+  return task.told ? 'Nobody knows what it has seen since. ' : 'No record of its past. ';
+}
+
 /** An older saw without a past: what nobody knows is said, and where to look first, in the order of the handbook. */
-function UnknownPast({ tasks }: { tasks: Schemas['TaskView'][] }) {
+function UnknownPast({ tag, tasks }: { tag: string; tasks: Schemas['TaskView'][] }) {
   if (tasks.length === 0) return null;
   const first = tasks.slice(0, LOOKED_AT_FIRST).map((t) => taskWords[t.task].toLowerCase());
   return (
     <Box sx={{ mb: 0.5 }}>
-      Nothing is on record from before this saw’s first entry here. Look at these first: {first.join('; ')}.
+      What was before this saw’s first entry here is not known. Its next visit proposes a look at these:{' '}
+      {first.join('; ')}.
+      <ForWhoMay write="/api/saws/{tag}/past" silent>
+        {' '}
+        <Link to={`/saws/${tag}/past`}>Tell what is known of its past</Link>
+      </ForWhoMay>
     </Box>
   );
 }

@@ -1,0 +1,123 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { newId } from '../../api/client';
+import { usePast, useWrite } from '../../api/queries';
+import { Loading } from '../../parts/Loading';
+import { TagPlate } from '../../parts/Plate';
+import { ProblemNote } from '../../parts/ProblemNote';
+import { useAtWork } from '../../shell/leaving';
+import { figureWords, measureWords, stepWords } from '../../words/bench';
+import { dayOf } from '../../words/format';
+import { pastDay } from '../../words/past';
+import { emptyPast, pastInput, tells } from './past';
+import { HeldFields, PastFields } from './PastFields';
+import { Sheet } from './Sheet';
+
+/** More of a saw's past, found in a notebook after it was added; and what was told already. */
+export default function PastScreen() {
+  useAtWork();
+  const { tag = '' } = useParams();
+  const { data, error } = usePast(tag);
+  if (error && !data) return <ProblemNote sentences={[error.message]} />;
+  if (!data) return <Loading />;
+  return (
+    <>
+      <title>{`Past of saw ${tag} – Yellow Tally`}</title>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, py: 1.5 }}>
+        <TagPlate tag={tag} size="large" />
+        <Box>
+          <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
+            What is known of its past
+          </Box>
+          <Box sx={{ color: 'text.secondary' }}>
+            Up to {pastDay(data.until)}: what was done after that is{' '}
+            <Link to={`/saws/${tag}/record`}>recorded here</Link>. It counts from when it was done, and proves
+            nothing.
+          </Box>
+        </Box>
+      </Box>
+      {data.told.length > 0 && <ToldSheet page={data} />}
+      <TellSheet page={data} />
+    </>
+  );
+}
+
+function ToldSheet({ page }: { page: Schemas['PastPage'] }) {
+  return (
+    <Sheet title="Told already">
+      {page.told.map((line) => (
+        <Box key={line.id} sx={{ py: 0.5 }}>
+          <Box component="span" sx={{ fontWeight: 600 }}>
+            {stepWords[line.step].title}
+          </Box>
+          {`, ${[
+            dayOf(line.at),
+            ...(Object.entries(line.figures) as [Schemas['Measure'], number][]).map(
+              ([measure, mm]) => `${measureWords[measure].toLowerCase()} ${figureWords(mm, 'LENGTH')}`,
+            ),
+          ].join(', ')}`}
+        </Box>
+      ))}
+      <Box sx={{ color: 'text.secondary', mt: 1 }}>
+        What was told wrong is struck out in the <Link to={`/log?saw=${page.tag}`}>log</Link>, and told again.
+      </Box>
+    </Sheet>
+  );
+}
+
+function TellSheet({ page }: { page: Schemas['PastPage'] }) {
+  const navigate = useNavigate();
+  const [id, setId] = useState(newId);
+  const [past, setPast] = useState(emptyPast);
+  const tell = useWrite('/api/saws/{tag}/past', { path: { tag: page.tag } });
+  const save = () => {
+    if (tell.isPending || !tells(past)) return;
+    tell.mutate(
+      { id, past: pastInput(past) },
+      {
+        onSuccess: () => void navigate(`/saws/${page.tag}`),
+        onError: () => setId(newId()),
+      },
+    );
+  };
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        save();
+      }}
+    >
+      <Sheet title="As it stands in the notebook">
+        <PastFields
+          power={page.power}
+          sparkArrestor={page.sparkArrestor}
+          inService={page.inService}
+          past={past}
+          problem={tell.error}
+          onChange={setPast}
+        />
+        <HeldFields past={past} problem={tell.error} onChange={setPast} />
+      </Sheet>
+      <ProblemNote
+        sentences={
+          tell.error
+            ? tell.error.problems.length === 0
+              ? [tell.error.message]
+              : ['Some lines need another look; each is marked above. Nothing was saved yet.']
+            : []
+        }
+      />
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
+        <Button type="submit" variant="contained" disabled={tell.isPending || !tells(past)}>
+          Tell it of saw {page.tag}
+        </Button>
+        <Button variant="outlined" component={Link} to={`/saws/${page.tag}`}>
+          Back to saw {page.tag}
+        </Button>
+      </Box>
+    </form>
+  );
+}

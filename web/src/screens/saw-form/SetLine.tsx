@@ -1,0 +1,78 @@
+import Box from '@mui/material/Box';
+import { Field } from '../../parts/Field';
+import { Tick } from '../../parts/Tick';
+import type { Wrong } from '../../api/problem';
+import { notANumber } from '../../words/number';
+import type { SetForm } from './form';
+
+interface Props {
+  set: SetForm;
+  line: string;
+  /** The sentence at a field, from a refused save. */
+  problemAt: (field: string) => Wrong | undefined;
+  onChange: (changed: Partial<SetForm>) => void;
+}
+
+/** Bar, loop and sprocket named in one line, each new part with its tag. */
+export function SetLine({ set, line, problemAt, onChange }: Props) {
+  const { bar, chain, sprocket } = set;
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 2,
+        gridTemplateColumns: { xs: '1fr 1fr', md: 'minmax(0, 2.4fr) repeat(3, minmax(0, 1fr))' },
+        alignItems: 'start',
+      }}
+    >
+      <Box sx={{ gridColumn: { xs: '1 / -1', md: 'auto' } }}>
+        <Field
+          label="Bar, loop and sprocket"
+          placeholder="16 in, .325, .050, 66, 7"
+          hint="Length, pitch, gauge, drive links, teeth. Also: spur, solid, greasable."
+          value={line}
+          problem={problemAt('set.figures')}
+          onChange={(typed) => onChange({ line: typed })}
+        />
+      </Box>
+      <Field
+        label="Bar tag"
+        placeholder="YB-30"
+        value={bar.tag}
+        problem={problemAt('set.bar.tag')}
+        onChange={(tag) => onChange({ bar: { ...bar, tag } })}
+      />
+      <Field
+        label="Chain tag"
+        placeholder="YC-40"
+        value={chain.tag}
+        problem={problemAt('set.chain.tag')}
+        onChange={(tag) => onChange({ chain: { ...chain, tag } })}
+      />
+      <Field
+        label="Sprocket tag"
+        placeholder="YS-30"
+        value={sprocket.tag}
+        problem={problemAt('set.sprocket.tag')}
+        onChange={(tag) => onChange({ sprocket: { ...sprocket, tag } })}
+      />
+      <Box sx={{ alignSelf: 'end' }}>
+        <Tick
+          label="The chain has never run"
+          checked={set.newChain}
+          onChange={(newChain) => onChange({ newChain })}
+        />
+      </Box>
+      {set.newChain && (
+        <Field
+          label="Hours soaked in oil"
+          hint="12 h in a closed bag, at least 4"
+          inputMode="decimal"
+          value={set.soakHours}
+          problem={notANumber(set.soakHours) ?? problemAt('set.soakHours')}
+          onChange={(soakHours) => onChange({ soakHours })}
+        />
+      )}
+    </Box>
+  );
+}
