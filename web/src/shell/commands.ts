@@ -51,7 +51,7 @@ export const COMMANDS = {
     keys: {
       save: { key: 'Enter', does: 'Add the saw' },
       next: { key: 'Ctrl Enter', does: 'Add it, then the next like it' },
-      line: { key: 'Up Down', does: 'The same column of another line of its past' },
+      line: { key: 'Up Down', does: 'Another line of its past; down from the tag to the first' },
     },
   },
   bench: {

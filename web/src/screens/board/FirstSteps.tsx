@@ -16,8 +16,8 @@ const STEPS: { to: string; does: string; why: ReactNode }[] = [
   },
   {
     to: '/saws/new',
-    does: 'Add the first saw',
-    why: 'Its plate, what it is, and the bar, loop and sprocket on it. The tag is what is painted on it.',
+    does: 'Add your saws',
+    why: 'The first one’s card is typed once, the others are like it. What the notebook tells of each counts from then.',
   },
   {
     to: '/bench',

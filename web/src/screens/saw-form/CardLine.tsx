@@ -7,9 +7,9 @@ import type { CardForm } from './form';
 export function CardLine({ card, onOpen }: { card: CardForm; onOpen: () => void }) {
   const size = card.power === 'PETROL' ? `${card.displacementCc} cc` : `${card.volts} V`;
   const said = [
-    words.power[card.power],
+    words.power[card.power].toLowerCase(),
     /^\d/.test(size) ? size : '',
-    `${words.handle[card.handle].toLowerCase()} handle`,
+    words.handle[card.handle].toLowerCase(),
     words.oiler[card.oiler].toLowerCase(),
     card.power === 'PETROL' && card.fuelRatio !== '' ? `${card.fuelRatio}:1` : '',
     words.work[card.usualWork].toLowerCase(),

@@ -17,9 +17,9 @@ import { COMMANDS } from '../../shell/commands';
 import { CardFields } from './CardFields';
 import { CardLine } from './CardLine';
 import { FitAnswer, useFitCheck } from './FitAnswer';
-import { cardForm, cardInput, emptyCard, lineForm, notNumbers, setForm, setInput } from './form';
+import { cardForm, cardInput, emptyCard, newSet, notNumbers, setInput } from './form';
 import { emptyPast, pastInput, tells } from './past';
-import { HeldFields, PastFields } from './PastFields';
+import { HeldFields, intoLines, PastFields } from './PastFields';
 import { SetFields } from './SetFields';
 import { SetLine } from './SetLine';
 import { Sheet } from './Sheet';
@@ -41,7 +41,11 @@ export default function NewSawScreen() {
         Add a saw
       </Box>
       {added !== '' && <Added tag={added} />}
-      <ProblemNote sentences={offer.error ? [offer.error.message] : []} />
+      {offer.error && (
+        <ProblemNote sentences={[offer.error.message]}>
+          <Link to="/saws/new">Add one like none</Link>
+        </ProblemNote>
+      )}
       {/* The tags of an offer from before the last saw was added are taken. */}
       {offer.data && offer.isFetchedAfterMount ? (
         <NewSaw key={`${like} ${added}`} offer={offer.data} used={asked.get('used') === '1'} />
@@ -76,7 +80,7 @@ function NewSaw({ offer, used: usedBefore }: { offer: Schemas['NewSawOffer']; us
   const [used, setUsed] = useState(usedBefore);
   const [card, setCard] = useState(() => (like ? cardForm(like.card) : emptyCard()));
   const [whole, setWhole] = useState(!like);
-  const [set, setSet] = useState(() => lineForm(offer, usedBefore));
+  const [set, setSet] = useState(() => newSet(offer, usedBefore));
   const [past, setPast] = useState(emptyPast);
   const fit = useFitCheck(set, undefined);
   const add = useWrite('/api/saws', {});
@@ -125,11 +129,12 @@ function NewSaw({ offer, used: usedBefore }: { offer: Schemas['NewSawOffer']; us
       <Sheet title="Card">
         <Box
           sx={{
-            display: 'grid',
+            display: 'flex',
+            flexWrap: 'wrap',
             gap: 2,
             mb: 2,
-            gridTemplateColumns: { xs: '1fr 1fr', md: '150px minmax(0, 280px) 170px minmax(0, 1fr)' },
             alignItems: 'start',
+            '& > *': { flex: { xs: '1 1 140px', md: '0 0 auto' } },
           }}
         >
           <Field
@@ -139,6 +144,7 @@ function NewSaw({ offer, used: usedBefore }: { offer: Schemas['NewSawOffer']; us
             value={tag}
             onChange={setTag}
             onFocus={(e) => (e.target as HTMLInputElement).select()}
+            onKeyDown={intoLines}
             problem={problem?.at('tag')}
           />
           <LikeSaw
@@ -178,14 +184,14 @@ function NewSaw({ offer, used: usedBefore }: { offer: Schemas['NewSawOffer']; us
       <Sheet title="Cutting set">
         <Box sx={{ mb: 2 }}>
           <Choice
-            label="Told"
+            label="Name the set"
             options={[
               { value: 'LINE', label: 'In one line' },
               { value: 'PARTS', label: 'Part by part, or from the shelf' },
             ]}
             value={set.line === undefined ? 'PARTS' : 'LINE'}
             onChange={(how) =>
-              setSet(how === 'LINE' ? lineForm(offer, used) : { ...setForm(), newChain: !used })
+              setSet((s) => ({ ...s, line: how === 'LINE' ? (offer.figures ?? '') : undefined }))
             }
           />
         </Box>

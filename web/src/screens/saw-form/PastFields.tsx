@@ -67,6 +67,14 @@ export function PastFields({ power, sparkArrestor, inService, past, problem, onC
   );
 }
 
+/** From a field above them into the first line. */
+export function intoLines(e: KeyboardEvent<HTMLElement>): void {
+  const first = e.currentTarget.closest('form')?.querySelector<HTMLElement>('[data-column="day"]');
+  if (e.key !== 'ArrowDown' || !first) return;
+  e.preventDefault();
+  first.focus();
+}
+
 /** Up and down lead to the same column of the next line, as in a table. */
 function upAndDown(e: KeyboardEvent<HTMLElement>): void {
   const step = e.key === 'ArrowDown' ? 1 : e.key === 'ArrowUp' ? -1 : 0;
@@ -127,7 +135,7 @@ function Line({
         display: 'grid',
         gridTemplateColumns: {
           xs: '1fr 1fr',
-          md: '170px 130px 150px 180px minmax(0, 1fr)',
+          md: '200px 120px 170px 225px minmax(0, 1fr)',
         },
         gap: 1.25,
         alignItems: 'center',

@@ -56,23 +56,22 @@ export function SetLine({ set, line, problemAt, onChange }: Props) {
         problem={problemAt('set.sprocket.tag')}
         onChange={(tag) => onChange({ sprocket: { ...sprocket, tag } })}
       />
-      <Box sx={{ alignSelf: 'end' }}>
+      <Box sx={{ gridColumn: '1 / -1', display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}>
         <Tick
           label="The chain has never run"
           checked={set.newChain}
           onChange={(newChain) => onChange({ newChain })}
         />
+        {set.newChain && (
+          <Field
+            label="Hours soaked in oil, 12 in a closed bag, at least 4"
+            inputMode="decimal"
+            value={set.soakHours}
+            problem={notANumber(set.soakHours) ?? problemAt('set.soakHours')}
+            onChange={(soakHours) => onChange({ soakHours })}
+          />
+        )}
       </Box>
-      {set.newChain && (
-        <Field
-          label="Hours soaked in oil"
-          hint="12 h in a closed bag, at least 4"
-          inputMode="decimal"
-          value={set.soakHours}
-          problem={notANumber(set.soakHours) ?? problemAt('set.soakHours')}
-          onChange={(soakHours) => onChange({ soakHours })}
-        />
-      )}
     </Box>
   );
 }

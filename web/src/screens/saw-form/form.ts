@@ -183,34 +183,52 @@ export function setForm(saw?: Schemas['SawView']): SetForm {
   };
 }
 
-/** A set of new parts in one line, like that of another saw where one is given. */
-export function lineForm(offer: Schemas['NewSawOffer'], used: boolean): SetForm {
+/** A set of new parts, named in one line and part by part, like that of another saw where one is given. */
+export function newSet(offer: Schemas['NewSawOffer'], used: boolean): SetForm {
   const { chain, bar, sprocket, ...rest } = setForm();
-  const like = offer.like?.chain;
+  const like = offer.like;
   return {
     ...rest,
     line: offer.figures ?? '',
-    chain: {
-      ...chain,
-      tag: offer.chainTag ?? '',
-      ...(like
+    chain: { ...chain, ...(like?.chain ? loopLike(like.chain) : {}), tag: offer.chainTag ?? '' },
+    bar: {
+      ...bar,
+      ...(like?.bar
         ? {
-            sequence: like.sequence,
-            cutterProfile: like.cutterProfile,
-            topPlateAngle: like.topPlateAngle,
-            downTilt: like.downTilt,
-            tangDepth: typedLength(like.tangDepthMm),
-            newCutter: typedLength(like.newCutterMm),
-            wearMark: typedLength(like.wearMarkMm),
-            file: typedLength(like.fileMm),
+            length: `${like.bar.lengthMm} mm`,
+            pitch: like.bar.pitch,
+            gauge: like.bar.gauge,
+            driveLinks: String(like.bar.driveLinks),
+            nose: like.bar.nose,
           }
         : {}),
+      tag: offer.barTag ?? '',
     },
-    bar: { ...bar, tag: offer.barTag ?? '' },
-    sprocket: { ...sprocket, tag: offer.sprocketTag ?? '' },
+    sprocket: {
+      ...sprocket,
+      ...(like?.sprocket
+        ? { kind: like.sprocket.kind, teeth: String(like.sprocket.teeth), pitch: like.sprocket.pitch }
+        : {}),
+      tag: offer.sprocketTag ?? '',
+    },
     newChain: !used,
   };
 }
+
+/** The figures of a loop like another one. */
+const loopLike = (like: Schemas['ChainView']): Partial<SetForm['chain']> => ({
+  pitch: like.pitch,
+  gauge: like.gauge,
+  driveLinks: String(like.driveLinks),
+  sequence: like.sequence,
+  cutterProfile: like.cutterProfile,
+  topPlateAngle: like.topPlateAngle,
+  downTilt: like.downTilt,
+  tangDepth: typedLength(like.tangDepthMm),
+  newCutter: typedLength(like.newCutterMm),
+  wearMark: typedLength(like.wearMarkMm),
+  file: typedLength(like.fileMm),
+});
 
 /** What is sent of a set that one line names: the line says what its new parts are. */
 function namedInput(set: SetForm, line: string): Schemas['SetInput'] {
@@ -255,6 +273,8 @@ export function setInput(set: SetForm): Schemas['SetInput'] {
               driveLinks: numberOf(chain.driveLinks),
               sequence: chain.sequence,
               cutterProfile: chain.cutterProfile,
+              topPlateAngle: chain.topPlateAngle,
+              downTilt: chain.downTilt,
               tangDepth: chain.tangDepth,
               newCutter: chain.newCutter,
               wearMark: chain.wearMark,

@@ -102,7 +102,8 @@ function UnknownPast({ tag, tasks }: { tag: string; tasks: Schemas['TaskView'][]
   return (
     <Box sx={{ mb: 0.5 }}>
       What was before this saw’s first entry here is not known. Its next visit proposes a look at these:{' '}
-      {first.join('; ')}.
+      {first.join('; ')}
+      {tasks.length > LOOKED_AT_FIRST ? ` and ${tasks.length - LOOKED_AT_FIRST} more.` : '.'}
       <ForWhoMay write="/api/saws/{tag}/past" silent>
         {' '}
         <Link to={`/saws/${tag}/past`}>Tell what is known of its past</Link>

@@ -45,7 +45,7 @@ export default function SawsScreen() {
       {!saws && !error && <Loading />}
       {saws?.length === 0 && (
         <Quiet>
-          No saw hangs here yet. <Link to="/saws/new">Add the first saw</Link>.
+          No saw hangs here yet. <Link to="/saws/new">Add your saws</Link>.
         </Quiet>
       )}
       {saws && saws.length > 0 && shown.length === 0 && <Quiet>No saw matches.</Quiet>}

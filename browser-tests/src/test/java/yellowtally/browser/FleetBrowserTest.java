@@ -23,6 +23,7 @@ class FleetBrowserTest {
         page.getByLabel("Tag", new Page.GetByLabelOptions().setExact(true)).fill("29");
         page.getByLabel("Make").fill("Kestrup");
         page.getByLabel("Model").fill("K50");
+        page.getByText("Part by part, or from the shelf").click();
         page.getByLabel("Bar tag").fill("YB-40");
         page.getByLabel("Length", new Page.GetByLabelOptions().setExact(true)).fill("18 in");
         page.getByLabel("Drive links the bar takes").fill("68");

@@ -133,7 +133,7 @@ class FleetSizesBrowserTest {
         wellMade(phone, OF_NONE, TALL_PX);
         inTheOtherLights(OF_NONE);
         phone.navigate(application.address() + "/");
-        phone.getByText("Add the first saw").click();
+        phone.getByText("Add your saws").click();
         assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Add a saw")))
                 .isVisible();
     }

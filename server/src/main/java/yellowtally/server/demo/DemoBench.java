@@ -14,6 +14,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
+import yellowtally.core.log.Told;
 import yellowtally.core.schedule.Condition;
 import yellowtally.core.schedule.DueEvent;
 import yellowtally.core.schedule.ScheduleLedger;
@@ -188,6 +189,16 @@ final class DemoBench {
         if (outcome == WorkOutcome.FAIL) {
             records.persist(SawHold.of(UUID.randomUUID(), record, Set.of()));
         }
+    }
+
+    /** What the notebook that came with the saw tells of it, written down on the day it came. */
+    void told(Step step, Instant at, Instant cameAt, @Nullable Double since, Map<Measure, Double> figures) {
+        UUID person = officers.get(0);
+        WorkRecord.Head head = new WorkRecord.Head(
+                UUID.randomUUID(), saw.id(), null, step, at, cameAt, person, DemoFleet.DEVICE, Worklog.parts(set));
+        records.persist(new WorkRecord(head, WorkOutcome.FINE, null, null)
+                .with(Set.of(), figures)
+                .told(new Told(day(cameAt), since)));
     }
 
     private WorkRecord add(

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -25,6 +26,7 @@ import yellowtally.core.holds.SetBack;
 import yellowtally.core.schedule.Wood;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
+import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Power;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
@@ -199,7 +201,10 @@ class DemoLoader implements SmartInitializingSingleton {
                         chain.pitch()));
         DemoHistory history = new DemoHistory(records, clock, saw, subject, set, bench, people);
         if (noPast) {
-            // Looked over when it came, and out once: all else is unknown.
+            // Three lines of a notebook came with it. Looked over then, and out once: all else is unknown.
+            bench.told(Step.GROOVE, startOf(start + 24), startOf(start), 2.0, Map.of(Measure.GROOVE_DEPTH, 7.2));
+            bench.told(Step.AIR_FILTER, startOf(start + 9), startOf(start), 2.5, Map.of());
+            bench.told(Step.TANKS, startOf(start + 61), startOf(start), null, Map.of());
             bench.did(
                     startOf(start).plusSeconds(300),
                     Step.OUTSIDE_LOOK,

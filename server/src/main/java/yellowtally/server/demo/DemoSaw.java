@@ -216,7 +216,7 @@ record DemoSaw(String tag, Model model, Work work, @Nullable TensionMethod ownMe
         RELEASE_FELL,
         /** Nobody has used it for weeks. */
         LONG_REST,
-        /** Came used from another depot: nobody knows what was done to it before. */
+        /** Came used from another depot with three lines of a notebook: nobody knows what else was done to it before. */
         NO_PAST
     }
 }
