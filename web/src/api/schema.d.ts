@@ -4,8462 +4,8023 @@
  */
 
 export interface paths {
-  '/api/account/password': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['password'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/account/pin': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['pin'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/backups': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['backups'];
-    put?: never;
-    post: operations['begin_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/board': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['board'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/calibrations': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['calibrate'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/caliper': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['state_2'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/caliper/readings': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['reading'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/caliper/start': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['start_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/caliper/stop': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['stop'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/caliper/stream': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['stream'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/crews': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['crews'];
-    put?: never;
-    post: operations['add_4'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/crews/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put: operations['rename'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/crews/{id}/back': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['back_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/crews/{id}/leave': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['leave_2'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/devices': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['all_2'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/devices/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put: operations['change_3'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/devices/{id}/forget': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['forget'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/faults': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['list'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/faults/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['one'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/faults/{id}/answers': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['answer'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/faults/{id}/back': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['takeBack_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/faults/{id}/cause': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['cause'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/faults/{id}/close': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['close'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/faults/{id}/doubt': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['doubt'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/faults/{id}/drop': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['drop'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/faults/{id}/end': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['end_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/faults/{id}/look': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['look'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/faults/{id}/mechanic': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['mechanic'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/faults/{id}/sort': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['sort'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/faults/{id}/stand': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['stand'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/faults/{id}/still-there': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['stillThere'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/fit-check': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['fitCheck'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/fleet': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put: operations['change_2'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/fuel/cans': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['cans'];
-    put?: never;
-    post: operations['mixed'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/fuel/cans/{canId}/empty': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['emptied'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/fuel/mix': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['mix'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/house': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['house'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/insights': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['all_1'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/log': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['log'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/models': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['models'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/new-saw': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['offer'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/oiling/grade': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['grade'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/out-of-use': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['outOfUse'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/outings/issue': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['issue'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/outings/open': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['open_1'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/outings/return': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['takeBack'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/outings/{outingId}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['entry'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/outings/{outingId}/correction': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['correct'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/outings/{outingId}/correction/preview': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['correctionEffect'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/outings/{outingId}/strike': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['strikeEffect'];
-    put?: never;
-    post: operations['strike_2'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/parts': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['parts'];
-    put?: never;
-    post: operations['add_3'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/parts/{tag}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['part'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/parts/{tag}/figures': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['figures'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/parts/{tag}/price': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['price'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/parts/{tag}/retire': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['retire_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/parts/{tag}/retire/undo': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['bringBack_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/past/preview': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['preview_2'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/people': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['all'];
-    put?: never;
-    post: operations['add_2'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/people/access': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['access'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/people/changes': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['changes'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/people/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put: operations['change_1'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/people/{id}/access': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['give'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/people/{id}/back': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['back'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/people/{id}/leave': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['leave_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/records/{recordId}/strike': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['effect'];
-    put?: never;
-    post: operations['strike_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['saws'];
-    put?: never;
-    post: operations['add_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['saw'];
-    put: operations['change'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/complaints': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['complaints'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/faults': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['ofSaw'];
-    put?: never;
-    post: operations['open'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/fittings': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['fit'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/holds': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['hold'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/oiling': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['oiling'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/past': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['past'];
-    put?: never;
-    post: operations['tell'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/records': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['save_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/records/preview': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['preview_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/refuels': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['refuel'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/refuels/undo': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['takeBackRefuel'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/release': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['release'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/retirement': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['retire'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/retirement/undo': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['bringBack'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/schedule': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['schedule'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/sharpening': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['page'];
-    put?: never;
-    post: operations['begin'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/tag': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['changeTag'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/takeable/{step}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['takeable'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/tension': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['page_2'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/tension-checks': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['save'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/tension/preview': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['preview'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/visits': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['start'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/saws/{tag}/wear': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['wear'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/seal': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['seal'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/seal/check': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['check'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/seal/papers/{code}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['paper'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/set-up': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['setUp'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/settings': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['settings'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/settings/changes': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['change_4'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sharpenings/{sharpeningId}/cutters': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['measure'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sharpenings/{sharpeningId}/deal': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['deal'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sharpenings/{sharpeningId}/filed': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['filed'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sharpenings/{sharpeningId}/finish': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['finish'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sharpenings/{sharpeningId}/leave': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['leave'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sign-in': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['state'];
-    put?: never;
-    post: operations['withPassword'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sign-in/pin': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['withPin'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sign-out': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['signOut'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/state': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['state_1'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/stores': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['page_1'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/stores/costs': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['costs'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/stores/items': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['put'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/stores/items/{itemId}/counted': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['counted'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/stores/items/{itemId}/moves': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['history'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/stores/items/{itemId}/orders': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['ordered'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/stores/items/{itemId}/received': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['received'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/stores/orders/{orderId}/called-off': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['calledOff'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/visits/{visitId}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['visit'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/visits/{visitId}/end': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['end'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/visits/{visitId}/move': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['move'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/visits/{visitId}/move/preview': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['moveEffect'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/visits/{visitId}/skip': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['skip'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/visits/{visitId}/steps': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['add'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/visits/{visitId}/strike': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['visitStrikeEffect'];
-    put?: never;
-    post: operations['strike'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/visits/{visitId}/undo': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['undo'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/writes/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['done'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
+    "/api/account/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["password"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["backups"];
+        put?: never;
+        post: operations["begin_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/board": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["board"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calibrations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["calibrate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/caliper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/caliper/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reading"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/caliper/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["start_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/caliper/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/caliper/stream": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stream"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crews": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["crews"];
+        put?: never;
+        post: operations["add_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crews/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rename"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crews/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["back_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crews/{id}/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leave_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{id}/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["forget"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/cause": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cause"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/doubt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["doubt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["end_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/mechanic": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mechanic"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/sort": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sort"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/stand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/faults/{id}/still-there": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stillThere"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit-check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fitCheck"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fleet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fuel/cans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cans"];
+        put?: never;
+        post: operations["mixed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fuel/cans/{canId}/empty": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["emptied"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fuel/mix": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mix"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["house"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/insights": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["log"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/models": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["models"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/new-saw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["offer"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/oiling/grade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["grade"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/out-of-use": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["outOfUse"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/issue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["issue"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["open_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/return": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{outingId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["entry"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{outingId}/correction": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["correct"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{outingId}/correction/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["correctionEffect"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{outingId}/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["strikeEffect"];
+        put?: never;
+        post: operations["strike_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["parts"];
+        put?: never;
+        post: operations["add_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{tag}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["part"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{tag}/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["figures"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{tag}/price": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["price"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{tag}/retire": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["retire_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{tag}/retire/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringBack_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/past/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/access": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["access"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/access": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["give"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leave_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/records/{recordId}/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["effect"];
+        put?: never;
+        post: operations["strike_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["saws"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["saw"];
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/complaints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["complaints"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/faults": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofSaw"];
+        put?: never;
+        post: operations["open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/fittings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/holds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hold"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/oiling": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["oiling"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/past": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["past"];
+        put?: never;
+        post: operations["tell"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/records": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["save_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/records/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/refuels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["refuel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/refuels/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBackRefuel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/release": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["release"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/retirement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["retire"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/retirement/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/schedule": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schedule"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/sharpening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page"];
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/tag": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["changeTag"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/takeable/{step}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["takeable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/tension": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/tension-checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["save"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/tension/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/visits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/wear": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["wear"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/seal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["seal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/seal/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/seal/papers/{code}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["paper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/set-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["settings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["change_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sharpenings/{sharpeningId}/cutters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sharpenings/{sharpeningId}/deal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["deal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sharpenings/{sharpeningId}/filed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["filed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sharpenings/{sharpeningId}/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["finish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sharpenings/{sharpeningId}/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leave"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state"];
+        put?: never;
+        post: operations["withPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-in/pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["withPin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/costs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["costs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/items": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["put"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/items/{itemId}/counted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["counted"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/items/{itemId}/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/items/{itemId}/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ordered"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/items/{itemId}/received": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["received"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/orders/{orderId}/called-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["calledOff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{visitId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["visit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{visitId}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["end"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{visitId}/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{visitId}/move/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["moveEffect"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{visitId}/skip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["skip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{visitId}/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{visitId}/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["visitStrikeEffect"];
+        put?: never;
+        post: operations["strike"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{visitId}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/writes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["done"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    AccessView: {
-      oneTime: boolean;
-      /** Format: uuid */
-      personId: string;
-      pin: boolean;
-      pinLocked: boolean;
-      signInName: string;
-    };
-    Act: {
-      /** Format: uuid */
-      id: string;
-    };
-    /** @enum {string} */
-    Adjuster: 'FRONT' | 'SIDE' | 'TOOL_FREE';
-    /** @enum {string} */
-    Advice: 'FINE' | 'WATCH' | 'RETIRE';
-    Answer: {
-      answer?: string;
-      check: string;
-      /** Format: int32 */
-      expects: number;
-      /** Format: uuid */
-      id: string;
-    };
-    AnswerKey: {
-      code: string;
-      title: string;
-    };
-    AskAgain: {
-      check: string;
-      /** Format: uuid */
-      id: string;
-    };
-    /** @enum {string} */
-    AttendMatter: 'STEP_ATTENDS';
-    BackLine: {
-      power: components['schemas']['Power'];
-      use: components['schemas']['Use'];
-    };
-    BackSaw: {
-      chainSlack?: boolean;
-      complaint?: string;
-      complaintCode?: string;
-      /** Format: double */
-      daysRun?: number;
-      dustSeen: boolean;
-      groundStruck: boolean;
-      hold: boolean;
-      /** Format: double */
-      oilShare?: number;
-      rain: boolean;
-      sure?: boolean;
-      tag: string;
-      /** Format: double */
-      tanks: number;
-      woods?: components['schemas']['Wood'][];
-      works?: components['schemas']['Work'][];
-    };
-    BackupFailureView: {
-      /** Format: date-time */
-      at: string;
-      why: string;
-    };
-    BackupView: {
-      /** Format: date-time */
-      at: string;
-      /** Format: int64 */
-      bytes: number;
-      code: string;
-      file: string;
-      why: string;
-    };
-    BackupWish: {
-      /** Format: uuid */
-      id: string;
-    };
-    BackupsView: {
-      failure?: components['schemas']['BackupFailureView'];
-      folder?: string;
-      list: components['schemas']['BackupView'][];
-      underWay: boolean;
-    };
-    /** @enum {string} */
-    BalanceVerdict: 'EVEN' | 'CURVES' | 'EQUALISE';
-    Band: {
-      /** Format: double */
-      fromMm: number;
-      outcome: components['schemas']['TensionOutcome'];
-      /** Format: double */
-      toMm: number;
-    };
-    BarFlip: {
-      /** Format: int32 */
-      sharpenings: number;
-      turnNow: boolean;
-      turned: boolean;
-    };
-    BarInput: {
-      create: boolean;
-      /** Format: int32 */
-      driveLinks?: number;
-      gauge?: components['schemas']['Gauge'];
-      length?: string;
-      nose?: components['schemas']['NoseKind'];
-      pitch?: components['schemas']['Pitch'];
-      tag: string;
-    };
-    BarView: {
-      /** Format: int32 */
-      costCents?: number;
-      /** Format: int32 */
-      driveLinks: number;
-      gauge: components['schemas']['Gauge'];
-      /** Format: double */
-      lengthMm: number;
-      nose: components['schemas']['NoseKind'];
-      onSaw?: string;
-      pitch: components['schemas']['Pitch'];
-      /** Format: date-time */
-      retiredAt?: string;
-      tag: string;
-    };
-    Begin: {
-      /** Format: uuid */
-      id: string;
-      /** Format: uuid */
-      visitId?: string;
-    };
-    Beginning: {
-      currencies: string[];
-      officers: string[];
-      zone: string;
-    };
-    Bench: {
-      day: components['schemas']['BenchDay'];
-      saws: string[];
-    };
-    BenchDay: {
-      /** Format: int32 */
-      fits: number;
-      /** Format: double */
-      minutes: number;
-      /** Format: double */
-      plannedMinutes: number;
-    };
-    BenchMark: {
-      /** Format: int32 */
-      steps: number;
-      /** Format: int32 */
-      stepsDone: number;
-      /** Format: uuid */
-      visitId: string;
-    };
-    /** @enum {string} */
-    BluedBy: 'DULL' | 'TIGHT' | 'DRY';
-    Board: {
-      /** Format: date-time */
-      at: string;
-      bench: components['schemas']['Bench'];
-      onCard: components['schemas']['OnCard'][];
-      rails: components['schemas']['Rail'][];
-      work: components['schemas']['WorkRow'][];
-    };
-    /** @enum {string} */
-    BrakeSeat: 'COVER' | 'BODY';
-    Calibrated: {
-      method: components['schemas']['TensionMethod'];
-      /** Format: int32 */
-      pairs: number;
-      /** Format: double */
-      share: number;
-    };
-    CaliperMessage: {
-      device: string;
-      /** Format: int64 */
-      seq: number;
-      unit: string;
-      /** Format: double */
-      value: number;
-    };
-    CaliperState: {
-      running: boolean;
-    };
-    CalledOff: {
-      /** Format: uuid */
-      id: string;
-    };
-    CameBack: {
-      /** Format: date-time */
-      at: string;
-      back?: components['schemas']['BackLine'];
-      by: string;
-      corrects?: components['schemas']['StrikeLine'];
-      crew?: string;
-      device?: string;
-      /** Format: uuid */
-      id: string;
-      /** @enum {string} */
-      kind: 'BACK';
-      note?: string;
-      struck?: components['schemas']['StrikeLine'];
-      tag: string;
-    };
-    CanView: {
-      age: components['schemas']['FuelAge'];
-      by: string;
-      /** Format: double */
-      fuelMl: number;
-      /** Format: uuid */
-      id: string;
-      /** Format: date */
-      mixedOn: string;
-      name: string;
-      /** Format: double */
-      oilMl: number;
-      /** Format: int32 */
-      ratio: number;
-    };
-    Card: {
-      /** Format: int32 */
-      costCents?: number;
-      fits?: string;
-      /** Format: int32 */
-      leadDays?: number;
-      /** Format: double */
-      least: number;
-      name: string;
-      /** Format: double */
-      pack: number;
-    };
-    CardLine: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      note?: string;
-      outcome: components['schemas']['WorkOutcome'];
-      /** Format: double */
-      presses?: number;
-      /** Format: double */
-      turns?: number;
-      /** Format: double */
-      turnsSum?: number;
-    };
-    /** @enum {string} */
-    CausePast: 'PUT_RIGHT' | 'NOT_IT';
-    CauseView: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      code: string;
-      done: components['schemas']['Step'][];
-      leak: boolean;
-      mechanic: boolean;
-      parts: components['schemas']['StockKind'][];
-      proof: components['schemas']['Step'];
-      steps: components['schemas']['Step'][];
-      title: string;
-    };
-    ChainGrowth: {
-      advice: components['schemas']['Advice'];
-      grown: components['schemas']['Grown'];
-      leads: components['schemas']['GrowthSource'];
-      /** Format: double */
-      mm: number;
-      /** Format: double */
-      percent: number;
-      reasons: components['schemas']['Reason'][];
-      /** Format: double */
-      travelLeftMm?: number;
-      /** Format: double */
-      travelLeftPercent?: number;
-    };
-    ChainInput: {
-      create: boolean;
-      cutterProfile?: components['schemas']['CutterProfile'];
-      /** Format: double */
-      downTilt?: number;
-      /** Format: int32 */
-      driveLinks?: number;
-      file?: string;
-      gauge?: components['schemas']['Gauge'];
-      newCutter?: string;
-      pitch?: components['schemas']['Pitch'];
-      sequence?: components['schemas']['CutterSequence'];
-      tag: string;
-      tangDepth?: string;
-      /** Format: double */
-      topPlateAngle?: number;
-      wearMark?: string;
-    };
-    ChainView: {
-      /** Format: int32 */
-      costCents?: number;
-      cutterProfile: components['schemas']['CutterProfile'];
-      /** Format: int32 */
-      cutters: number;
-      /** Format: double */
-      downTilt: number;
-      /** Format: int32 */
-      driveLinks: number;
-      /** Format: double */
-      fileMm?: number;
-      gauge: components['schemas']['Gauge'];
-      /** Format: double */
-      loopLengthMm: number;
-      /** Format: double */
-      newCutterMm?: number;
-      onSaw?: string;
-      pitch: components['schemas']['Pitch'];
-      /** Format: date-time */
-      retiredAt?: string;
-      sequence: components['schemas']['CutterSequence'];
-      tag: string;
-      /** Format: double */
-      tangDepthMm?: number;
-      /** Format: double */
-      topPlateAngle: number;
-      /** Format: double */
-      wearMarkMm?: number;
-    };
-    Changed: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      reason: string;
-    };
-    ChangedDevice: {
-      /** Format: uuid */
-      id: string;
-      name: string;
-      shared: boolean;
-    };
-    ChangedPerson: {
-      /** Format: uuid */
-      id: string;
-      name: string;
-      nameBefore: string;
-      role: components['schemas']['Role'];
-      roleBefore: components['schemas']['Role'];
-    };
-    ChangedSaw: {
-      /** Format: uuid */
-      id: string;
-      saw: components['schemas']['SawInput'];
-      /** Format: int32 */
-      version: number;
-    };
-    /** @enum {string} */
-    CheckOccasion:
-      | 'ROUTINE'
-      | 'SET_WAS_APART'
-      | 'RECHECK_ONE_MINUTE'
-      | 'RECHECK_LIGHT_CUTTING'
-      | 'RECHECK_FIRST_TANK'
-      | 'FIRST_CUTS';
-    CheckView: {
-      amendReason?: string;
-      /** Format: uuid */
-      amendedBy?: string;
-      /** Format: uuid */
-      amends?: string;
-      /** Format: date-time */
-      at: string;
-      by: string;
-      /** Format: uuid */
-      id: string;
-      measured: components['schemas']['Measured'];
-      note?: string;
-      occasion: components['schemas']['CheckOccasion'];
-      outcome: components['schemas']['TensionOutcome'];
-      provisional: boolean;
-      readings: components['schemas']['ReadingView'][];
-      struck: boolean;
-      /** Format: double */
-      targetMm: number;
-      /** Format: double */
-      turns: number;
-      work: components['schemas']['Work'];
-    };
-    CheckWish: {
-      /** Format: uuid */
-      id: string;
-    };
-    ChoiceView: {
-      changed?: components['schemas']['Changed'];
-      key: string;
-      options: string[];
-      standard: string;
-      value: string;
-      why: string;
-    };
-    ClashView: {
-      check: string;
-      said: string;
-      title: string;
-      with?: string;
-    };
-    CommonScale: {
-      bands: components['schemas']['Band'][];
-      /** Format: double */
-      endMm: number;
-      marks: components['schemas']['Mark'][];
-      /** Format: double */
-      targetMm: number;
-    };
-    ComplaintChoice: {
-      code: string;
-      holds: boolean;
-      title: string;
-    };
-    /** @enum {string} */
-    Condition: 'HARD' | 'DIRTY' | 'FROZEN' | 'RAIN' | 'LIMBING';
-    CorrectedOuting: {
-      back?: components['schemas']['CorrectedReturn'];
-      /** Format: uuid */
-      crewId: string;
-      /** Format: date-time */
-      outAt: string;
-      tag: string;
-    };
-    CorrectedReturn: {
-      /** Format: date-time */
-      at: string;
-      use: components['schemas']['UseInput'];
-    };
-    CostPage: {
-      loops: components['schemas']['LoopCost'][];
-      saws: components['schemas']['SawCost'][];
-    };
-    CostPerTank: {
-      /** Format: double */
-      cents: number;
-      estimated: boolean;
-    };
-    Counted: {
-      /** Format: double */
-      amount: number;
-      /** Format: uuid */
-      id: string;
-      reason: string;
-    };
-    CrewOnOff: {
-      /** Format: uuid */
-      id: string;
-    };
-    CrewView: {
-      /** Format: uuid */
-      id: string;
-      /** Format: date */
-      leftOn?: string;
-      name: string;
-    };
-    /** @enum {string} */
-    CutterDamage: 'CHIPPED' | 'BROKEN' | 'CRACKED' | 'MISSING';
-    CutterPlace: {
-      /** Format: double */
-      afterMm?: number;
-      /** Format: double */
-      beforeMm?: number;
-      damage?: components['schemas']['CutterDamage'];
-      leftOut: boolean;
-      /** Format: int32 */
-      place: number;
-      side: components['schemas']['Side'];
-      /** Format: int32 */
-      strokes?: number;
-    };
-    /** @enum {string} */
-    CutterProfile: 'FULL_CHISEL' | 'SEMI_CHISEL' | 'LOW_PROFILE';
-    CutterReadingInput: {
-      after: boolean;
-      damage?: components['schemas']['CutterDamage'];
-      /** Format: uuid */
-      id: string;
-      length?: string;
-      /** Format: int32 */
-      place: number;
-    };
-    /** @enum {string} */
-    CutterSequence: 'STANDARD' | 'HALF_SKIP' | 'SKIP';
-    CutterStrokes: {
-      leftOut: boolean;
-      /** Format: double */
-      mm: number;
-      /** Format: int32 */
-      place: number;
-      side: components['schemas']['Side'];
-      /** Format: int32 */
-      strokes: number;
-    };
-    DayView: {
-      changed?: components['schemas']['Changed'];
-      key: string;
-      standard: string;
-      value: string;
-      why: string;
-    };
-    Deal: {
-      /** Format: int32 */
-      baseStrokes?: number;
-      damage?: string;
-      dull: boolean;
-      /** Format: uuid */
-      id: string;
-      leaveOut: number[];
-      way?: components['schemas']['FilingWay'];
-    };
-    DemoAccount: {
-      name: string;
-      password: string;
-      role: components['schemas']['Role'];
-      signInName: string;
-    };
-    DeviceView: {
-      /** Format: date-time */
-      firstAt: string;
-      here: boolean;
-      /** Format: uuid */
-      id: string;
-      /** Format: date-time */
-      lastAt: string;
-      name: string;
-      shared: boolean;
-    };
-    Doubt: {
-      /** Format: double */
-      before: number;
-      /** Format: date-time */
-      beforeAt: string;
-      /** Format: double */
-      figure: number;
-      measure: components['schemas']['Measure'];
-    };
-    Doubted: {
-      /** Format: date-time */
-      at: string;
-      /** Format: double */
-      figure: number;
-      measure: components['schemas']['Measure'];
-    };
-    DueDate: {
-      /** Format: date */
-      early: string;
-      /** Format: date */
-      late: string;
-      /** Format: date */
-      likely: string;
-    };
-    /** @enum {string} */
-    DueEvent:
-      | 'GROUND_STRUCK'
-      | 'DUST_SEEN'
-      | 'RAIN'
-      | 'CHAIN_SLACK'
-      | 'COMPLAINT'
-      | 'SEASON_STARTS'
-      | 'EQUALISED'
-      | 'NEW_SPROCKET'
-      | 'NEVER_DONE';
-    /** @enum {string} */
-    EdgeAdvice: 'TOUCH_UP' | 'EQUALISE' | 'SCRAP' | 'OUT_OF_USE';
-    EdgeLife: {
-      /** Format: double */
-      latestMm: number;
-      /** Format: double */
-      markMm: number;
-      newKnown: boolean;
-      /** Format: double */
-      newMm: number;
-      /** Format: double */
-      percentLeft: number;
-      sharpeningsLeft?: components['schemas']['Range'];
-      tanksLeft?: components['schemas']['Range'];
-    };
-    /** @enum {string} */
-    EdgeMatter: 'MEASURE_BOTH_SIDES';
-    EdgeWaits: {
-      /** Format: double */
-      differenceMm: number;
-      state: components['schemas']['FitState'];
-      step: components['schemas']['Step'];
-      what: components['schemas']['EdgeMatter'];
-    };
-    Effect: {
-      officer: boolean;
-      saws: components['schemas']['SawEffect'][];
-    };
-    Emptied: {
-      /** Format: uuid */
-      id: string;
-    };
-    End: {
-      /** Format: uuid */
-      id: string;
-      leftOpenReason?: string;
-    };
-    EndWithoutCause: {
-      /** Format: uuid */
-      id: string;
-      mistake: boolean;
-      note?: string;
-    };
-    Ended: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      decision: components['schemas']['FitState'];
-      leftOpenReason?: string;
-    };
-    EvidenceView: {
-      said?: string;
-      signal?: components['schemas']['Signal'];
-      /** Format: double */
-      times: number;
-    };
-    /** @enum {string} */
-    FairCondition: 'NUTS_SLACK' | 'BRAKE_OFF' | 'NOSE_UP' | 'COLD' | 'OILED' | 'PULLED_ROUND';
-    FallenRelease: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      reason: string;
-      step: components['schemas']['Step'];
-      /** Format: date-time */
-      struckAt: string;
-      struckBy: string;
-    };
-    /** @enum {string} */
-    Family: 'TENSION' | 'EDGE' | 'BAR' | 'OILING' | 'BRAKE' | 'ENGINE';
-    /** @enum {string} */
-    FaultEventKind:
-      | 'ANSWERED'
-      | 'TAKEN_BACK'
-      | 'CAUSE_FOUND'
-      | 'CAUSE_DROPPED'
-      | 'STILL_THERE'
-      | 'DOUBTED'
-      | 'SORTED'
-      | 'TO_MECHANIC'
-      | 'STOOD'
-      | 'LOOKED'
-      | 'CLOSED'
-      | 'NOT_CONFIRMED'
-      | 'MISTAKEN';
-    FaultLine: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      cause?: string;
-      complaint: string;
-      held: boolean;
-      /** Format: uuid */
-      id: string;
-      /** Format: date-time */
-      nextLook?: string;
-      origin: components['schemas']['FaultOrigin'];
-      seen?: string;
-      stage: components['schemas']['FaultStage'];
-      steps: components['schemas']['Step'][];
-      tag: string;
-    };
-    FaultLogLine: {
-      /** Format: uuid */
-      faultId: string;
-      happened?: components['schemas']['FaultEventKind'];
-      wet?: components['schemas']['Wet'];
-      what?: string;
-    };
-    /** @enum {string} */
-    FaultMatter: 'FAULT_FIND' | 'FAULT_SORT' | 'FAULT_REPAIR' | 'FAULT_PROOF' | 'FAULT_MECHANIC';
-    /** @enum {string} */
-    FaultOrigin: 'RETURN' | 'VISIT' | 'READING' | 'RULE' | 'PERSON';
-    FaultPage: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      cause?: components['schemas']['CauseView'];
-      clash?: components['schemas']['ClashView'];
-      complaint: components['schemas']['ComplaintChoice'];
-      happened: components['schemas']['HappenedView'][];
-      /** Format: uuid */
-      id: string;
-      known: components['schemas']['KnownView'][];
-      /** Format: double */
-      minutes: number;
-      more: components['schemas']['FinderCheck'][];
-      /** Format: int32 */
-      near: number;
-      nearest: components['schemas']['ComplaintChoice'][];
-      next?: components['schemas']['FinderCheck'];
-      open: components['schemas']['Stage'][];
-      origin: components['schemas']['FaultOrigin'];
-      others: components['schemas']['FinderCheck'][];
-      outcome: components['schemas']['Outcome'];
-      path: components['schemas']['MadeView'][];
-      power: components['schemas']['Power'];
-      ranking: components['schemas']['RankedView'][];
-      seen?: string;
-      seenToo: string[];
-      stage: components['schemas']['FaultStage'];
-      state: components['schemas']['FitState'];
-      tag: string;
-      unproved: components['schemas']['Step'][];
-      /** Format: uuid */
-      visitId?: string;
-      watch: components['schemas']['WatchView'];
-    };
-    /** @enum {string} */
-    FaultRestMatter: 'FAULT_CLOSES' | 'FAULT_STANDS';
-    FaultRests: {
-      about: string;
-      state: components['schemas']['FitState'];
-      what: components['schemas']['FaultRestMatter'];
-    };
-    /** @enum {string} */
-    FaultStage: 'SORT' | 'FIND' | 'WITH_MECHANIC' | 'REPAIR' | 'PROVE' | 'STAND' | 'CLOSES' | 'CLOSED';
-    FaultTold: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      device?: string;
-      fault: components['schemas']['FaultLogLine'];
-      /** Format: uuid */
-      id: string;
-      /** @enum {string} */
-      kind: 'FAULT';
-      note?: string;
-      tag: string;
-    };
-    FaultWaits: {
-      about: string;
-      state: components['schemas']['FitState'];
-      step: components['schemas']['Step'];
-      what: components['schemas']['FaultMatter'];
-    };
-    FaultsPage: {
-      closed: components['schemas']['FaultLine'][];
-      knowledgeProblems: string[];
-      open: components['schemas']['FaultLine'][];
-      repeats: components['schemas']['RepeatView'][];
-    };
-    FieldAnswer: {
-      code: string;
-      field: string;
-      sentence: string;
-    };
-    /** @enum {string} */
-    FigureKind: 'LENGTH' | 'COUNT' | 'DAYS' | 'PERCENT' | 'CELSIUS' | 'TURNS';
-    FiguresChange: {
-      after: components['schemas']['OfItsMaker'];
-      /** Format: date-time */
-      at: string;
-      before: components['schemas']['OfItsMaker'];
-      by: string;
-      reason: string;
-    };
-    FileBack: {
-      /** Format: double */
-      endsAtMm?: number;
-      /** Format: double */
-      percentOfLife: number;
-      scrap: boolean;
-      /** Format: int32 */
-      strokes: number;
-    };
-    FileChoice: {
-      /** Format: double */
-      angleDegrees: number;
-      /** Format: double */
-      downTiltDegrees: number;
-      /** Format: double */
-      fileMm: number;
-    };
-    Filed: {
-      /** Format: uuid */
-      id: string;
-      /** Format: int32 */
-      place: number;
-      /** Format: int32 */
-      strokes?: number;
-    };
-    FilingRate: {
-      /** Format: int32 */
-      filings: number;
-      /** Format: double */
-      mm: number;
-      range?: components['schemas']['Range'];
-      source: components['schemas']['RateSource'];
-    };
-    /** @enum {string} */
-    FilingSchool: 'HAND_AND_MACHINE' | 'HAND_ONLY' | 'MACHINE_ONLY';
-    /** @enum {string} */
-    FilingWay: 'SAME_ON_ALL' | 'TO_ONE_LENGTH';
-    FinderCheck: {
-      answers: components['schemas']['AnswerKey'][];
-      /** Format: double */
-      bits: number;
-      caution?: string;
-      code: string;
-      fullTank: boolean;
-      how: string;
-      /** Format: double */
-      minutes: number;
-      /** Format: double */
-      openingMinutes: number;
-      part: components['schemas']['PointsAt'];
-      stage: components['schemas']['Stage'];
-      title: string;
-    };
-    /** @enum {string} */
-    Finding:
-      | 'HAND_GUARD_BROKEN'
-      | 'CATCHER_BROKEN'
-      | 'CHAIN_DAMAGE_SEEN'
-      | 'FASTENER_LOOSE'
-      | 'LEAK_SEEN'
-      | 'COMPLAINT_CONFIRMED'
-      | 'CABLE_DAMAGED'
-      | 'BATTERY_DAMAGED'
-      | 'CONTACTS_DIRTY'
-      | 'SLOTS_PACKED'
-      | 'LEVER_DOES_NOT_SNAP'
-      | 'CHAIN_DRAWN_WITH_BRAKE_ON'
-      | 'CHAIN_DRAGS_WITH_BRAKE_OFF'
-      | 'GUARD_TABS_WORN'
-      | 'INERTIA_NOT_TRIPPED'
-      | 'OIL_OUTLET_PACKED'
-      | 'COVER_CRACKED'
-      | 'BAND_THIN'
-      | 'BAND_CRACKED'
-      | 'DRUM_GREASY'
-      | 'GROOVE_WATCH'
-      | 'GROOVE_WORN_OUT'
-      | 'GROOVE_WIDE'
-      | 'CHAIN_TIPS'
-      | 'TIPS_TOUCH_BOTTOM'
-      | 'BAR_BENT'
-      | 'OIL_HOLE_BLOCKED'
-      | 'BURR'
-      | 'BLUING'
-      | 'RAILS_UNEVEN'
-      | 'RAILS_WITHOUT_ROOM'
-      | 'RAILS_SPENT'
-      | 'RAILS_SPLAYED'
-      | 'BLUED_BY_DULL_CHAIN'
-      | 'BLUED_BY_TIGHT_CHAIN'
-      | 'BLUED_BY_NO_OIL'
-      | 'RAILS_STILL_UNEVEN'
-      | 'NOSE_SEIZED'
-      | 'NOSE_PLAY'
-      | 'ROLLERS_MISSING'
-      | 'NOSE_CHIPPED'
-      | 'GREASE_HOLE_BLOCKED'
-      | 'CUTTER_CRACKED'
-      | 'CUTTER_MISSING'
-      | 'STRAP_CRACKED'
-      | 'RIVET_OPEN'
-      | 'DRIVE_LINK_BENT'
-      | 'HOOKS_ROUNDED'
-      | 'CUTTER_PAST_MARK'
-      | 'CUTTERS_STRUCK'
-      | 'CUTTERS_DULL'
-      | 'JOINTS_STIFF'
-      | 'SPROCKET_PLAN'
-      | 'SPROCKET_WORN_OUT'
-      | 'TEETH_BROKEN'
-      | 'CLIP_OR_WASHER_BAD'
-      | 'BEARING_ROUGH'
-      | 'CLUTCH_GREASY'
-      | 'FOUND_STILL_CUTTING'
-      | 'FOUND_DULL'
-      | 'FOUND_STRUCK'
-      | 'SHORT_ONE_LEFT_OUT'
-      | 'NOTHING_FILED'
-      | 'STROKES_UNEQUAL'
-      | 'SIDES_LEAD_IN_A_CURVE'
-      | 'SIDES_FAR_APART'
-      | 'SIDE_UNEVEN'
-      | 'SHARPENED_PAST_MARK'
-      | 'DAMAGE_PAST_MARK'
-      | 'GAUGES_HIGH'
-      | 'GAUGES_LOW'
-      | 'GAUGES_KICKBACK'
-      | 'SIDES_STILL_UNEVEN'
-      | 'FILED_PAST_MARK'
-      | 'BAR_TURNED_OVER'
-      | 'BAR_SAME_WAY_UP'
-      | 'NUT_OR_STUD_BAD'
-      | 'FILTER_WORN'
-      | 'PLUG_DARK_OILY'
-      | 'PLUG_WHITE'
-      | 'PLUG_WORN'
-      | 'SCREEN_BLOCKED'
-      | 'SCREEN_HOLED'
-      | 'SCREEN_MISSING'
-      | 'ROPE_FRAYED'
-      | 'FINS_PACKED'
-      | 'RECOIL_WEAK'
-      | 'CAP_SEAL_WORN'
-      | 'PICK_UP_CLOGGED'
-      | 'HOSE_LEAKS'
-      | 'CASE_CRACKED'
-      | 'MOUNT_TORN'
-      | 'MUFFLER_LOOSE'
-      | 'SPIKE_BOLTS_LOOSE'
-      | 'FUEL_OLD'
-      | 'OIL_NOT_FOR_BARS'
-      | 'CHAIN_NOT_STOPPED'
-      | 'CHAIN_STOPS_SLOWLY'
-      | 'CHAIN_CREEPS'
-      | 'THROTTLE_LOCK_FAILS'
-      | 'STOP_SWITCH_FAILS'
-      | 'OIL_FAINT'
-      | 'OIL_NONE'
-      | 'BULB_STAYS_FLAT';
-    /** @enum {string} */
-    FindingHoldMatter: 'FINDING_HOLDS';
-    FindingHolds: {
-      finding: components['schemas']['Finding'];
-      needs: components['schemas']['Need'][];
-      state: components['schemas']['FitState'];
-      step: components['schemas']['Step'];
-      what: components['schemas']['FindingHoldMatter'];
-    };
-    /** @enum {string} */
-    FindingMatter: 'FINDING_WAITS';
-    FindingView: {
-      condemns?: components['schemas']['Subject'];
-      finding: components['schemas']['Finding'];
-      outcome: components['schemas']['StepOutcome'];
-    };
-    FindingWaits: {
-      finding: components['schemas']['Finding'];
-      state: components['schemas']['FitState'];
-      step: components['schemas']['Step'];
-      what: components['schemas']['FindingMatter'];
-    };
-    Finish: {
-      allFiled: boolean;
-      /** Format: uuid */
-      id: string;
-      note?: string;
-      outThere?: boolean;
-      takes?: components['schemas']['StockTake'][];
-      /** Format: uuid */
-      visitId?: string;
-    };
-    FitAnswer: {
-      fields: components['schemas']['FieldAnswer'][];
-      misfits: components['schemas']['SaidMisfit'][];
-      understood?: string;
-    };
-    FitQuestion: {
-      sawTag?: string;
-      set: components['schemas']['SetInput'];
-    };
-    /** @enum {string} */
-    FitState: 'FIT' | 'DUE' | 'HELD';
-    FittedPart: {
-      cost?: components['schemas']['CostPerTank'];
-      kind: components['schemas']['Subject'];
-      /** Format: int32 */
-      loop?: number;
-      /** Format: int32 */
-      loops?: number;
-      sprocket?: string;
-      /** Format: int32 */
-      stays: number;
-      tag: string;
-      /** Format: double */
-      tanksAll: number;
-      /** Format: double */
-      tanksHere: number;
-    };
-    FittingView: {
-      /** Format: date-time */
-      at: string;
-      bar?: string;
-      by: string;
-      chain?: string;
-      newChain: boolean;
-      note?: string;
-      soak?: components['schemas']['SoakVerdict'];
-      /** Format: double */
-      soakHours?: number;
-      sprocket?: string;
-    };
-    FleetChange: {
-      /** Format: uuid */
-      id: string;
-      name: string;
-      zone: string;
-    };
-    Forget: {
-      /** Format: uuid */
-      id: string;
-    };
-    Found: {
-      cause: string;
-      /** Format: uuid */
-      id: string;
-      note?: string;
-    };
-    FuelAge: {
-      /** Format: int64 */
-      days: number;
-      /** Format: int64 */
-      daysLeft: number;
-      old: boolean;
-    };
-    FuelMix: {
-      /** Format: double */
-      fuelMl: number;
-      /** Format: double */
-      oil: number;
-      /** Format: double */
-      oilMl: number;
-    };
-    /** @enum {string} */
-    FuelUnit: 'LITRE' | 'US_GALLON';
-    /** @enum {string} */
-    Gauge: 'G_043' | 'G_050' | 'G_058' | 'G_063';
-    /** @enum {string} */
-    GaugeSchool: 'FIXED' | 'PROGRESSIVE';
-    GradeView: {
-      grade: components['schemas']['OilGrade'];
-      /** Format: double */
-      thinBelowCelsius: number;
-    };
-    Grown: {
-      /** Format: double */
-      byPlayMm?: number;
-      /** Format: double */
-      byTenLinksMm?: number;
-      /** Format: double */
-      byTurnsMm: number;
-      /** Format: int32 */
-      refitsUncounted: number;
-    };
-    Growth: {
-      now: components['schemas']['ChainGrowth'];
-      points: components['schemas']['GrowthPoint'][];
-      /** Format: double */
-      retireMm: number;
-      /** Format: double */
-      watchMm: number;
-    };
-    /** @enum {string} */
-    GrowthMatter: 'GROWN_TO_LIMIT' | 'TRAVEL_NEARLY_USED' | 'GROWN_TO_WATCH';
-    GrowthPoint: {
-      /** Format: date-time */
-      at: string;
-      /** Format: double */
-      growthMm: number;
-      /** Format: double */
-      tanks: number;
-    };
-    /** @enum {string} */
-    GrowthSource: 'TURNS' | 'JOINT_PLAY' | 'TEN_LINKS';
-    GrowthWaits: {
-      /** Format: double */
-      percent: number;
-      state: components['schemas']['FitState'];
-      step: components['schemas']['Step'];
-      what: components['schemas']['GrowthMatter'];
-    };
-    HandTurn: {
-      /** Format: int32 */
-      of: number;
-      /** Format: int32 */
-      parts: number;
-      /** Format: int32 */
-      wholes: number;
-    };
-    /** @enum {string} */
-    Handle: 'REAR' | 'TOP';
-    HappenedView: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      kind: components['schemas']['FaultEventKind'];
-      note?: string;
-      wet?: components['schemas']['Wet'];
-      what?: string;
-    };
-    HeldByPerson: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      device?: string;
-      /** Format: uuid */
-      id: string;
-      /** @enum {string} */
-      kind: 'HELD';
-      note?: string;
-      tag: string;
-    };
-    Here: {
-      /** Format: int64 */
-      asksAgainAfterMs: number;
-      /** Format: uuid */
-      id: string;
-      name: string;
-      shared: boolean;
-    };
-    Hints: {
-      bluing: components['schemas']['BluedBy'][];
-      /** Format: double */
-      dressingMm: number;
-      edge?: components['schemas']['EdgeLife'];
-      flip?: components['schemas']['BarFlip'];
-      /** Format: double */
-      gaugeTargetMm?: number;
-      nose?: components['schemas']['NoseGrease'];
-      pairing: components['schemas']['PairingNote'][];
-    };
-    /** @enum {string} */
-    HoldOrigin: 'RULE' | 'PERSON' | 'COMPLAINT';
-    HoldView: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-    };
-    House: {
-      lengthUnit: components['schemas']['LengthUnit'];
-      method: components['schemas']['TensionMethod'];
-      ownMethod: boolean;
-      usualWork: components['schemas']['Work'];
-    };
-    HouseView: {
-      currency: string;
-      figures: {
-        [key: string]: components['schemas']['FigureKind'];
-      };
-      lengthUnit: components['schemas']['LengthUnit'];
-      stock: {
-        [key: string]: components['schemas']['StockUnit'];
-      };
-      volumeUnit: components['schemas']['FuelUnit'];
-      zone: string;
-    };
-    Insight: {
-      /** Format: double */
-      against?: number;
-      chain: string;
-      /** Format: double */
-      figure: number;
-      /** Format: date-time */
-      from?: string;
-      kind: components['schemas']['InsightKind'];
-      /** Format: int32 */
-      of?: number;
-      power: components['schemas']['Power'];
-      saw: string;
-      side?: components['schemas']['Side'];
-      /** Format: int32 */
-      times?: number;
-      /** Format: date-time */
-      to?: string;
-    };
-    /** @enum {string} */
-    InsightKind: 'EATS_EDGES' | 'COSTLY_OUTING' | 'GROWS_FAST' | 'SHORTER_SIDE';
-    Issue: {
-      /** Format: date-time */
-      at?: string;
-      /** Format: uuid */
-      crewId: string;
-      /** Format: uuid */
-      id: string;
-      reason?: string;
-      saws: string[];
-    };
-    ItemInput: {
-      card: components['schemas']['Card'];
-      /** Format: uuid */
-      id: string;
-      /** Format: uuid */
-      itemId?: string;
-      kind: components['schemas']['StockKind'];
-      /** Format: int32 */
-      version?: number;
-    };
-    ItemView: {
-      card: components['schemas']['Card'];
-      fits: string[];
-      /** Format: uuid */
-      id: string;
-      kind: components['schemas']['StockKind'];
-      onOrder: components['schemas']['OrderView'][];
-      order?: components['schemas']['OrderLine'];
-      /** Format: double */
-      perMonth?: number;
-      /** Format: double */
-      reserved: number;
-      reservedFor: string[];
-      runsOut?: components['schemas']['RunsOut'];
-      /** Format: double */
-      shelf: number;
-      unit: components['schemas']['StockUnit'];
-      /** Format: int32 */
-      version: number;
-    };
-    /** @enum {string} */
-    Kind:
-      | 'NONE'
-      | 'TURN_IN'
-      | 'TURN_OUT'
-      | 'READ_FAIRLY'
-      | 'READ_COLD'
-      | 'SLACKEN_BEFORE_COOLING'
-      | 'FIND_TIGHT_SPOT'
-      | 'FIND_WHAT_HOLDS'
-      | 'MEASURE';
-    KnownView: {
-      /** Format: date-time */
-      at: string;
-      check: string;
-      said: string;
-      title: string;
-    };
-    /** @enum {string} */
-    LeakState: 'NOT_STANDING' | 'STANDS' | 'LOOK_DUE' | 'DRY_SO_FAR' | 'LAST_LOOK_DUE' | 'WET' | 'DRY';
-    Leave: {
-      /** Format: uuid */
-      id: string;
-      outThere?: boolean;
-      reason: string;
-    };
-    /** @enum {string} */
-    LengthUnit: 'MM' | 'INCH';
-    LimitView: {
-      /** Format: double */
-      counted: number;
-      heavier: components['schemas']['Condition'][];
-      key: string;
-      /** Format: double */
-      limit: number;
-      /** Format: double */
-      raw: number;
-      unit: components['schemas']['UseUnit'];
-    };
-    Limits: {
-      /** Format: double */
-      outings: number;
-      /** Format: double */
-      tanks: number;
-    };
-    ListedSaw: {
-      bar?: string;
-      /** Format: double */
-      barLengthMm?: number;
-      crew?: string;
-      /** Format: double */
-      cutterLeftPercent?: number;
-      handle: components['schemas']['Handle'];
-      headline?: components['schemas']['Waiting'];
-      loop?: string;
-      make: string;
-      model: string;
-      onBench: boolean;
-      pitch?: components['schemas']['Pitch'];
-      power: components['schemas']['Power'];
-      sprocket?: string;
-      state: components['schemas']['FitState'];
-      tag: string;
-    };
-    LogEntry:
-      | components['schemas']['StepTaken']
-      | components['schemas']['SetFitted']
-      | components['schemas']['SawChanged']
-      | components['schemas']['HeldByPerson']
-      | components['schemas']['Released']
-      | components['schemas']['VisitEnded']
-      | components['schemas']['WentOut']
-      | components['schemas']['CameBack']
-      | components['schemas']['FaultTold'];
-    /** @enum {string} */
-    LogKind: 'STEP' | 'OUT' | 'BACK' | 'FITTED' | 'HELD' | 'RELEASED' | 'VISIT_ENDED' | 'SAW' | 'FAULT';
-    LogPage: {
-      entries: components['schemas']['LogEntry'][];
-      /** Format: date-time */
-      next?: string;
-      /** Format: int32 */
-      notUnderstood: number;
-    };
-    Look: {
-      /** Format: uuid */
-      id: string;
-      note?: string;
-      wet: components['schemas']['Wet'];
-    };
-    Loop: {
-      /** Format: double */
-      growthPercent: number;
-      tag: string;
-      /** Format: double */
-      tanks: number;
-    };
-    LoopCost: {
-      chain: string;
-      cost?: components['schemas']['CostPerTank'];
-      /** Format: int32 */
-      costCents: number;
-      power: components['schemas']['Power'];
-      saw?: string;
-      /** Format: double */
-      tanks: number;
-    };
-    LoopCutters: {
-      /** Format: double */
-      latestMm?: number;
-      /** Format: double */
-      markMm: number;
-      newKnown: boolean;
-      /** Format: double */
-      newMm: number;
-      /** Format: double */
-      spareMm: number;
-    };
-    MadeView: {
-      answer?: string;
-      /** Format: date-time */
-      at: string;
-      by: string;
-      check: string;
-      title: string;
-    };
-    MakersFigures: {
-      file?: string;
-      /** Format: uuid */
-      id: string;
-      newCutter?: string;
-      reason: string;
-      tangDepth?: string;
-      wearMark?: string;
-    };
-    Mark: {
-      estimated: boolean;
-      method: components['schemas']['TensionMethod'];
-      /** Format: double */
-      placeMm: number;
-    };
-    Me: {
-      /** Format: uuid */
-      id: string;
-      name: string;
-      oneTime: boolean;
-      pin: boolean;
-      refused: string[];
-      role: components['schemas']['Role'];
-      signInName: string;
-    };
-    /** @enum {string} */
-    Measure:
-      | 'BAND_THICKNESS'
-      | 'GROOVE_DEPTH'
-      | 'GROOVE_WIDTH'
-      | 'RAIL_DIFFERENCE'
-      | 'SHORTEST_CUTTER'
-      | 'SPROCKET_WEAR'
-      | 'STROKES_LEFT'
-      | 'STROKES_RIGHT'
-      | 'LEFT_SHORTEST'
-      | 'LEFT_LONGEST'
-      | 'RIGHT_SHORTEST'
-      | 'RIGHT_LONGEST'
-      | 'FILED_SHORTEST'
-      | 'FILED_LEFT'
-      | 'FILED_RIGHT'
-      | 'DAMAGE_DEPTH'
-      | 'GAUGE_SETTING'
-      | 'GAUGE_LEAST'
-      | 'GAUGE_LEFT_LEAST'
-      | 'GAUGE_LEFT_MOST'
-      | 'GAUGE_RIGHT_LEAST'
-      | 'GAUGE_RIGHT_MOST'
-      | 'EQUALISED_LENGTH'
-      | 'GREASE_PUMPS'
-      | 'FUEL_AGE'
-      | 'AIR_TEMPERATURE'
-      | 'OIL_LEFT'
-      | 'OILER_TURNS'
-      | 'BULB_PRESSES';
-    MeasureView: {
-      kind: components['schemas']['FigureKind'];
-      measure: components['schemas']['Measure'];
-      needed: boolean;
-    };
-    Measured: {
-      /** Format: double */
-      adjusterPlace?: number;
-      /** Format: double */
-      playPerJointMm?: number;
-      /** Format: double */
-      tenLinksMm?: number;
-    };
-    Mix: {
-      /** Format: double */
-      fuelMl: number;
-      /** Format: double */
-      oilMl: number;
-      /** Format: int32 */
-      ratio: number;
-    };
-    ModelView: {
-      like: string;
-      make: string;
-      model: string;
-      /** Format: int32 */
-      saws: number;
-    };
-    MorePast: {
-      /** Format: uuid */
-      id: string;
-      past: components['schemas']['PastInput'];
-    };
-    /** @enum {string} */
-    MoveCause: 'USED' | 'RECEIVED' | 'COUNTED';
-    MoveView: {
-      /** Format: double */
-      amount: number;
-      /** Format: date-time */
-      at: string;
-      by: string;
-      cause: components['schemas']['MoveCause'];
-      reason?: string;
-      saw?: string;
-    };
-    /** @enum {string} */
-    Movement: 'ONE_FINGER' | 'BY_HAND' | 'WILL_NOT_MOVE';
-    Named: {
-      /** Format: uuid */
-      id: string;
-      name: string;
-    };
-    Need: {
-      kind: components['schemas']['NeedKind'];
-      measure?: components['schemas']['Measure'];
-      step: components['schemas']['Step'];
-    };
-    /** @enum {string} */
-    NeedKind: 'CAUSE' | 'NEW_PART' | 'REPAIR' | 'FIGURE' | 'PASS' | 'STAND';
-    NewAccess: {
-      /** Format: uuid */
-      id: string;
-      password: string;
-      signInName: string;
-    };
-    NewCalibration: {
-      figure: string;
-      /** Format: uuid */
-      id: string;
-      method: components['schemas']['TensionMethod'];
-      pullDown: string;
-      sawTag: string;
-      work: components['schemas']['Work'];
-    };
-    NewCheck: {
-      adjusterPlace?: string;
-      amendReason?: string;
-      /** Format: uuid */
-      amends?: string;
-      /** Format: date-time */
-      at?: string;
-      /** Format: uuid */
-      id: string;
-      jointPlay?: string;
-      note?: string;
-      occasion: components['schemas']['CheckOccasion'];
-      readings: components['schemas']['ReadingInput'][];
-      tenLinks?: string;
-      /** Format: uuid */
-      visitId?: string;
-      work: components['schemas']['Work'];
-    };
-    NewCrew: {
-      /** Format: uuid */
-      id: string;
-      name: string;
-    };
-    NewFault: {
-      complaint: string;
-      /** Format: uuid */
-      id: string;
-      origin: components['schemas']['FaultOrigin'];
-      seen?: string;
-    };
-    NewFitting: {
-      /** Format: uuid */
-      id: string;
-      outThere?: boolean;
-      set: components['schemas']['SetInput'];
-      /** Format: int32 */
-      version: number;
-    };
-    NewFleet: {
-      currency: string;
-      fleet: string;
-      /** Format: uuid */
-      id: string;
-      lengthUnit: components['schemas']['LengthUnit'];
-      officer: string;
-      password: string;
-      signInName: string;
-      volumeUnit: components['schemas']['FuelUnit'];
-      zone: string;
-    };
-    NewHold: {
-      /** Format: uuid */
-      id: string;
-      note: string;
-      step: components['schemas']['Step'];
-    };
-    NewMix: {
-      /** Format: double */
-      amount: number;
-      /** Format: uuid */
-      id: string;
-      /** Format: date */
-      mixedOn?: string;
-      name: string;
-      /** Format: int32 */
-      ratio: number;
-      unit: components['schemas']['FuelUnit'];
-    };
-    NewOrder: {
-      /** Format: double */
-      amount: number;
-      /** Format: date */
-      expectedOn?: string;
-      /** Format: uuid */
-      id: string;
-      supplier?: string;
-    };
-    NewPart: {
-      newChain?: boolean;
-      retireReason?: string;
-      /** Format: double */
-      soakHours?: number;
-      tag: string;
-    };
-    NewPassword: {
-      /** Format: uuid */
-      id: string;
-      now: string;
-      password: string;
-    };
-    NewPerson: {
-      /** Format: uuid */
-      id: string;
-      name: string;
-      password?: string;
-      role: components['schemas']['Role'];
-      signInName?: string;
-    };
-    NewPin: {
-      /** Format: uuid */
-      id: string;
-      now: string;
-      pin?: string;
-    };
-    NewRecord: {
-      /** Format: date-time */
-      at?: string;
-      /** Format: uuid */
-      expects?: string;
-      /** Format: uuid */
-      id: string;
-      input: components['schemas']['StepInput'];
-      note?: string;
-      outThere?: boolean;
-      part?: components['schemas']['NewPart'];
-      step: components['schemas']['Step'];
-      takes?: components['schemas']['StockTake'][];
-      /** Format: uuid */
-      visitId?: string;
-    };
-    NewRefuel: {
-      /** Format: uuid */
-      id: string;
-      /** Format: double */
-      oilShare?: number;
-    };
-    NewRelease: {
-      /** Format: uuid */
-      id: string;
-    };
-    NewSaw: {
-      /** Format: uuid */
-      id: string;
-      past?: components['schemas']['PastInput'];
-      saw: components['schemas']['SawInput'];
-      set?: components['schemas']['SetInput'];
-      tag: string;
-    };
-    NewSawOffer: {
-      barTag?: string;
-      chainTag?: string;
-      figures?: string;
-      like?: components['schemas']['SawView'];
-      sprocketTag?: string;
-      tag?: string;
-    };
-    NewStep: {
-      /** Format: uuid */
-      id: string;
-      step: components['schemas']['Step'];
-    };
-    NewTag: {
-      /** Format: uuid */
-      id: string;
-      reason: string;
-      tag: string;
-      /** Format: int32 */
-      version: number;
-    };
-    NewValue: {
-      /** Format: uuid */
-      id: string;
-      key: string;
-      reason: string;
-      scope?: components['schemas']['Scope'];
-      scopeSaw?: string;
-      value?: string;
-    };
-    NewVisit: {
-      /** Format: uuid */
-      id: string;
-    };
-    NextMove: {
-      /** Format: double */
-      aim?: number;
-      /** Format: double */
-      exactTurns?: number;
-      kind: components['schemas']['Kind'];
-      turn?: components['schemas']['HandTurn'];
-    };
-    NoRefuel: {
-      /** Format: uuid */
-      id: string;
-    };
-    NoseGrease: {
-      clearFirst: boolean;
-      /** Format: int32 */
-      missed: number;
-    };
-    /** @enum {string} */
-    NoseKind: 'SEALED_SPROCKET' | 'GREASABLE_SPROCKET' | 'SOLID';
-    /** @enum {string} */
-    NosePolicy: 'EACH_USE' | 'FROM_RIM' | 'NEVER';
-    Noted: {
-      /** Format: uuid */
-      id: string;
-      note?: string;
-    };
-    NoticeView: {
-      code: string;
-      holdsWriting: boolean;
-      sentence: string;
-    };
-    NumberView: {
-      allowed: string;
-      changed?: components['schemas']['Changed'];
-      estimated: boolean;
-      key: string;
-      /** Format: double */
-      max: number;
-      /** Format: double */
-      min: number;
-      source: string;
-      /** Format: double */
-      standard: number;
-      unit: components['schemas']['SettingUnit'];
-      /** Format: double */
-      value: number;
-      why: string;
-    };
-    OfItsMaker: {
-      /** Format: double */
-      fileMm?: number;
-      /** Format: double */
-      newCutterMm?: number;
-      /** Format: double */
-      tangDepthMm?: number;
-      /** Format: double */
-      wearMarkMm?: number;
-    };
-    /** @enum {string} */
-    OilGrade: 'THIN_WINTER' | 'THIRTY';
-    /** @enum {string} */
-    OilMatter: 'OIL_STILL_FULL' | 'NOT_OILING' | 'OIL_USE_LOW' | 'OIL_USE_HIGH';
-    OilRatio: {
-      /** Format: double */
-      ratio: number;
-      /** Format: double */
-      share: number;
-      stillFull: boolean;
-      /** Format: double */
-      tanks: number;
-      trend: components['schemas']['Trend'];
-      usual: components['schemas']['OilUsual'];
-      verdict: components['schemas']['OilVerdict'];
-    };
-    OilUsual: {
-      /** Format: double */
-      perTank: number;
-      source: components['schemas']['UsualSource'];
-    };
-    /** @enum {string} */
-    OilVerdict: 'NOT_OILING' | 'LOW' | 'RIGHT' | 'HIGH';
-    OilWaits: {
-      /** Format: double */
-      share: number;
-      state: components['schemas']['FitState'];
-      step: components['schemas']['Step'];
-      what: components['schemas']['OilMatter'];
-    };
-    /** @enum {string} */
-    OilerKind: 'AUTOMATIC_FIXED' | 'AUTOMATIC_ADJUSTABLE' | 'CRANKCASE_PRESSURE' | 'HAND_BULB';
-    OilingPage: {
-      cards: components['schemas']['CardLine'][];
-      ladder: components['schemas']['Rung'][];
-      limits: components['schemas']['RatioLimits'];
-      oiler: components['schemas']['OilerKind'];
-      power: components['schemas']['Power'];
-      ratio?: components['schemas']['OilRatio'];
-      tag: string;
-      /** Format: double */
-      thinBelowCelsius: number;
-      uses: components['schemas']['UsePoint'][];
-      usual: components['schemas']['OilUsual'];
-    };
-    OnCard: {
-      /** Format: uuid */
-      faultId: string;
-      /** Format: date-time */
-      nextLook?: string;
-      state: components['schemas']['LeakState'];
-      tag: string;
-    };
-    OnOff: {
-      /** Format: uuid */
-      id: string;
-    };
-    OpenHold: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      cleared: boolean;
-      /** Format: uuid */
-      faultId?: string;
-      fell?: components['schemas']['FallenRelease'];
-      findings: components['schemas']['Finding'][];
-      /** Format: uuid */
-      id: string;
-      needs: components['schemas']['Need'][];
-      note?: string;
-      origin: components['schemas']['HoldOrigin'];
-      step: components['schemas']['Step'];
-      struck: boolean;
-    };
-    OpenOuting: {
-      /** Format: uuid */
-      crewId: string;
-      /** Format: uuid */
-      id: string;
-      oilOfAll: boolean;
-      /** Format: double */
-      oilTanks?: number;
-      /** Format: date-time */
-      outAt: string;
-      /** Format: int64 */
-      refuels: number;
-      tag: string;
-    };
-    OpenSharpening: {
-      after?: components['schemas']['SideBalance'];
-      /** Format: double */
-      afterSpreadMm?: number;
-      /** Format: int32 */
-      baseStrokes: number;
-      by: string;
-      /** Format: double */
-      damageMm?: number;
-      dull: boolean;
-      fileBack?: components['schemas']['FileBack'];
-      /** Format: uuid */
-      id: string;
-      places: components['schemas']['CutterPlace'][];
-      plan?: components['schemas']['SharpeningPlan'];
-      /** Format: date-time */
-      startedAt: string;
-      way?: components['schemas']['FilingWay'];
-    };
-    OrderLine: {
-      /** Format: double */
-      quantity: number;
-      reasons: components['schemas']['OrderReason'][];
-    };
-    /** @enum {string} */
-    OrderReason: 'RESERVED_EXCEEDS_SHELF' | 'BELOW_LEAST' | 'RUNS_OUT_BEFORE_DELIVERY' | 'PARTS_WEAR_OUT';
-    OrderView: {
-      /** Format: double */
-      amount: number;
-      /** Format: date-time */
-      at: string;
-      by: string;
-      /** Format: date */
-      expectedOn?: string;
-      /** Format: uuid */
-      id: string;
-      supplier?: string;
-    };
-    OutOfUse: {
-      condemned: boolean;
-      retired: boolean;
-      tag: string;
-    };
-    /** @enum {string} */
-    Outcome: 'ASKS' | 'LOOK' | 'CLEAR' | 'UNCLEAR';
-    OutingCorrection: {
-      /** Format: uuid */
-      id: string;
-      outing: components['schemas']['CorrectedOuting'];
-      reason: string;
-      /** Format: int32 */
-      version: number;
-    };
-    OutingEntry: {
-      /** Format: date-time */
-      backAt?: string;
-      complaints: string[];
-      /** Format: uuid */
-      crewId: string;
-      /** Format: uuid */
-      id: string;
-      /** Format: date-time */
-      outAt: string;
-      power: components['schemas']['Power'];
-      struck: boolean;
-      tag: string;
-      use?: components['schemas']['Use'];
-      /** Format: int32 */
-      version: number;
-    };
-    OutingStrike: {
-      /** Format: uuid */
-      id: string;
-      reason: string;
-      /** Format: int32 */
-      version: number;
-    };
-    /** @enum {string} */
-    PairingNote:
-      'NEW_LOOP_ON_WORN_SPROCKET' | 'SPROCKET_NOT_MEASURED' | 'WORN_LOOP_ON_NEW_SPROCKET' | 'LOOPS_APART';
-    Paper: {
-      /** Format: date-time */
-      at?: string;
-      kind: components['schemas']['PaperKind'];
-      /** Format: int64 */
-      n: number;
-    };
-    /** @enum {string} */
-    PaperKind: 'STANDS' | 'ALTERED' | 'CUT_OFF';
-    PartChange: {
-      /** Format: date-time */
-      at: string;
-      by?: string;
-      change: components['schemas']['PartEventKind'];
-      reason: string;
-    };
-    /** @enum {string} */
-    PartEventKind: 'RETIRED' | 'BROUGHT_BACK';
-    PartGroup: {
-      condemned: string[];
-      fits: string[];
-      kind: components['schemas']['Subject'];
-      order?: components['schemas']['OrderLine'];
-      reserved: string[];
-      shelf: string[];
-      spec: string;
-      wearing: components['schemas']['Wearing'][];
-    };
-    PartPage: {
-      bar?: components['schemas']['BarView'];
-      chain?: components['schemas']['ChainView'];
-      changes: components['schemas']['PartChange'][];
-      condemned: boolean;
-      cost?: components['schemas']['CostPerTank'];
-      /** Format: int32 */
-      costCents?: number;
-      edge?: components['schemas']['EdgeLife'];
-      figures: components['schemas']['FiguresChange'][];
-      kind: components['schemas']['Subject'];
-      power: components['schemas']['Power'];
-      /** Format: date-time */
-      retiredAt?: string;
-      retiredBy?: string;
-      retiredReason?: string;
-      sprocket?: components['schemas']['SprocketView'];
-      stays: components['schemas']['StayView'][];
-      tag: string;
-      /** Format: double */
-      tanks: number;
-      wear: components['schemas']['WearView'][];
-    };
-    Parts: {
-      bars: components['schemas']['BarView'][];
-      chains: components['schemas']['ChainView'][];
-      sprockets: components['schemas']['SprocketView'][];
-    };
-    PastAnswer: {
-      lines: components['schemas']['PastLineView'][];
-      read: components['schemas']['PastRead'][];
-      wrong: components['schemas']['PastFault'][];
-    };
-    PastFault: {
-      code: string;
-      field: string;
-      sentence: string;
-    };
-    PastInput: {
-      held?: string;
-      heldUntil?: components['schemas']['Step'];
-      lines: components['schemas']['PastLineInput'][];
-    };
-    PastLineInput: {
-      day?: string;
-      figures?: {
-        [key: string]: string;
-      };
-      since?: string;
-      step: components['schemas']['Step'];
-    };
-    PastLineView: {
-      figures: components['schemas']['Measure'][];
-      since?: components['schemas']['UseUnit'];
-      step: components['schemas']['Step'];
-    };
-    PastPage: {
-      /** Format: date */
-      inService: string;
-      power: components['schemas']['Power'];
-      sparkArrestor: boolean;
-      tag: string;
-      told: components['schemas']['ToldLine'][];
-      /** Format: date */
-      until: string;
-    };
-    PastQuestion: {
-      /** Format: date */
-      inService?: string;
-      lines: components['schemas']['PastLineInput'][];
-      power: components['schemas']['Power'];
-      sparkArrestor: boolean;
-    };
-    PastRead: {
-      atMost: boolean;
-      /** Format: date */
-      day: string;
-      roughly: boolean;
-      /** Format: double */
-      since?: number;
-      step: components['schemas']['Step'];
-    };
-    PastSharpening: {
-      after?: components['schemas']['SideBalance'];
-      /** Format: date-time */
-      at: string;
-      before?: components['schemas']['SideBalance'];
-      by: string;
-      /** Format: int32 */
-      measured: number;
-      /** Format: int32 */
-      strokes: number;
-    };
-    PeopleChange: {
-      about?: string;
-      /** Format: date-time */
-      at: string;
-      by: string;
-      device?: string;
-      /** Format: uuid */
-      id: string;
-      kind: components['schemas']['PeopleEventKind'];
-      said?: string;
-    };
-    /** @enum {string} */
-    PeopleEventKind:
-      | 'ADDED'
-      | 'RENAMED'
-      | 'RANK'
-      | 'LEFT'
-      | 'CAME_BACK'
-      | 'ACCESS_GIVEN'
-      | 'PASSWORD_CHANGED'
-      | 'PIN_CHANGED'
-      | 'PIN_LOCKED'
-      | 'DEVICE_NAMED'
-      | 'DEVICE_SHARED'
-      | 'DEVICE_FORGOTTEN';
-    PersonView: {
-      /** Format: uuid */
-      id: string;
-      /** Format: date */
-      leftOn?: string;
-      name: string;
-      role: components['schemas']['Role'];
-    };
-    /** @enum {string} */
-    Pitch: 'P_1_4' | 'P_3_8_LOW_PROFILE' | 'P_325' | 'P_3_8' | 'P_404';
-    /** @enum {string} */
-    PlanReason:
-      | 'SIDES_LEAD_IN_A_CURVE'
-      | 'SIDES_FAR_APART'
-      | 'SIDE_UNEVEN'
-      | 'PASSES_MARK'
-      | 'CUTTER_CONDEMNED'
-      | 'DAMAGED_LEFT_OUT'
-      | 'MAY_BE_ONE_CUTTER'
-      | 'CHOSEN_LEFT_OUT';
-    PlannedStep: {
-      finding?: components['schemas']['Finding'];
-      step: components['schemas']['Step'];
-      task?: components['schemas']['Task'];
-      why: components['schemas']['Why'];
-    };
-    Plate: {
-      /** Format: double */
-      barLengthMm?: number;
-      handle: components['schemas']['Handle'];
-      headline?: components['schemas']['Waiting'];
-      power: components['schemas']['Power'];
-      state: components['schemas']['FitState'];
-      tag: string;
-      visit?: components['schemas']['BenchMark'];
-    };
-    /** @enum {string} */
-    PointsAt:
-      | 'GUARD'
-      | 'BRAKE'
-      | 'COVER'
-      | 'BAR'
-      | 'NOSE'
-      | 'CHAIN'
-      | 'SPROCKET'
-      | 'TOP'
-      | 'MUFFLER'
-      | 'STARTER'
-      | 'TANKS'
-      | 'HANDLE'
-      | 'ALL';
-    /** @enum {string} */
-    Power: 'PETROL' | 'BATTERY' | 'CORDED';
-    PreviewAnswer: {
-      /** Format: double */
-      figure?: number;
-      passes: boolean;
-      refusals: components['schemas']['SaidRefusal'][];
-      scale: components['schemas']['CommonScale'];
-      verdict?: components['schemas']['TensionVerdict'];
-    };
-    PreviewQuestion: {
-      reading: components['schemas']['ReadingInput'];
-      work: components['schemas']['Work'];
-    };
-    Price: {
-      /** Format: int32 */
-      costCents?: number;
-      /** Format: uuid */
-      id: string;
-    };
-    QuickStep: {
-      findings: components['schemas']['FindingView'][];
-      kind: components['schemas']['StepKind'];
-      measures: components['schemas']['MeasureView'][];
-      step: components['schemas']['Step'];
-    };
-    Rail: {
-      crew?: string;
-      /** Format: uuid */
-      crewId?: string;
-      kind: components['schemas']['RailKind'];
-      plates: components['schemas']['Plate'][];
-    };
-    /** @enum {string} */
-    RailKind: 'RACK' | 'CREW' | 'BENCH' | 'HELD';
-    Range: {
-      /** Format: double */
-      high: number;
-      /** Format: double */
-      likely: number;
-      /** Format: double */
-      low: number;
-    };
-    RankedView: {
-      code: string;
-      endedBy?: string;
-      evidence: components['schemas']['EvidenceView'][];
-      past?: components['schemas']['CausePast'];
-      seen: boolean;
-      /** Format: double */
-      share: number;
-      title: string;
-    };
-    /** @enum {string} */
-    RateSource: 'CHAIN' | 'PITCH' | 'ESTIMATE';
-    RatioLimits: {
-      /** Format: double */
-      highOver: number;
-      /** Format: double */
-      leastTanks: number;
-      /** Format: double */
-      lowUnder: number;
-      /** Format: double */
-      noneUnder: number;
-    };
-    ReadingInput: {
-      met: components['schemas']['FairCondition'][];
-      method: components['schemas']['TensionMethod'];
-      movement?: components['schemas']['Movement'];
-      springsBack?: boolean;
-      tightSpot: boolean;
-      tips?: components['schemas']['TipsPosition'];
-      tipsClearWithoutPull: boolean;
-      /** Format: double */
-      turnsBefore: number;
-      value?: string;
-    };
-    ReadingLine: {
-      /** Format: double */
-      figure?: number;
-      method: components['schemas']['TensionMethod'];
-      tips?: components['schemas']['TipsPosition'];
-    };
-    ReadingView: {
-      /** Format: double */
-      figure?: number;
-      method: components['schemas']['TensionMethod'];
-      outcome: components['schemas']['TensionOutcome'];
-      provisional: boolean;
-      tips?: components['schemas']['TipsPosition'];
-      /** Format: double */
-      turnsBefore: number;
-      unmet: components['schemas']['FairCondition'][];
-    };
-    /** @enum {string} */
-    Reason: 'GROWN_TO_WATCH' | 'GROWN_TO_LIMIT' | 'TRAVEL_NEARLY_USED';
-    Received: {
-      /** Format: double */
-      amount: number;
-      /** Format: uuid */
-      id: string;
-      note?: string;
-      /** Format: uuid */
-      orderId?: string;
-    };
-    /** @enum {string} */
-    RecheckMatter:
-      | 'RECHECK_ONE_MINUTE'
-      | 'RECHECK_LIGHT_CUTTING'
-      | 'RECHECK_FIRST_TANK'
-      | 'RECHECK_AFTER_FIRST_TANK_WAITS';
-    RecheckWaits: {
-      /** Format: int32 */
-      done: number;
-      state: components['schemas']['FitState'];
-      step: components['schemas']['Step'];
-      what: components['schemas']['RecheckMatter'];
-    };
-    /** @enum {string} */
-    RecordMatter: 'NOT_UNDERSTOOD';
-    RecordView: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      figures: {
-        [key: string]: number;
-      };
-      findings: components['schemas']['Finding'][];
-      /** Format: uuid */
-      id: string;
-      note?: string;
-      outcome: components['schemas']['WorkOutcome'];
-    };
-    RecordWaits: {
-      /** Format: int32 */
-      records: number;
-      state: components['schemas']['FitState'];
-      what: components['schemas']['RecordMatter'];
-    };
-    /** @enum {string} */
-    ReleaseMatter: 'RELEASE_WAITS';
-    ReleaseWaits: {
-      state: components['schemas']['FitState'];
-      what: components['schemas']['ReleaseMatter'];
-    };
-    Released: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      device?: string;
-      /** Format: uuid */
-      id: string;
-      /** @enum {string} */
-      kind: 'RELEASED';
-      tag: string;
-    };
-    RenamedCrew: {
-      /** Format: uuid */
-      id: string;
-      name: string;
-      nameBefore: string;
-    };
-    /** @enum {string} */
-    RepeatKind: 'ON_ONE_SAW' | 'ON_A_MODEL';
-    RepeatView: {
-      cause: string;
-      /** Format: int32 */
-      days: number;
-      kind: components['schemas']['RepeatKind'];
-      /** Format: int32 */
-      times: number;
-      where: string;
-    };
-    /** @enum {string} */
-    RestMatter: 'RESTED';
-    RestWaits: {
-      /** Format: int64 */
-      days: number;
-      needs: components['schemas']['Need'][];
-      state: components['schemas']['FitState'];
-      step: components['schemas']['Step'];
-      what: components['schemas']['RestMatter'];
-    };
-    Retire: {
-      /** Format: uuid */
-      id: string;
-      reason: string;
-    };
-    Retirement: {
-      /** Format: uuid */
-      id: string;
-      reason: string;
-      /** Format: int32 */
-      version: number;
-    };
-    Return: {
-      /** Format: date-time */
-      at?: string;
-      /** Format: uuid */
-      id: string;
-      reason?: string;
-      saws: components['schemas']['BackSaw'][];
-    };
-    RideAlong: {
-      /** Format: double */
-      savedMinutes: number;
-      task: components['schemas']['Task'];
-    };
-    /** @enum {string} */
-    Role: 'READER' | 'OPERATOR' | 'OFFICER';
-    /** @enum {string} */
-    RunMatter: 'RAN_TOO_TIGHT' | 'SLACK_AGAIN';
-    RunWaits: {
-      needs: components['schemas']['Need'][];
-      /** Format: int32 */
-      outings: number;
-      state: components['schemas']['FitState'];
-      step: components['schemas']['Step'];
-      what: components['schemas']['RunMatter'];
-    };
-    /** @enum {string} */
-    Rung:
-      | 'TANK_AND_GRADE'
-      | 'ADJUSTER'
-      | 'BULB'
-      | 'OUTLET_RUNS'
-      | 'BAR_BLOCKED'
-      | 'OUTLET_PACKED'
-      | 'PICK_UP'
-      | 'HOSE'
-      | 'VENT_OR_VALVE'
-      | 'CHECK_VALVE'
-      | 'OIL_DRIVE'
-      | 'PUMP';
-    RunsOut: {
-      /** Format: date */
-      early: string;
-      /** Format: date */
-      late: string;
-      /** Format: date */
-      likely: string;
-    };
-    Said: {
-      code: string;
-      field: string;
-      sentence: string;
-    };
-    SaidMisfit: {
-      code: string;
-      sentence: string;
-    };
-    SaidRefusal: {
-      code: string;
-      field: string;
-      sentence: string;
-    };
-    SavedCheck: {
-      /** Format: uuid */
-      id: string;
-      outcome: components['schemas']['TensionOutcome'];
-      provisional: boolean;
-      state: components['schemas']['FitState'];
-    };
-    SawChanged: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      change: components['schemas']['SawEventKind'];
-      device?: string;
-      /** Format: uuid */
-      id: string;
-      /** @enum {string} */
-      kind: 'SAW';
-      note: string;
-      tag: string;
-      tagBefore?: string;
-    };
-    SawCost: {
-      cost?: components['schemas']['CostPerTank'];
-      power: components['schemas']['Power'];
-      saw: string;
-      /** Format: double */
-      stockCents: number;
-      /** Format: double */
-      tanks: number;
-    };
-    SawDetails: {
-      adjuster: components['schemas']['Adjuster'];
-      /** Format: double */
-      adjusterLeadMm: number;
-      /** Format: double */
-      adjusterTravelMm?: number;
-      brakeSeat: components['schemas']['BrakeSeat'];
-      captiveNuts: boolean;
-      /** Format: double */
-      displacementCc?: number;
-      /** Format: int32 */
-      fuelRatio?: number;
-      /** Format: double */
-      fuelTankMl?: number;
-      handle: components['schemas']['Handle'];
-      houseMethod?: components['schemas']['TensionMethod'];
-      /** Format: date */
-      inService: string;
-      make: string;
-      model: string;
-      /** Format: double */
-      oilTankMl?: number;
-      oiler: components['schemas']['OilerKind'];
-      plugCode?: string;
-      power: components['schemas']['Power'];
-      sparkArrestor: boolean;
-      usualWork: components['schemas']['Work'];
-      /** Format: double */
-      volts?: number;
-    };
-    SawEffect: {
-      after: components['schemas']['FitState'];
-      before: components['schemas']['FitState'];
-      gained: components['schemas']['Waiting'][];
-      lost: components['schemas']['Waiting'][];
-      power: components['schemas']['Power'];
-      tag: string;
-    };
-    /** @enum {string} */
-    SawEventKind: 'RETIRED' | 'BROUGHT_BACK' | 'TAGGED';
-    SawInput: {
-      adjuster: components['schemas']['Adjuster'];
-      adjusterLead?: string;
-      adjusterTravel?: string;
-      brakeSeat: components['schemas']['BrakeSeat'];
-      captiveNuts: boolean;
-      /** Format: double */
-      displacementCc?: number;
-      /** Format: int32 */
-      fuelRatio?: number;
-      fuelTank?: string;
-      handle: components['schemas']['Handle'];
-      houseMethod?: components['schemas']['TensionMethod'];
-      /** Format: date */
-      inService: string;
-      make: string;
-      model: string;
-      oilTank?: string;
-      oiler: components['schemas']['OilerKind'];
-      plugCode?: string;
-      power: components['schemas']['Power'];
-      sparkArrestor: boolean;
-      usualWork: components['schemas']['Work'];
-      /** Format: double */
-      volts?: number;
-    };
-    SawLine: {
-      /** Format: double */
-      adjusterTravelLeftPercent?: number;
-      bar?: string;
-      /** Format: double */
-      barLengthMm?: number;
-      chain?: string;
-      /** Format: int32 */
-      driveLinks?: number;
-      /** Format: double */
-      gaugeMm?: number;
-      make: string;
-      mix?: components['schemas']['Mix'];
-      model: string;
-      profile: components['schemas']['SawProfile'];
-      sprocket?: string;
-    };
-    SawProfile: {
-      brakeInCover: boolean;
-      cutters?: components['schemas']['LoopCutters'];
-      /** Format: double */
-      dressingMm?: number;
-      /** Format: int32 */
-      dressingsLeft?: number;
-      fireSeason: boolean;
-      gauge?: components['schemas']['Gauge'];
-      nose?: components['schemas']['NoseKind'];
-      nosePolicy: components['schemas']['NosePolicy'];
-      oiler: components['schemas']['OilerKind'];
-      pitch?: components['schemas']['Pitch'];
-      power: components['schemas']['Power'];
-      schools: components['schemas']['Schools'];
-      sparkArrestor: boolean;
-      /** Format: double */
-      tangMm?: number;
-    };
-    SawView: {
-      bar?: components['schemas']['BarView'];
-      card: components['schemas']['SawDetails'];
-      chain?: components['schemas']['ChainView'];
-      /** Format: date-time */
-      fittedAt?: string;
-      formerTags: string[];
-      /** Format: uuid */
-      id: string;
-      /** Format: date-time */
-      retiredAt?: string;
-      retiredReason?: string;
-      sprocket?: components['schemas']['SprocketView'];
-      tag: string;
-      /** Format: int32 */
-      version: number;
-    };
-    SawWearPage: {
-      /** Format: int32 */
-      barLoopsLeft?: number;
-      /** Format: double */
-      dressingMm: number;
-      /** Format: int32 */
-      dressingsLeft?: number;
-      /** Format: int32 */
-      dressingsMeasured: number;
-      edge?: components['schemas']['EdgeLife'];
-      flip?: components['schemas']['BarFlip'];
-      insights: components['schemas']['Insight'][];
-      nextLoop?: components['schemas']['Loop'];
-      pairing: components['schemas']['PairingNote'][];
-      parts: components['schemas']['FittedPart'][];
-      /** Format: int32 */
-      sprocketLoopsLeft?: number;
-      wear: components['schemas']['WearView'][];
-    };
-    SchedulePage: {
-      doubted: components['schemas']['Doubted'][];
-      holds: components['schemas']['OpenHold'][];
-      mayRelease: boolean;
-      /** Format: double */
-      minutes: number;
-      needs: components['schemas']['Need'][];
-      plan: components['schemas']['PlannedStep'][];
-      power: components['schemas']['Power'];
-      quick: components['schemas']['QuickStep'][];
-      rideAlongs: components['schemas']['RideAlong'][];
-      state: components['schemas']['FitState'];
-      tag: string;
-      tasks: components['schemas']['TaskView'][];
-      /** Format: uuid */
-      visitId?: string;
-      work: components['schemas']['Waiting'][];
-    };
-    Schools: {
-      filing: components['schemas']['FilingSchool'];
-      gauges: components['schemas']['GaugeSchool'];
-      softWood: boolean;
-    };
-    /** @enum {string} */
-    Scope: 'FLEET' | 'MODEL' | 'SAW';
-    SealCheckView: {
-      /** Format: date-time */
-      at: string;
-      code: string;
-      /** Format: int64 */
-      found: number;
-      /** Format: int64 */
-      lines: number;
-      /** Format: int64 */
-      records: number;
-      remarks: string[];
-      wrong: components['schemas']['WrongView'][];
-    };
-    SealView: {
-      checking: boolean;
-      code: string;
-      last?: components['schemas']['SealCheckView'];
-      /** Format: int64 */
-      lines: number;
-    };
-    /** @enum {string} */
-    SetBackMatter: 'NOT_SET_BACK';
-    SetBackWaits: {
-      needs: components['schemas']['Need'][];
-      state: components['schemas']['FitState'];
-      step: components['schemas']['Step'];
-      what: components['schemas']['SetBackMatter'];
-    };
-    SetFitted: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      device?: string;
-      /** Format: uuid */
-      id: string;
-      /** @enum {string} */
-      kind: 'FITTED';
-      note?: string;
-      set: components['schemas']['SetLine'];
-      tag: string;
-    };
-    SetInput: {
-      bar?: components['schemas']['BarInput'];
-      chain?: components['schemas']['ChainInput'];
-      figures?: string;
-      newChain?: boolean;
-      note?: string;
-      /** Format: double */
-      soakHours?: number;
-      sprocket?: components['schemas']['SprocketInput'];
-    };
-    SetLine: {
-      bar?: string;
-      chain?: string;
-      newChain: boolean;
-      sprocket?: string;
-    };
-    /** @enum {string} */
-    SettingUnit:
-      | 'MM'
-      | 'DEGREES'
-      | 'FACTOR'
-      | 'PERCENT'
-      | 'MINUTES'
-      | 'HOURS'
-      | 'OUTINGS'
-      | 'TANKS'
-      | 'CHARGES'
-      | 'DAYS'
-      | 'SHARPENINGS'
-      | 'LOOPS'
-      | 'COUNT'
-      | 'CELSIUS'
-      | 'MILLILITRES';
-    SettingsView: {
-      choices: components['schemas']['ChoiceView'][];
-      days: components['schemas']['DayView'][];
-      numbers: components['schemas']['NumberView'][];
-    };
-    SharpeningPage: {
-      chain: string;
-      /** Format: int32 */
-      cutters: number;
-      /** Format: int32 */
-      driveLinks: number;
-      file: components['schemas']['FileChoice'];
-      known: components['schemas']['LoopCutters'];
-      lastMapped?: components['schemas']['CutterPlace'][];
-      life?: components['schemas']['EdgeLife'];
-      open?: components['schemas']['OpenSharpening'];
-      past: components['schemas']['PastSharpening'][];
-      pitch: components['schemas']['Pitch'];
-      rate: components['schemas']['FilingRate'];
-      sequence: components['schemas']['CutterSequence'];
-      tag: string;
-    };
-    SharpeningPlan: {
-      advice: components['schemas']['EdgeAdvice'];
-      balance: components['schemas']['SideBalance'];
-      cutters: components['schemas']['CutterStrokes'][];
-      /** Format: double */
-      endsAtMm: number;
-      outliers: number[];
-      reasons: components['schemas']['PlanReason'][];
-      /** Format: int32 */
-      saved: number;
-      /** Format: double */
-      spreadLeftMm: number;
-      /** Format: double */
-      spreadRightMm: number;
-      /** Format: double */
-      targetMm: number;
-      /** Format: int32 */
-      totalStrokes: number;
-      way: components['schemas']['FilingWay'];
-    };
-    ShelfPart: {
-      bar?: components['schemas']['BarInput'];
-      chain?: components['schemas']['ChainInput'];
-      /** Format: int32 */
-      costCents?: number;
-      /** Format: uuid */
-      id: string;
-      sprocket?: components['schemas']['SprocketInput'];
-    };
-    /** @enum {string} */
-    Side: 'LEFT' | 'RIGHT';
-    SideBalance: {
-      /** Format: double */
-      differenceMm: number;
-      leadsTo?: components['schemas']['Side'];
-      /** Format: double */
-      leftMm: number;
-      /** Format: double */
-      rightMm: number;
-      verdict: components['schemas']['BalanceVerdict'];
-    };
-    /** @enum {string} */
-    SignInStage: 'SET_UP' | 'SET_UP_ELSEWHERE' | 'SIGN_IN' | 'SIGNED_IN';
-    SignInView: {
-      beginning?: components['schemas']['Beginning'];
-      demo: components['schemas']['DemoAccount'][];
-      device?: components['schemas']['Here'];
-      fleet?: string;
-      mark: string;
-      me?: components['schemas']['Me'];
-      pins: components['schemas']['Named'][];
-      stage: components['schemas']['SignInStage'];
-    };
-    /** @enum {string} */
-    Signal:
-      | 'OIL_USE_LOW'
-      | 'OIL_USE_HIGH'
-      | 'LONG_SINCE_CLEAN'
-      | 'RAIN_OUTINGS'
-      | 'GROUND_STRUCK'
-      | 'CHAIN_GROWN'
-      | 'TAKES_UP_FAST'
-      | 'NEW_CHAIN'
-      | 'LOOSE_WHEN_READ'
-      | 'TIGHT_WHEN_READ'
-      | 'LEFT_CUTTERS_LONGER'
-      | 'RIGHT_CUTTERS_LONGER'
-      | 'CUTTERS_UNEVEN'
-      | 'SHARPEN_OVERDUE'
-      | 'GAUGES_OVERDUE'
-      | 'FRESH_SPROCKET'
-      | 'SPROCKET_WORN'
-      | 'GROOVE_WORN'
-      | 'RAILS_OVERDUE'
-      | 'FLIP_OVERDUE'
-      | 'NOSE_UNGREASED'
-      | 'BEARING_OVERDUE'
-      | 'FILTER_OVERDUE'
-      | 'PLUG_OVERDUE'
-      | 'ARRESTOR_OVERDUE'
-      | 'STARTER_OVERDUE'
-      | 'TANKS_OVERDUE'
-      | 'FUEL_OLD';
-    SincePass: {
-      /** Format: int32 */
-      outings: number;
-      /** Format: double */
-      tanks: number;
-    };
-    Skip: {
-      /** Format: uuid */
-      id: string;
-      reason?: string;
-      step: components['schemas']['Step'];
-    };
-    /** @enum {string} */
-    SoakVerdict: 'GOOD' | 'SHORT' | 'TOO_SHORT';
-    SortedAs: {
-      complaint: string;
-      /** Format: uuid */
-      id: string;
-    };
-    SprocketInput: {
-      create: boolean;
-      kind?: components['schemas']['SprocketKind'];
-      pitch?: components['schemas']['Pitch'];
-      tag: string;
-      /** Format: int32 */
-      teeth?: number;
-    };
-    /** @enum {string} */
-    SprocketKind: 'SPUR' | 'RIM';
-    SprocketView: {
-      /** Format: int32 */
-      costCents?: number;
-      kind: components['schemas']['SprocketKind'];
-      onSaw?: string;
-      pitch: components['schemas']['Pitch'];
-      /** Format: date-time */
-      retiredAt?: string;
-      tag: string;
-      /** Format: int32 */
-      teeth: number;
-    };
-    SseEmitter: {
-      /** Format: int64 */
-      timeout?: number;
-    };
-    /** @enum {string} */
-    Stage:
-      | 'CLOSED'
-      | 'COVER_OFF'
-      | 'BAR_OFF'
-      | 'DRUM_OFF'
-      | 'TOP_COVER_OFF'
-      | 'SCREEN_OUT'
-      | 'STARTER_OFF'
-      | 'TANKS_DRAINED'
-      | 'RUNNING';
-    StandIn: {
-      after: boolean;
-      /** Format: int32 */
-      from: number;
-      /** Format: uuid */
-      sharpeningId: string;
-    };
-    /** @enum {string} */
-    State: 'TOO_FEW_READINGS' | 'STEADY' | 'FASTER_THAN_ITS_PAST' | 'FASTER_THAN_ITS_SISTERS';
-    StateView: {
-      notices: components['schemas']['NoticeView'][];
-      writing: boolean;
-    };
-    StayView: {
-      /** Format: date-time */
-      from: string;
-      /** Format: int32 */
-      loop?: number;
-      /** Format: int32 */
-      loops?: number;
-      saw: string;
-      sprocket?: string;
-      /** Format: double */
-      tanks: number;
-      /** Format: date-time */
-      until?: string;
-    };
-    /** @enum {string} */
-    Step:
-      | 'MAKE_SAFE'
-      | 'OUTSIDE_LOOK'
-      | 'ELECTRIC_LOOK'
-      | 'BRAKE_LEVER'
-      | 'INERTIA'
-      | 'NEW_GUARD'
-      | 'NEW_CATCHER'
-      | 'NEW_POWER_PART'
-      | 'CLEAN_COVER'
-      | 'BRAKE_BAND'
-      | 'NEW_BAND'
-      | 'GROOVE'
-      | 'RAILS'
-      | 'BLUING_CAUSE'
-      | 'DRESS_RAILS'
-      | 'NOSE'
-      | 'NOSE_GREASE'
-      | 'CHAIN_LOOK'
-      | 'SPROCKET'
-      | 'BEARING'
-      | 'NEW_CASE_PART'
-      | 'STRIP_DOWN'
-      | 'REPLACE_SPROCKET'
-      | 'REPLACE_BAR'
-      | 'REPLACE_CHAIN'
-      | 'SHARPEN'
-      | 'EQUALISE'
-      | 'DEPTH_GAUGES'
-      | 'NEW_MOUNT'
-      | 'TIGHTEN'
-      | 'REFIT'
-      | 'TENSION'
-      | 'NUTS'
-      | 'AIR_FILTER'
-      | 'PLUG'
-      | 'TUNE'
-      | 'NEW_SCREEN'
-      | 'ARRESTOR'
-      | 'NEW_ROPE'
-      | 'STARTER'
-      | 'NEW_CAP_SEAL'
-      | 'NEW_HOSE'
-      | 'TANKS'
-      | 'NEW_CONTROL_PART'
-      | 'FILL'
-      | 'BRAKE_RUNNING'
-      | 'CONTROLS'
-      | 'OIL_CARD';
-    StepAnswer: {
-      doubts: components['schemas']['Doubt'][];
-      figures: {
-        [key: string]: number;
-      };
-      verdict?: components['schemas']['StepVerdict'];
-      wrong: components['schemas']['Said'][];
-    };
-    StepAttends: {
-      state: components['schemas']['FitState'];
-      step: components['schemas']['Step'];
-      what: components['schemas']['AttendMatter'];
-    };
-    /** @enum {string} */
-    StepGroup: 'MAKE_SAFE' | 'COVER_OFF' | 'BAR_OFF' | 'EDGE' | 'CLOSING' | 'ENGINE' | 'RUNNING';
-    /** @enum {string} */
-    StepHoldMatter: 'STEP_FAILED' | 'PERSON_HOLDS' | 'COMPLAINT_HOLDS' | 'LOOK_ANEW';
-    StepHolds: {
-      needs: components['schemas']['Need'][];
-      state: components['schemas']['FitState'];
-      step: components['schemas']['Step'];
-      what: components['schemas']['StepHoldMatter'];
-    };
-    StepInput: {
-      figures?: {
-        [key: string]: string;
-      };
-      findings?: components['schemas']['Finding'][];
-      said: components['schemas']['StepOutcome'];
-    };
-    /** @enum {string} */
-    StepKind:
-      | 'CONFIRM'
-      | 'LOOK'
-      | 'FUNCTION_TEST'
-      | 'CLEAN'
-      | 'MEASURE'
-      | 'FILE'
-      | 'GREASE'
-      | 'TENSION'
-      | 'CARD'
-      | 'FILL'
-      | 'CAUSE'
-      | 'REPLACE'
-      | 'REPAIR';
-    StepLine: {
-      figures: {
-        [key: string]: number;
-      };
-      findings: components['schemas']['Finding'][];
-      outcome: components['schemas']['WorkOutcome'];
-      part?: string;
-      reading?: components['schemas']['ReadingLine'];
-      step: components['schemas']['Step'];
-      tension?: components['schemas']['TensionOutcome'];
-      told: boolean;
-      /** Format: uuid */
-      visitId?: string;
-    };
-    /** @enum {string} */
-    StepOutcome: 'FINE' | 'ATTEND' | 'FAIL';
-    StepQuestion: {
-      input: components['schemas']['StepInput'];
-      noted: boolean;
-      step: components['schemas']['Step'];
-    };
-    StepTaken: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      device?: string;
-      /** Format: uuid */
-      id: string;
-      /** @enum {string} */
-      kind: 'STEP';
-      note?: string;
-      step: components['schemas']['StepLine'];
-      struck?: components['schemas']['StrikeLine'];
-      tag: string;
-    };
-    StepVerdict: {
-      /** Format: double */
-      clearanceMm?: number;
-      /** Format: int32 */
-      dressingsLeft?: number;
-      fileBack?: components['schemas']['FileBack'];
-      findings: components['schemas']['Finding'][];
-      /** Format: double */
-      gaugeTargetMm?: number;
-      oilGrade?: components['schemas']['OilGrade'];
-      opens: components['schemas']['Step'][];
-      outcome: components['schemas']['StepOutcome'];
-      plan?: components['schemas']['SharpeningPlan'];
-    };
-    StepView: {
-      finding?: components['schemas']['Finding'];
-      findings: components['schemas']['FindingView'][];
-      group: components['schemas']['StepGroup'];
-      kind: components['schemas']['StepKind'];
-      measures: components['schemas']['MeasureView'][];
-      optional: boolean;
-      record?: components['schemas']['RecordView'];
-      step: components['schemas']['Step'];
-      task?: components['schemas']['Task'];
-      why: components['schemas']['Why'];
-    };
-    /** @enum {string} */
-    StockKind:
-      | 'PLUG'
-      | 'AIR_FILTER'
-      | 'FILE'
-      | 'NEEDLE_BEARING'
-      | 'BAR_OIL'
-      | 'TWO_STROKE_OIL'
-      | 'GREASE'
-      | 'BAR_GUARD'
-      | 'ARRESTOR_SCREEN'
-      | 'PICK_UP_FILTER'
-      | 'STARTER_ROPE'
-      | 'HAND_GUARD'
-      | 'CATCHER'
-      | 'CAP_SEAL'
-      | 'CONTROL_PART'
-      | 'MOUNT'
-      | 'FASTENER';
-    StockTake: {
-      /** Format: double */
-      amount: number;
-      /** Format: uuid */
-      itemId: string;
-    };
-    /** @enum {string} */
-    StockUnit: 'PIECE' | 'LITRE' | 'SHOT';
-    Stood: {
-      full: boolean;
-      /** Format: uuid */
-      id: string;
-      note?: string;
-    };
-    StoresPage: {
-      items: components['schemas']['ItemView'][];
-      parts: components['schemas']['PartGroup'][];
-    };
-    Strike: {
-      /** Format: uuid */
-      id: string;
-      reason: string;
-    };
-    StrikeLine: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      reason: string;
-    };
-    StruckVisit: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      /** Format: uuid */
-      instead?: string;
-      reason: string;
-    };
-    /** @enum {string} */
-    Subject: 'SAW' | 'CHAIN' | 'BAR' | 'SPROCKET';
-    /** @enum {string} */
-    Suspect: 'CAP_SEAL' | 'HOSE' | 'PUMP_SEAL' | 'TANK';
-    TakeUp: {
-      /** Format: double */
-      pastMmPerTank?: number;
-      /** Format: double */
-      recentMmPerTank?: number;
-      /** Format: double */
-      sistersMmPerTank?: number;
-      state: components['schemas']['State'];
-    };
-    /** @enum {string} */
-    TakeUpMatter: 'TAKES_UP_FAST';
-    TakeUpWaits: {
-      /** Format: double */
-      mmPerTank: number;
-      state: components['schemas']['FitState'];
-      step: components['schemas']['Step'];
-      what: components['schemas']['TakeUpMatter'];
-    };
-    Takeable: {
-      /** Format: uuid */
-      id: string;
-      kind: components['schemas']['StockKind'];
-      name: string;
-      /** Format: double */
-      shelf: number;
-      unit: components['schemas']['StockUnit'];
-    };
-    Tally: {
-      /** Format: double */
-      counted: number;
-      family: components['schemas']['Family'];
-      /** Format: double */
-      limit: number;
-      /** Format: double */
-      raw: number;
-      task: components['schemas']['Task'];
-      unit: components['schemas']['UseUnit'];
-      unknown: boolean;
-    };
-    /** @enum {string} */
-    Task:
-      | 'TENSION'
-      | 'BRAKE'
-      | 'OUTSIDE_LOOK'
-      | 'OIL_CARD'
-      | 'FULL_CLEAN'
-      | 'SHARPEN'
-      | 'DEPTH_GAUGES'
-      | 'EQUALISE'
-      | 'GROOVE_FLIP'
-      | 'DRESS_RAILS'
-      | 'NOSE_GREASE'
-      | 'SPROCKET'
-      | 'BEARING'
-      | 'AIR_FILTER'
-      | 'PLUG'
-      | 'ARRESTOR'
-      | 'STARTER'
-      | 'TANKS'
-      | 'STRIP_DOWN';
-    /** @enum {string} */
-    TaskMatter: 'BRAKE_NEVER_TESTED' | 'BRAKE_OVERDUE' | 'TASK_DUE' | 'CHECK_DUE' | 'TASK_SOON';
-    TaskView: {
-      binding: string;
-      due: boolean;
-      events: components['schemas']['DueEvent'][];
-      expected?: components['schemas']['DueDate'];
-      family: components['schemas']['Family'];
-      /** Format: double */
-      fraction: number;
-      /** Format: date-time */
-      lastDone?: string;
-      limits: components['schemas']['LimitView'][];
-      /** Format: double */
-      minutes: number;
-      stage: components['schemas']['Stage'];
-      task: components['schemas']['Task'];
-      told: boolean;
-      unknown: boolean;
-    };
-    TaskWaits: {
-      events: components['schemas']['DueEvent'][];
-      expected?: components['schemas']['DueDate'];
-      /** Format: double */
-      fraction: number;
-      needs: components['schemas']['Need'][];
-      state: components['schemas']['FitState'];
-      task: components['schemas']['Task'];
-      what: components['schemas']['TaskMatter'];
-    };
-    TensionFigures: {
-      /** Format: double */
-      placeMm?: number;
-      /** Format: double */
-      ratio?: number;
-      /** Format: double */
-      slackMm?: number;
-      /** Format: double */
-      targetMm: number;
-      /** Format: double */
-      targetSlackMm: number;
-    };
-    /** @enum {string} */
-    TensionMatter:
-      | 'NO_SET_FITTED'
-      | 'THROW_RISK'
-      | 'JAMMED'
-      | 'STUCK_TIGHT'
-      | 'TOO_TIGHT'
-      | 'LOOSE'
-      | 'TIGHT_SPOT'
-      | 'READING_NOT_FAIR'
-      | 'READ_HOT'
-      | 'FIRST_CUTS_WAIT';
-    /** @enum {string} */
-    TensionMethod: 'TANG_LINE' | 'LIFT_AND_SNAP' | 'RAIL_TOUCH' | 'COIN_GAP' | 'TWELFTH_PAST_TOUCH';
-    /** @enum {string} */
-    TensionOutcome:
-      | 'TOO_TIGHT'
-      | 'FIRM'
-      | 'RIGHT'
-      | 'LOOSE'
-      | 'THROW_RISK'
-      | 'TIGHT_SPOT'
-      | 'JAMMED'
-      | 'STUCK_TIGHT'
-      | 'NO_VERDICT';
-    TensionPage: {
-      checks: components['schemas']['CheckView'][];
-      fittings: components['schemas']['FittingView'][];
-      growth?: components['schemas']['Growth'];
-      hold?: components['schemas']['HoldView'];
-      house: components['schemas']['House'];
-      limits: components['schemas']['Limits'];
-      longBar: boolean;
-      newChain: boolean;
-      occasion: components['schemas']['CheckOccasion'];
-      /** Format: int32 */
-      rechecksDone: number;
-      sincePass: components['schemas']['SincePass'];
-      state?: components['schemas']['FitState'];
-      takeUp?: components['schemas']['TakeUp'];
-      work: components['schemas']['Waiting'][];
-    };
-    /** @enum {string} */
-    TensionReason:
-      | 'RATIO'
-      | 'BAND'
-      | 'BY_EYE'
-      | 'THROW_RATIO'
-      | 'TIPS_CLEAR_WITHOUT_PULL'
-      | 'WILL_NOT_MOVE'
-      | 'NOT_BY_ONE_FINGER'
-      | 'NO_SPRING_BACK'
-      | 'CONTRADICTORY'
-      | 'TIGHT_SPOT'
-      | 'LOOSE_EVEN_DRY'
-      | 'UNFAIR'
-      | 'READ_HOT'
-      | 'TIGHTENED_HOT';
-    TensionVerdict: {
-      figures: components['schemas']['TensionFigures'];
-      next: components['schemas']['NextMove'];
-      outcome: components['schemas']['TensionOutcome'];
-      provisional: boolean;
-      reasons: components['schemas']['TensionReason'][];
-      unmet: components['schemas']['FairCondition'][];
-    };
-    TensionWaits: {
-      state: components['schemas']['FitState'];
-      step: components['schemas']['Step'];
-      what: components['schemas']['TensionMatter'];
-    };
-    /** @enum {string} */
-    TipsPosition: 'INSIDE' | 'LEVEL' | 'CLEAR';
-    ToldLine: {
-      /** Format: date-time */
-      at: string;
-      figures: {
-        [key: string]: number;
-      };
-      /** Format: uuid */
-      id: string;
-      /** Format: double */
-      since?: number;
-      step: components['schemas']['Step'];
-    };
-    /** @enum {string} */
-    Trend: 'FALLING' | 'STEADY' | 'RISING' | 'UNKNOWN';
-    Undo: {
-      /** Format: uuid */
-      id: string;
-    };
-    Use: {
-      chainSlack: boolean;
-      complaint?: string;
-      /** Format: int32 */
-      daysRun?: number;
-      dustSeen: boolean;
-      groundStruck: boolean;
-      /** Format: double */
-      oilShare?: number;
-      rain: boolean;
-      /** Format: double */
-      tanks: number;
-      woods: components['schemas']['Wood'][];
-      works: components['schemas']['Work'][];
-    };
-    UseInput: {
-      chainSlack?: boolean;
-      complaint?: string;
-      /** Format: double */
-      daysRun?: number;
-      dustSeen: boolean;
-      groundStruck: boolean;
-      /** Format: double */
-      oilShare?: number;
-      rain: boolean;
-      sure?: boolean;
-      /** Format: double */
-      tanks?: number;
-      woods?: components['schemas']['Wood'][];
-      works?: components['schemas']['Work'][];
-    };
-    UsePoint: {
-      /** Format: date-time */
-      at: string;
-      /** Format: double */
-      oilTanks: number;
-      /** Format: double */
-      ratio: number;
-      /** Format: double */
-      tanks: number;
-      verdict: components['schemas']['OilVerdict'];
-    };
-    /** @enum {string} */
-    UseUnit: 'TANKS' | 'OUTINGS' | 'DAYS' | 'DAYS_IN_USE' | 'FIRE_SEASON_DAYS' | 'SHARPENINGS' | 'LOOPS';
-    /** @enum {string} */
-    UsualSource: 'GIVEN' | 'LEARNED' | 'MODEL' | 'ESTIMATE';
-    VisitEnded: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      decision: components['schemas']['FitState'];
-      device?: string;
-      /** Format: uuid */
-      id: string;
-      /** @enum {string} */
-      kind: 'VISIT_ENDED';
-      note?: string;
-      struck?: components['schemas']['StrikeLine'];
-      tag: string;
-    };
-    VisitMove: {
-      /** Format: uuid */
-      id: string;
-      reason: string;
-      tag: string;
-    };
-    VisitPage: {
-      complaint?: string;
-      ended?: components['schemas']['Ended'];
-      hints: components['schemas']['Hints'];
-      /** Format: uuid */
-      id: string;
-      mayRelease: boolean;
-      /** Format: double */
-      minutes: number;
-      /** Format: double */
-      minutesDone: number;
-      needs: components['schemas']['Need'][];
-      others: string[];
-      rideAlongs: components['schemas']['RideAlong'][];
-      saw: components['schemas']['SawLine'];
-      /** Format: date-time */
-      startedAt: string;
-      startedBy: string;
-      state: components['schemas']['FitState'];
-      steps: components['schemas']['StepView'][];
-      struck?: components['schemas']['StruckVisit'];
-      tag: string;
-      work: components['schemas']['Waiting'][];
-    };
-    VisitStrike: {
-      /** Format: uuid */
-      id: string;
-      reason: string;
-    };
-    Waiting:
-      | components['schemas']['TensionWaits']
-      | components['schemas']['RecheckWaits']
-      | components['schemas']['GrowthWaits']
-      | components['schemas']['TakeUpWaits']
-      | components['schemas']['RunWaits']
-      | components['schemas']['EdgeWaits']
-      | components['schemas']['FindingHolds']
-      | components['schemas']['StepHolds']
-      | components['schemas']['ReleaseWaits']
-      | components['schemas']['SetBackWaits']
-      | components['schemas']['RestWaits']
-      | components['schemas']['RecordWaits']
-      | components['schemas']['OilWaits']
-      | components['schemas']['FaultWaits']
-      | components['schemas']['FaultRests']
-      | components['schemas']['FindingWaits']
-      | components['schemas']['StepAttends']
-      | components['schemas']['TaskWaits'];
-    WatchView: {
-      /** Format: date-time */
-      dryAt?: string;
-      /** Format: date-time */
-      lookAt?: string;
-      state: components['schemas']['LeakState'];
-      /** Format: date-time */
-      stoodAt?: string;
-      suspects: components['schemas']['Suspect'][];
-      wet?: components['schemas']['Wet'];
-    };
-    /** @enum {string} */
-    WearKind: 'GROWTH' | 'CUTTER' | 'GROOVE' | 'SPROCKET';
-    WearPoint: {
-      /** Format: date-time */
-      at: string;
-      /** Format: double */
-      mm: number;
-      /** Format: double */
-      use: number;
-    };
-    WearView: {
-      date?: components['schemas']['DueDate'];
-      kind: components['schemas']['WearKind'];
-      /** Format: double */
-      limitMm: number;
-      /** Format: double */
-      perTankMm?: number;
-      points: components['schemas']['WearPoint'][];
-      /** Format: int32 */
-      readings?: number;
-      /** Format: double */
-      tanksEarly?: number;
-      /** Format: double */
-      tanksLate?: number;
-      /** Format: double */
-      tanksLikely?: number;
-      /** Format: double */
-      usedTanks: number;
-    };
-    Wearing: {
-      date: components['schemas']['DueDate'];
-      kind: components['schemas']['WearKind'];
-      part: string;
-      saw: string;
-    };
-    WentOut: {
-      /** Format: date-time */
-      at: string;
-      by: string;
-      corrects?: components['schemas']['StrikeLine'];
-      crew?: string;
-      device?: string;
-      /** Format: uuid */
-      id: string;
-      /** @enum {string} */
-      kind: 'OUT';
-      note?: string;
-      struck?: components['schemas']['StrikeLine'];
-      tag: string;
-    };
-    /** @enum {string} */
-    Wet: 'DRY' | 'CAP' | 'BAR_SIDE' | 'BELOW';
-    /** @enum {string} */
-    Why:
-      | 'ALWAYS'
-      | 'HOLD'
-      | 'FINDING'
-      | 'FOLLOWS'
-      | 'DUE'
-      | 'BY_HAND'
-      | 'COMES_WITH'
-      | 'COMPANY'
-      | 'CLOSES'
-      | 'PAST_UNKNOWN'
-      | 'RIDES_ALONG';
-    WithPassword: {
-      password: string;
-      signInName: string;
-    };
-    WithPin: {
-      /** Format: uuid */
-      personId: string;
-      pin: string;
-    };
-    /** @enum {string} */
-    Wood: 'SOFT' | 'HARD' | 'DIRTY' | 'FROZEN';
-    /** @enum {string} */
-    Work: 'FELLING' | 'LIMBING' | 'BRUSH' | 'BUCKING';
-    /** @enum {string} */
-    WorkOutcome: 'FINE' | 'ATTEND' | 'FAIL' | 'SKIPPED';
-    WorkRow: {
-      crew?: string;
-      /** Format: double */
-      minutes: number;
-      power: components['schemas']['Power'];
-      rideAlongs: components['schemas']['RideAlong'][];
-      state: components['schemas']['FitState'];
-      tag: string;
-      tallies: components['schemas']['Tally'][];
-      visit?: components['schemas']['BenchMark'];
-      work: components['schemas']['Waiting'][];
-    };
-    WriteDone: {
-      done: boolean;
-    };
-    /** @enum {string} */
-    WrongKind: 'ALTERED' | 'MISSING' | 'INSERTED' | 'BROKEN';
-    WrongView: {
-      kind: components['schemas']['WrongKind'];
-      /** Format: int64 */
-      n?: number;
-      /** Format: date-time */
-      sealedAt?: string;
-      table?: string;
-      tag?: string;
-    };
-  };
-  responses: never;
-  parameters: never;
-  requestBodies: never;
-  headers: never;
-  pathItems: never;
+    schemas: {
+        AccessView: {
+            oneTime: boolean;
+            /** Format: uuid */
+            personId: string;
+            pin: boolean;
+            pinLocked: boolean;
+            signInName: string;
+        };
+        Act: {
+            /** Format: uuid */
+            id: string;
+        };
+        /** @enum {string} */
+        Adjuster: "FRONT" | "SIDE" | "TOOL_FREE";
+        /** @enum {string} */
+        Advice: "FINE" | "WATCH" | "RETIRE";
+        Answer: {
+            answer?: string;
+            check: string;
+            /** Format: int32 */
+            expects: number;
+            /** Format: uuid */
+            id: string;
+        };
+        AnswerKey: {
+            code: string;
+            title: string;
+        };
+        AskAgain: {
+            check: string;
+            /** Format: uuid */
+            id: string;
+        };
+        /** @enum {string} */
+        AttendMatter: "STEP_ATTENDS";
+        BackLine: {
+            power: components["schemas"]["Power"];
+            use: components["schemas"]["Use"];
+        };
+        BackSaw: {
+            chainSlack?: boolean;
+            complaint?: string;
+            complaintCode?: string;
+            /** Format: double */
+            daysRun?: number;
+            dustSeen: boolean;
+            groundStruck: boolean;
+            hold: boolean;
+            /** Format: double */
+            oilShare?: number;
+            rain: boolean;
+            sure?: boolean;
+            tag: string;
+            /** Format: double */
+            tanks: number;
+            woods?: components["schemas"]["Wood"][];
+            works?: components["schemas"]["Work"][];
+        };
+        BackupFailureView: {
+            /** Format: date-time */
+            at: string;
+            why: string;
+        };
+        BackupView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            bytes: number;
+            code: string;
+            file: string;
+            why: string;
+        };
+        BackupWish: {
+            /** Format: uuid */
+            id: string;
+        };
+        BackupsView: {
+            failure?: components["schemas"]["BackupFailureView"];
+            folder?: string;
+            list: components["schemas"]["BackupView"][];
+            underWay: boolean;
+        };
+        /** @enum {string} */
+        BalanceVerdict: "EVEN" | "CURVES" | "EQUALISE";
+        Band: {
+            /** Format: double */
+            fromMm: number;
+            outcome: components["schemas"]["TensionOutcome"];
+            /** Format: double */
+            toMm: number;
+        };
+        BarFlip: {
+            /** Format: int32 */
+            sharpenings: number;
+            turnNow: boolean;
+            turned: boolean;
+        };
+        BarInput: {
+            create: boolean;
+            /** Format: int32 */
+            driveLinks?: number;
+            gauge?: components["schemas"]["Gauge"];
+            length?: string;
+            nose?: components["schemas"]["NoseKind"];
+            pitch?: components["schemas"]["Pitch"];
+            tag: string;
+        };
+        BarView: {
+            /** Format: int32 */
+            costCents?: number;
+            /** Format: int32 */
+            driveLinks: number;
+            gauge: components["schemas"]["Gauge"];
+            /** Format: double */
+            lengthMm: number;
+            nose: components["schemas"]["NoseKind"];
+            onSaw?: string;
+            pitch: components["schemas"]["Pitch"];
+            /** Format: date-time */
+            retiredAt?: string;
+            tag: string;
+        };
+        Begin: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            visitId?: string;
+        };
+        Beginning: {
+            currencies: string[];
+            officers: string[];
+            zone: string;
+        };
+        Bench: {
+            day: components["schemas"]["BenchDay"];
+            saws: string[];
+        };
+        BenchDay: {
+            /** Format: int32 */
+            fits: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            plannedMinutes: number;
+        };
+        BenchMark: {
+            /** Format: int32 */
+            steps: number;
+            /** Format: int32 */
+            stepsDone: number;
+            /** Format: uuid */
+            visitId: string;
+        };
+        /** @enum {string} */
+        BluedBy: "DULL" | "TIGHT" | "DRY";
+        Board: {
+            /** Format: date-time */
+            at: string;
+            bench: components["schemas"]["Bench"];
+            onCard: components["schemas"]["OnCard"][];
+            rails: components["schemas"]["Rail"][];
+            work: components["schemas"]["WorkRow"][];
+        };
+        /** @enum {string} */
+        BrakeSeat: "COVER" | "BODY";
+        Calibrated: {
+            method: components["schemas"]["TensionMethod"];
+            /** Format: int32 */
+            pairs: number;
+            /** Format: double */
+            share: number;
+        };
+        CaliperMessage: {
+            device: string;
+            /** Format: int64 */
+            seq: number;
+            unit: string;
+            /** Format: double */
+            value: number;
+        };
+        CaliperState: {
+            running: boolean;
+        };
+        CalledOff: {
+            /** Format: uuid */
+            id: string;
+        };
+        CameBack: {
+            /** Format: date-time */
+            at: string;
+            back?: components["schemas"]["BackLine"];
+            by: string;
+            corrects?: components["schemas"]["StrikeLine"];
+            crew?: string;
+            device?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "BACK";
+            note?: string;
+            struck?: components["schemas"]["StrikeLine"];
+            tag: string;
+        };
+        CanView: {
+            age: components["schemas"]["FuelAge"];
+            by: string;
+            /** Format: double */
+            fuelMl: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            mixedOn: string;
+            name: string;
+            /** Format: double */
+            oilMl: number;
+            /** Format: int32 */
+            ratio: number;
+        };
+        Card: {
+            /** Format: int32 */
+            costCents?: number;
+            fits?: string;
+            /** Format: int32 */
+            leadDays?: number;
+            /** Format: double */
+            least: number;
+            name: string;
+            /** Format: double */
+            pack: number;
+        };
+        CardLine: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            note?: string;
+            outcome: components["schemas"]["WorkOutcome"];
+            /** Format: double */
+            presses?: number;
+            /** Format: double */
+            turns?: number;
+            /** Format: double */
+            turnsSum?: number;
+        };
+        /** @enum {string} */
+        CausePast: "PUT_RIGHT" | "NOT_IT";
+        CauseView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            code: string;
+            done: components["schemas"]["Step"][];
+            leak: boolean;
+            mechanic: boolean;
+            parts: components["schemas"]["StockKind"][];
+            proof: components["schemas"]["Step"];
+            steps: components["schemas"]["Step"][];
+            title: string;
+        };
+        ChainGrowth: {
+            advice: components["schemas"]["Advice"];
+            grown: components["schemas"]["Grown"];
+            leads: components["schemas"]["GrowthSource"];
+            /** Format: double */
+            mm: number;
+            /** Format: double */
+            percent: number;
+            reasons: components["schemas"]["Reason"][];
+            /** Format: double */
+            travelLeftMm?: number;
+            /** Format: double */
+            travelLeftPercent?: number;
+        };
+        ChainInput: {
+            create: boolean;
+            cutterProfile?: components["schemas"]["CutterProfile"];
+            /** Format: double */
+            downTilt?: number;
+            /** Format: int32 */
+            driveLinks?: number;
+            file?: string;
+            gauge?: components["schemas"]["Gauge"];
+            newCutter?: string;
+            pitch?: components["schemas"]["Pitch"];
+            sequence?: components["schemas"]["CutterSequence"];
+            tag: string;
+            tangDepth?: string;
+            /** Format: double */
+            topPlateAngle?: number;
+            wearMark?: string;
+        };
+        ChainView: {
+            /** Format: int32 */
+            costCents?: number;
+            cutterProfile: components["schemas"]["CutterProfile"];
+            /** Format: int32 */
+            cutters: number;
+            /** Format: double */
+            downTilt: number;
+            /** Format: int32 */
+            driveLinks: number;
+            /** Format: double */
+            fileMm?: number;
+            gauge: components["schemas"]["Gauge"];
+            /** Format: double */
+            loopLengthMm: number;
+            /** Format: double */
+            newCutterMm?: number;
+            onSaw?: string;
+            pitch: components["schemas"]["Pitch"];
+            /** Format: date-time */
+            retiredAt?: string;
+            sequence: components["schemas"]["CutterSequence"];
+            tag: string;
+            /** Format: double */
+            tangDepthMm?: number;
+            /** Format: double */
+            topPlateAngle: number;
+            /** Format: double */
+            wearMarkMm?: number;
+        };
+        Changed: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            reason: string;
+        };
+        ChangedDevice: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            shared: boolean;
+        };
+        ChangedPerson: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            nameBefore: string;
+            role: components["schemas"]["Role"];
+            roleBefore: components["schemas"]["Role"];
+        };
+        ChangedSaw: {
+            /** Format: uuid */
+            id: string;
+            saw: components["schemas"]["SawInput"];
+            /** Format: int32 */
+            version: number;
+        };
+        /** @enum {string} */
+        CheckOccasion: "ROUTINE" | "SET_WAS_APART" | "RECHECK_ONE_MINUTE" | "RECHECK_LIGHT_CUTTING" | "RECHECK_FIRST_TANK" | "FIRST_CUTS";
+        CheckView: {
+            amendReason?: string;
+            /** Format: uuid */
+            amendedBy?: string;
+            /** Format: uuid */
+            amends?: string;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: uuid */
+            id: string;
+            measured: components["schemas"]["Measured"];
+            note?: string;
+            occasion: components["schemas"]["CheckOccasion"];
+            outcome: components["schemas"]["TensionOutcome"];
+            provisional: boolean;
+            readings: components["schemas"]["ReadingView"][];
+            struck: boolean;
+            /** Format: double */
+            targetMm: number;
+            /** Format: double */
+            turns: number;
+            work: components["schemas"]["Work"];
+        };
+        CheckWish: {
+            /** Format: uuid */
+            id: string;
+        };
+        ChoiceView: {
+            changed?: components["schemas"]["Changed"];
+            key: string;
+            options: string[];
+            standard: string;
+            value: string;
+            why: string;
+        };
+        ClashView: {
+            check: string;
+            said: string;
+            title: string;
+            with?: string;
+        };
+        CommonScale: {
+            bands: components["schemas"]["Band"][];
+            /** Format: double */
+            endMm: number;
+            marks: components["schemas"]["Mark"][];
+            /** Format: double */
+            targetMm: number;
+        };
+        ComplaintChoice: {
+            code: string;
+            holds: boolean;
+            title: string;
+        };
+        /** @enum {string} */
+        Condition: "HARD" | "DIRTY" | "FROZEN" | "RAIN" | "LIMBING";
+        CorrectedOuting: {
+            back?: components["schemas"]["CorrectedReturn"];
+            /** Format: uuid */
+            crewId: string;
+            /** Format: date-time */
+            outAt: string;
+            tag: string;
+        };
+        CorrectedReturn: {
+            /** Format: date-time */
+            at: string;
+            use: components["schemas"]["UseInput"];
+        };
+        CostPage: {
+            loops: components["schemas"]["LoopCost"][];
+            saws: components["schemas"]["SawCost"][];
+        };
+        CostPerTank: {
+            /** Format: double */
+            cents: number;
+            estimated: boolean;
+        };
+        Counted: {
+            /** Format: double */
+            amount: number;
+            /** Format: uuid */
+            id: string;
+            reason: string;
+        };
+        CrewOnOff: {
+            /** Format: uuid */
+            id: string;
+        };
+        CrewView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            leftOn?: string;
+            name: string;
+        };
+        /** @enum {string} */
+        CutterDamage: "CHIPPED" | "BROKEN" | "CRACKED" | "MISSING";
+        CutterPlace: {
+            /** Format: double */
+            afterMm?: number;
+            /** Format: double */
+            beforeMm?: number;
+            damage?: components["schemas"]["CutterDamage"];
+            leftOut: boolean;
+            /** Format: int32 */
+            place: number;
+            side: components["schemas"]["Side"];
+            /** Format: int32 */
+            strokes?: number;
+        };
+        /** @enum {string} */
+        CutterProfile: "FULL_CHISEL" | "SEMI_CHISEL" | "LOW_PROFILE";
+        CutterReadingInput: {
+            after: boolean;
+            damage?: components["schemas"]["CutterDamage"];
+            /** Format: uuid */
+            id: string;
+            length?: string;
+            /** Format: int32 */
+            place: number;
+        };
+        /** @enum {string} */
+        CutterSequence: "STANDARD" | "HALF_SKIP" | "SKIP";
+        CutterStrokes: {
+            leftOut: boolean;
+            /** Format: double */
+            mm: number;
+            /** Format: int32 */
+            place: number;
+            side: components["schemas"]["Side"];
+            /** Format: int32 */
+            strokes: number;
+        };
+        DayView: {
+            changed?: components["schemas"]["Changed"];
+            key: string;
+            standard: string;
+            value: string;
+            why: string;
+        };
+        Deal: {
+            /** Format: int32 */
+            baseStrokes?: number;
+            damage?: string;
+            dull: boolean;
+            /** Format: uuid */
+            id: string;
+            leaveOut: number[];
+            way?: components["schemas"]["FilingWay"];
+        };
+        DemoAccount: {
+            name: string;
+            password: string;
+            role: components["schemas"]["Role"];
+            signInName: string;
+        };
+        DeviceView: {
+            /** Format: date-time */
+            firstAt: string;
+            here: boolean;
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            lastAt: string;
+            name: string;
+            shared: boolean;
+        };
+        Doubt: {
+            /** Format: double */
+            before: number;
+            /** Format: date-time */
+            beforeAt: string;
+            /** Format: double */
+            figure: number;
+            measure: components["schemas"]["Measure"];
+        };
+        Doubted: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            figure: number;
+            measure: components["schemas"]["Measure"];
+        };
+        DueDate: {
+            /** Format: date */
+            early: string;
+            /** Format: date */
+            late: string;
+            /** Format: date */
+            likely: string;
+        };
+        /** @enum {string} */
+        DueEvent: "GROUND_STRUCK" | "DUST_SEEN" | "RAIN" | "CHAIN_SLACK" | "COMPLAINT" | "SEASON_STARTS" | "EQUALISED" | "NEW_SPROCKET" | "NEVER_DONE";
+        /** @enum {string} */
+        EdgeAdvice: "TOUCH_UP" | "EQUALISE" | "SCRAP" | "OUT_OF_USE";
+        EdgeLife: {
+            /** Format: double */
+            latestMm: number;
+            /** Format: double */
+            markMm: number;
+            newKnown: boolean;
+            /** Format: double */
+            newMm: number;
+            /** Format: double */
+            percentLeft: number;
+            sharpeningsLeft?: components["schemas"]["Range"];
+            tanksLeft?: components["schemas"]["Range"];
+        };
+        /** @enum {string} */
+        EdgeMatter: "MEASURE_BOTH_SIDES";
+        EdgeWaits: {
+            /** Format: double */
+            differenceMm: number;
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["EdgeMatter"];
+        };
+        Effect: {
+            officer: boolean;
+            saws: components["schemas"]["SawEffect"][];
+        };
+        Emptied: {
+            /** Format: uuid */
+            id: string;
+        };
+        End: {
+            /** Format: uuid */
+            id: string;
+            leftOpenReason?: string;
+        };
+        EndWithoutCause: {
+            /** Format: uuid */
+            id: string;
+            mistake: boolean;
+            note?: string;
+        };
+        Ended: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            decision: components["schemas"]["FitState"];
+            leftOpenReason?: string;
+        };
+        EvidenceView: {
+            said?: string;
+            signal?: components["schemas"]["Signal"];
+            /** Format: double */
+            times: number;
+        };
+        /** @enum {string} */
+        FairCondition: "NUTS_SLACK" | "BRAKE_OFF" | "NOSE_UP" | "COLD" | "OILED" | "PULLED_ROUND";
+        FallenRelease: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            reason: string;
+            step: components["schemas"]["Step"];
+            /** Format: date-time */
+            struckAt: string;
+            struckBy: string;
+        };
+        /** @enum {string} */
+        Family: "TENSION" | "EDGE" | "BAR" | "OILING" | "BRAKE" | "ENGINE";
+        /** @enum {string} */
+        FaultEventKind: "ANSWERED" | "TAKEN_BACK" | "CAUSE_FOUND" | "CAUSE_DROPPED" | "STILL_THERE" | "DOUBTED" | "SORTED" | "TO_MECHANIC" | "STOOD" | "LOOKED" | "CLOSED" | "NOT_CONFIRMED" | "MISTAKEN";
+        FaultLine: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            cause?: string;
+            complaint: string;
+            held: boolean;
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            nextLook?: string;
+            origin: components["schemas"]["FaultOrigin"];
+            seen?: string;
+            stage: components["schemas"]["FaultStage"];
+            steps: components["schemas"]["Step"][];
+            tag: string;
+        };
+        FaultLogLine: {
+            /** Format: uuid */
+            faultId: string;
+            happened?: components["schemas"]["FaultEventKind"];
+            wet?: components["schemas"]["Wet"];
+            what?: string;
+        };
+        /** @enum {string} */
+        FaultMatter: "FAULT_FIND" | "FAULT_SORT" | "FAULT_REPAIR" | "FAULT_PROOF" | "FAULT_MECHANIC";
+        /** @enum {string} */
+        FaultOrigin: "RETURN" | "VISIT" | "READING" | "RULE" | "PERSON";
+        FaultPage: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            cause?: components["schemas"]["CauseView"];
+            clash?: components["schemas"]["ClashView"];
+            complaint: components["schemas"]["ComplaintChoice"];
+            happened: components["schemas"]["HappenedView"][];
+            /** Format: uuid */
+            id: string;
+            known: components["schemas"]["KnownView"][];
+            /** Format: double */
+            minutes: number;
+            more: components["schemas"]["FinderCheck"][];
+            /** Format: int32 */
+            near: number;
+            nearest: components["schemas"]["ComplaintChoice"][];
+            next?: components["schemas"]["FinderCheck"];
+            open: components["schemas"]["Stage"][];
+            origin: components["schemas"]["FaultOrigin"];
+            others: components["schemas"]["FinderCheck"][];
+            outcome: components["schemas"]["Outcome"];
+            path: components["schemas"]["MadeView"][];
+            power: components["schemas"]["Power"];
+            ranking: components["schemas"]["RankedView"][];
+            seen?: string;
+            seenToo: string[];
+            stage: components["schemas"]["FaultStage"];
+            state: components["schemas"]["FitState"];
+            tag: string;
+            unproved: components["schemas"]["Step"][];
+            /** Format: uuid */
+            visitId?: string;
+            watch: components["schemas"]["WatchView"];
+        };
+        /** @enum {string} */
+        FaultRestMatter: "FAULT_CLOSES" | "FAULT_STANDS";
+        FaultRests: {
+            about: string;
+            state: components["schemas"]["FitState"];
+            what: components["schemas"]["FaultRestMatter"];
+        };
+        /** @enum {string} */
+        FaultStage: "SORT" | "FIND" | "WITH_MECHANIC" | "REPAIR" | "PROVE" | "STAND" | "CLOSES" | "CLOSED";
+        FaultTold: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            device?: string;
+            fault: components["schemas"]["FaultLogLine"];
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "FAULT";
+            note?: string;
+            tag: string;
+        };
+        FaultWaits: {
+            about: string;
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["FaultMatter"];
+        };
+        FaultsPage: {
+            closed: components["schemas"]["FaultLine"][];
+            knowledgeProblems: string[];
+            open: components["schemas"]["FaultLine"][];
+            repeats: components["schemas"]["RepeatView"][];
+        };
+        FieldAnswer: {
+            code: string;
+            field: string;
+            sentence: string;
+        };
+        /** @enum {string} */
+        FigureKind: "LENGTH" | "COUNT" | "DAYS" | "PERCENT" | "CELSIUS" | "TURNS";
+        FiguresChange: {
+            after: components["schemas"]["OfItsMaker"];
+            /** Format: date-time */
+            at: string;
+            before: components["schemas"]["OfItsMaker"];
+            by: string;
+            reason: string;
+        };
+        FileBack: {
+            /** Format: double */
+            endsAtMm?: number;
+            /** Format: double */
+            percentOfLife: number;
+            scrap: boolean;
+            /** Format: int32 */
+            strokes: number;
+        };
+        FileChoice: {
+            /** Format: double */
+            angleDegrees: number;
+            /** Format: double */
+            downTiltDegrees: number;
+            /** Format: double */
+            fileMm: number;
+        };
+        Filed: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            place: number;
+            /** Format: int32 */
+            strokes?: number;
+        };
+        FilingRate: {
+            /** Format: int32 */
+            filings: number;
+            /** Format: double */
+            mm: number;
+            range?: components["schemas"]["Range"];
+            source: components["schemas"]["RateSource"];
+        };
+        /** @enum {string} */
+        FilingSchool: "HAND_AND_MACHINE" | "HAND_ONLY" | "MACHINE_ONLY";
+        /** @enum {string} */
+        FilingWay: "SAME_ON_ALL" | "TO_ONE_LENGTH";
+        FinderCheck: {
+            answers: components["schemas"]["AnswerKey"][];
+            /** Format: double */
+            bits: number;
+            caution?: string;
+            code: string;
+            fullTank: boolean;
+            how: string;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            openingMinutes: number;
+            part: components["schemas"]["PointsAt"];
+            stage: components["schemas"]["Stage"];
+            title: string;
+        };
+        /** @enum {string} */
+        Finding: "HAND_GUARD_BROKEN" | "CATCHER_BROKEN" | "CHAIN_DAMAGE_SEEN" | "FASTENER_LOOSE" | "LEAK_SEEN" | "COMPLAINT_CONFIRMED" | "CABLE_DAMAGED" | "BATTERY_DAMAGED" | "CONTACTS_DIRTY" | "SLOTS_PACKED" | "LEVER_DOES_NOT_SNAP" | "CHAIN_DRAWN_WITH_BRAKE_ON" | "CHAIN_DRAGS_WITH_BRAKE_OFF" | "GUARD_TABS_WORN" | "INERTIA_NOT_TRIPPED" | "OIL_OUTLET_PACKED" | "COVER_CRACKED" | "BAND_THIN" | "BAND_CRACKED" | "DRUM_GREASY" | "GROOVE_WATCH" | "GROOVE_WORN_OUT" | "GROOVE_WIDE" | "CHAIN_TIPS" | "TIPS_TOUCH_BOTTOM" | "BAR_BENT" | "OIL_HOLE_BLOCKED" | "BURR" | "BLUING" | "RAILS_UNEVEN" | "RAILS_WITHOUT_ROOM" | "RAILS_SPENT" | "RAILS_SPLAYED" | "BLUED_BY_DULL_CHAIN" | "BLUED_BY_TIGHT_CHAIN" | "BLUED_BY_NO_OIL" | "RAILS_STILL_UNEVEN" | "NOSE_SEIZED" | "NOSE_PLAY" | "ROLLERS_MISSING" | "NOSE_CHIPPED" | "GREASE_HOLE_BLOCKED" | "CUTTER_CRACKED" | "CUTTER_MISSING" | "STRAP_CRACKED" | "RIVET_OPEN" | "DRIVE_LINK_BENT" | "HOOKS_ROUNDED" | "CUTTER_PAST_MARK" | "CUTTERS_STRUCK" | "CUTTERS_DULL" | "JOINTS_STIFF" | "SPROCKET_PLAN" | "SPROCKET_WORN_OUT" | "TEETH_BROKEN" | "CLIP_OR_WASHER_BAD" | "BEARING_ROUGH" | "CLUTCH_GREASY" | "FOUND_STILL_CUTTING" | "FOUND_DULL" | "FOUND_STRUCK" | "SHORT_ONE_LEFT_OUT" | "NOTHING_FILED" | "STROKES_UNEQUAL" | "SIDES_LEAD_IN_A_CURVE" | "SIDES_FAR_APART" | "SIDE_UNEVEN" | "SHARPENED_PAST_MARK" | "DAMAGE_PAST_MARK" | "GAUGES_HIGH" | "GAUGES_LOW" | "GAUGES_KICKBACK" | "SIDES_STILL_UNEVEN" | "FILED_PAST_MARK" | "BAR_TURNED_OVER" | "BAR_SAME_WAY_UP" | "NUT_OR_STUD_BAD" | "FILTER_WORN" | "PLUG_DARK_OILY" | "PLUG_WHITE" | "PLUG_WORN" | "SCREEN_BLOCKED" | "SCREEN_HOLED" | "SCREEN_MISSING" | "ROPE_FRAYED" | "FINS_PACKED" | "RECOIL_WEAK" | "CAP_SEAL_WORN" | "PICK_UP_CLOGGED" | "HOSE_LEAKS" | "CASE_CRACKED" | "MOUNT_TORN" | "MUFFLER_LOOSE" | "SPIKE_BOLTS_LOOSE" | "FUEL_OLD" | "OIL_NOT_FOR_BARS" | "CHAIN_NOT_STOPPED" | "CHAIN_STOPS_SLOWLY" | "CHAIN_CREEPS" | "THROTTLE_LOCK_FAILS" | "STOP_SWITCH_FAILS" | "OIL_FAINT" | "OIL_NONE" | "BULB_STAYS_FLAT";
+        /** @enum {string} */
+        FindingHoldMatter: "FINDING_HOLDS";
+        FindingHolds: {
+            finding: components["schemas"]["Finding"];
+            needs: components["schemas"]["Need"][];
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["FindingHoldMatter"];
+        };
+        /** @enum {string} */
+        FindingMatter: "FINDING_WAITS";
+        FindingView: {
+            condemns?: components["schemas"]["Subject"];
+            finding: components["schemas"]["Finding"];
+            outcome: components["schemas"]["StepOutcome"];
+        };
+        FindingWaits: {
+            finding: components["schemas"]["Finding"];
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["FindingMatter"];
+        };
+        Finish: {
+            allFiled: boolean;
+            /** Format: uuid */
+            id: string;
+            note?: string;
+            outThere?: boolean;
+            takes?: components["schemas"]["StockTake"][];
+            /** Format: uuid */
+            visitId?: string;
+        };
+        FitAnswer: {
+            fields: components["schemas"]["FieldAnswer"][];
+            misfits: components["schemas"]["SaidMisfit"][];
+            understood?: string;
+        };
+        FitQuestion: {
+            sawTag?: string;
+            set: components["schemas"]["SetInput"];
+        };
+        /** @enum {string} */
+        FitState: "FIT" | "DUE" | "HELD";
+        FittedPart: {
+            cost?: components["schemas"]["CostPerTank"];
+            kind: components["schemas"]["Subject"];
+            /** Format: int32 */
+            loop?: number;
+            /** Format: int32 */
+            loops?: number;
+            sprocket?: string;
+            /** Format: int32 */
+            stays: number;
+            tag: string;
+            /** Format: double */
+            tanksAll: number;
+            /** Format: double */
+            tanksHere: number;
+        };
+        FittingView: {
+            /** Format: date-time */
+            at: string;
+            bar?: string;
+            by: string;
+            chain?: string;
+            newChain: boolean;
+            note?: string;
+            soak?: components["schemas"]["SoakVerdict"];
+            /** Format: double */
+            soakHours?: number;
+            sprocket?: string;
+        };
+        FleetChange: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            zone: string;
+        };
+        Forget: {
+            /** Format: uuid */
+            id: string;
+        };
+        Found: {
+            cause: string;
+            /** Format: uuid */
+            id: string;
+            note?: string;
+        };
+        FuelAge: {
+            /** Format: int64 */
+            days: number;
+            /** Format: int64 */
+            daysLeft: number;
+            old: boolean;
+        };
+        FuelMix: {
+            /** Format: double */
+            fuelMl: number;
+            /** Format: double */
+            oil: number;
+            /** Format: double */
+            oilMl: number;
+        };
+        /** @enum {string} */
+        FuelUnit: "LITRE" | "US_GALLON";
+        /** @enum {string} */
+        Gauge: "G_043" | "G_050" | "G_058" | "G_063";
+        /** @enum {string} */
+        GaugeSchool: "FIXED" | "PROGRESSIVE";
+        GradeView: {
+            grade: components["schemas"]["OilGrade"];
+            /** Format: double */
+            thinBelowCelsius: number;
+        };
+        Grown: {
+            /** Format: double */
+            byPlayMm?: number;
+            /** Format: double */
+            byTenLinksMm?: number;
+            /** Format: double */
+            byTurnsMm: number;
+            /** Format: int32 */
+            refitsUncounted: number;
+        };
+        Growth: {
+            now: components["schemas"]["ChainGrowth"];
+            points: components["schemas"]["GrowthPoint"][];
+            /** Format: double */
+            retireMm: number;
+            /** Format: double */
+            watchMm: number;
+        };
+        /** @enum {string} */
+        GrowthMatter: "GROWN_TO_LIMIT" | "TRAVEL_NEARLY_USED" | "GROWN_TO_WATCH";
+        GrowthPoint: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            growthMm: number;
+            /** Format: double */
+            tanks: number;
+        };
+        /** @enum {string} */
+        GrowthSource: "TURNS" | "JOINT_PLAY" | "TEN_LINKS";
+        GrowthWaits: {
+            /** Format: double */
+            percent: number;
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["GrowthMatter"];
+        };
+        HandTurn: {
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            parts: number;
+            /** Format: int32 */
+            wholes: number;
+        };
+        /** @enum {string} */
+        Handle: "REAR" | "TOP";
+        HappenedView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            kind: components["schemas"]["FaultEventKind"];
+            note?: string;
+            wet?: components["schemas"]["Wet"];
+            what?: string;
+        };
+        HeldByPerson: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            device?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "HELD";
+            note?: string;
+            tag: string;
+        };
+        Here: {
+            /** Format: int64 */
+            asksAgainAfterMs: number;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            shared: boolean;
+        };
+        Hints: {
+            bluing: components["schemas"]["BluedBy"][];
+            /** Format: double */
+            dressingMm: number;
+            edge?: components["schemas"]["EdgeLife"];
+            flip?: components["schemas"]["BarFlip"];
+            /** Format: double */
+            gaugeTargetMm?: number;
+            nose?: components["schemas"]["NoseGrease"];
+            pairing: components["schemas"]["PairingNote"][];
+        };
+        /** @enum {string} */
+        HoldOrigin: "RULE" | "PERSON" | "COMPLAINT";
+        HoldView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+        };
+        House: {
+            lengthUnit: components["schemas"]["LengthUnit"];
+            method: components["schemas"]["TensionMethod"];
+            ownMethod: boolean;
+            usualWork: components["schemas"]["Work"];
+        };
+        HouseView: {
+            currency: string;
+            figures: {
+                [key: string]: components["schemas"]["FigureKind"];
+            };
+            lengthUnit: components["schemas"]["LengthUnit"];
+            stock: {
+                [key: string]: components["schemas"]["StockUnit"];
+            };
+            volumeUnit: components["schemas"]["FuelUnit"];
+            zone: string;
+        };
+        Insight: {
+            /** Format: double */
+            against?: number;
+            chain: string;
+            /** Format: double */
+            figure: number;
+            /** Format: date-time */
+            from?: string;
+            kind: components["schemas"]["InsightKind"];
+            /** Format: int32 */
+            of?: number;
+            power: components["schemas"]["Power"];
+            saw: string;
+            side?: components["schemas"]["Side"];
+            /** Format: int32 */
+            times?: number;
+            /** Format: date-time */
+            to?: string;
+        };
+        /** @enum {string} */
+        InsightKind: "EATS_EDGES" | "COSTLY_OUTING" | "GROWS_FAST" | "SHORTER_SIDE";
+        Issue: {
+            /** Format: date-time */
+            at?: string;
+            /** Format: uuid */
+            crewId: string;
+            /** Format: uuid */
+            id: string;
+            reason?: string;
+            saws: string[];
+        };
+        ItemInput: {
+            card: components["schemas"]["Card"];
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            itemId?: string;
+            kind: components["schemas"]["StockKind"];
+            /** Format: int32 */
+            version?: number;
+        };
+        ItemView: {
+            card: components["schemas"]["Card"];
+            fits: string[];
+            /** Format: uuid */
+            id: string;
+            kind: components["schemas"]["StockKind"];
+            onOrder: components["schemas"]["OrderView"][];
+            order?: components["schemas"]["OrderLine"];
+            /** Format: double */
+            perMonth?: number;
+            /** Format: double */
+            reserved: number;
+            reservedFor: string[];
+            runsOut?: components["schemas"]["RunsOut"];
+            /** Format: double */
+            shelf: number;
+            unit: components["schemas"]["StockUnit"];
+            /** Format: int32 */
+            version: number;
+        };
+        /** @enum {string} */
+        Kind: "NONE" | "TURN_IN" | "TURN_OUT" | "READ_FAIRLY" | "READ_COLD" | "SLACKEN_BEFORE_COOLING" | "FIND_TIGHT_SPOT" | "FIND_WHAT_HOLDS" | "MEASURE";
+        KnownView: {
+            /** Format: date-time */
+            at: string;
+            check: string;
+            said: string;
+            title: string;
+        };
+        /** @enum {string} */
+        LeakState: "NOT_STANDING" | "STANDS" | "LOOK_DUE" | "DRY_SO_FAR" | "LAST_LOOK_DUE" | "WET" | "DRY";
+        Leave: {
+            /** Format: uuid */
+            id: string;
+            outThere?: boolean;
+            reason: string;
+        };
+        /** @enum {string} */
+        LengthUnit: "MM" | "INCH";
+        LimitView: {
+            /** Format: double */
+            counted: number;
+            heavier: components["schemas"]["Condition"][];
+            key: string;
+            /** Format: double */
+            limit: number;
+            /** Format: double */
+            raw: number;
+            unit: components["schemas"]["UseUnit"];
+        };
+        Limits: {
+            /** Format: double */
+            outings: number;
+            /** Format: double */
+            tanks: number;
+        };
+        ListedSaw: {
+            bar?: string;
+            /** Format: double */
+            barLengthMm?: number;
+            crew?: string;
+            /** Format: double */
+            cutterLeftPercent?: number;
+            handle: components["schemas"]["Handle"];
+            headline?: components["schemas"]["Waiting"];
+            loop?: string;
+            make: string;
+            model: string;
+            onBench: boolean;
+            pitch?: components["schemas"]["Pitch"];
+            power: components["schemas"]["Power"];
+            sprocket?: string;
+            state: components["schemas"]["FitState"];
+            tag: string;
+        };
+        LogEntry: components["schemas"]["StepTaken"] | components["schemas"]["SetFitted"] | components["schemas"]["SawChanged"] | components["schemas"]["HeldByPerson"] | components["schemas"]["Released"] | components["schemas"]["VisitEnded"] | components["schemas"]["WentOut"] | components["schemas"]["CameBack"] | components["schemas"]["FaultTold"];
+        /** @enum {string} */
+        LogKind: "STEP" | "OUT" | "BACK" | "FITTED" | "HELD" | "RELEASED" | "VISIT_ENDED" | "SAW" | "FAULT";
+        LogPage: {
+            entries: components["schemas"]["LogEntry"][];
+            /** Format: date-time */
+            next?: string;
+            /** Format: int32 */
+            notUnderstood: number;
+        };
+        Look: {
+            /** Format: uuid */
+            id: string;
+            note?: string;
+            wet: components["schemas"]["Wet"];
+        };
+        Loop: {
+            /** Format: double */
+            growthPercent: number;
+            tag: string;
+            /** Format: double */
+            tanks: number;
+        };
+        LoopCost: {
+            chain: string;
+            cost?: components["schemas"]["CostPerTank"];
+            /** Format: int32 */
+            costCents: number;
+            power: components["schemas"]["Power"];
+            saw?: string;
+            /** Format: double */
+            tanks: number;
+        };
+        LoopCutters: {
+            /** Format: double */
+            latestMm?: number;
+            /** Format: double */
+            markMm: number;
+            newKnown: boolean;
+            /** Format: double */
+            newMm: number;
+            /** Format: double */
+            spareMm: number;
+        };
+        MadeView: {
+            answer?: string;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            check: string;
+            title: string;
+        };
+        MakersFigures: {
+            file?: string;
+            /** Format: uuid */
+            id: string;
+            newCutter?: string;
+            reason: string;
+            tangDepth?: string;
+            wearMark?: string;
+        };
+        Mark: {
+            estimated: boolean;
+            method: components["schemas"]["TensionMethod"];
+            /** Format: double */
+            placeMm: number;
+        };
+        Me: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            oneTime: boolean;
+            pin: boolean;
+            refused: string[];
+            role: components["schemas"]["Role"];
+            signInName: string;
+        };
+        /** @enum {string} */
+        Measure: "BAND_THICKNESS" | "GROOVE_DEPTH" | "GROOVE_WIDTH" | "RAIL_DIFFERENCE" | "SHORTEST_CUTTER" | "SPROCKET_WEAR" | "STROKES_LEFT" | "STROKES_RIGHT" | "LEFT_SHORTEST" | "LEFT_LONGEST" | "RIGHT_SHORTEST" | "RIGHT_LONGEST" | "FILED_SHORTEST" | "FILED_LEFT" | "FILED_RIGHT" | "DAMAGE_DEPTH" | "GAUGE_SETTING" | "GAUGE_LEAST" | "GAUGE_LEFT_LEAST" | "GAUGE_LEFT_MOST" | "GAUGE_RIGHT_LEAST" | "GAUGE_RIGHT_MOST" | "EQUALISED_LENGTH" | "GREASE_PUMPS" | "FUEL_AGE" | "AIR_TEMPERATURE" | "OIL_LEFT" | "OILER_TURNS" | "BULB_PRESSES";
+        MeasureView: {
+            kind: components["schemas"]["FigureKind"];
+            measure: components["schemas"]["Measure"];
+            needed: boolean;
+        };
+        Measured: {
+            /** Format: double */
+            adjusterPlace?: number;
+            /** Format: double */
+            playPerJointMm?: number;
+            /** Format: double */
+            tenLinksMm?: number;
+        };
+        Mix: {
+            /** Format: double */
+            fuelMl: number;
+            /** Format: double */
+            oilMl: number;
+            /** Format: int32 */
+            ratio: number;
+        };
+        ModelView: {
+            like: string;
+            make: string;
+            model: string;
+            /** Format: int32 */
+            saws: number;
+        };
+        MorePast: {
+            /** Format: uuid */
+            id: string;
+            past: components["schemas"]["PastInput"];
+        };
+        /** @enum {string} */
+        MoveCause: "USED" | "RECEIVED" | "COUNTED";
+        MoveView: {
+            /** Format: double */
+            amount: number;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            cause: components["schemas"]["MoveCause"];
+            reason?: string;
+            saw?: string;
+        };
+        /** @enum {string} */
+        Movement: "ONE_FINGER" | "BY_HAND" | "WILL_NOT_MOVE";
+        Named: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
+        Need: {
+            kind: components["schemas"]["NeedKind"];
+            measure?: components["schemas"]["Measure"];
+            step: components["schemas"]["Step"];
+        };
+        /** @enum {string} */
+        NeedKind: "CAUSE" | "NEW_PART" | "REPAIR" | "FIGURE" | "PASS" | "STAND";
+        NewAccess: {
+            /** Format: uuid */
+            id: string;
+            password: string;
+            signInName: string;
+        };
+        NewCalibration: {
+            figure: string;
+            /** Format: uuid */
+            id: string;
+            method: components["schemas"]["TensionMethod"];
+            pullDown: string;
+            sawTag: string;
+            work: components["schemas"]["Work"];
+        };
+        NewCheck: {
+            adjusterPlace?: string;
+            amendReason?: string;
+            /** Format: uuid */
+            amends?: string;
+            /** Format: date-time */
+            at?: string;
+            /** Format: uuid */
+            id: string;
+            jointPlay?: string;
+            note?: string;
+            occasion: components["schemas"]["CheckOccasion"];
+            readings: components["schemas"]["ReadingInput"][];
+            tenLinks?: string;
+            /** Format: uuid */
+            visitId?: string;
+            work: components["schemas"]["Work"];
+        };
+        NewCrew: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
+        NewFault: {
+            complaint: string;
+            /** Format: uuid */
+            id: string;
+            origin: components["schemas"]["FaultOrigin"];
+            seen?: string;
+        };
+        NewFitting: {
+            /** Format: uuid */
+            id: string;
+            outThere?: boolean;
+            set: components["schemas"]["SetInput"];
+            /** Format: int32 */
+            version: number;
+        };
+        NewFleet: {
+            currency: string;
+            fleet: string;
+            /** Format: uuid */
+            id: string;
+            lengthUnit: components["schemas"]["LengthUnit"];
+            officer: string;
+            password: string;
+            signInName: string;
+            volumeUnit: components["schemas"]["FuelUnit"];
+            zone: string;
+        };
+        NewHold: {
+            /** Format: uuid */
+            id: string;
+            note: string;
+            step: components["schemas"]["Step"];
+        };
+        NewMix: {
+            /** Format: double */
+            amount: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            mixedOn?: string;
+            name: string;
+            /** Format: int32 */
+            ratio: number;
+            unit: components["schemas"]["FuelUnit"];
+        };
+        NewOrder: {
+            /** Format: double */
+            amount: number;
+            /** Format: date */
+            expectedOn?: string;
+            /** Format: uuid */
+            id: string;
+            supplier?: string;
+        };
+        NewPart: {
+            newChain?: boolean;
+            retireReason?: string;
+            /** Format: double */
+            soakHours?: number;
+            tag: string;
+        };
+        NewPassword: {
+            /** Format: uuid */
+            id: string;
+            now: string;
+            password: string;
+        };
+        NewPerson: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            password?: string;
+            role: components["schemas"]["Role"];
+            signInName?: string;
+        };
+        NewPin: {
+            /** Format: uuid */
+            id: string;
+            now: string;
+            pin?: string;
+        };
+        NewRecord: {
+            /** Format: date-time */
+            at?: string;
+            /** Format: uuid */
+            expects?: string;
+            /** Format: uuid */
+            id: string;
+            input: components["schemas"]["StepInput"];
+            note?: string;
+            outThere?: boolean;
+            part?: components["schemas"]["NewPart"];
+            step: components["schemas"]["Step"];
+            takes?: components["schemas"]["StockTake"][];
+            /** Format: uuid */
+            visitId?: string;
+        };
+        NewRefuel: {
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            oilShare?: number;
+        };
+        NewRelease: {
+            /** Format: uuid */
+            id: string;
+        };
+        NewSaw: {
+            /** Format: uuid */
+            id: string;
+            past?: components["schemas"]["PastInput"];
+            saw: components["schemas"]["SawInput"];
+            set?: components["schemas"]["SetInput"];
+            tag: string;
+        };
+        NewSawOffer: {
+            barTag?: string;
+            chainTag?: string;
+            figures?: string;
+            like?: components["schemas"]["SawView"];
+            sprocketTag?: string;
+            tag?: string;
+        };
+        NewStep: {
+            /** Format: uuid */
+            id: string;
+            step: components["schemas"]["Step"];
+        };
+        NewTag: {
+            /** Format: uuid */
+            id: string;
+            reason: string;
+            tag: string;
+            /** Format: int32 */
+            version: number;
+        };
+        NewValue: {
+            /** Format: uuid */
+            id: string;
+            key: string;
+            reason: string;
+            scope?: components["schemas"]["Scope"];
+            scopeSaw?: string;
+            value?: string;
+        };
+        NewVisit: {
+            /** Format: uuid */
+            id: string;
+        };
+        NextMove: {
+            /** Format: double */
+            aim?: number;
+            /** Format: double */
+            exactTurns?: number;
+            kind: components["schemas"]["Kind"];
+            turn?: components["schemas"]["HandTurn"];
+        };
+        NoRefuel: {
+            /** Format: uuid */
+            id: string;
+        };
+        NoseGrease: {
+            clearFirst: boolean;
+            /** Format: int32 */
+            missed: number;
+        };
+        /** @enum {string} */
+        NoseKind: "SEALED_SPROCKET" | "GREASABLE_SPROCKET" | "SOLID";
+        /** @enum {string} */
+        NosePolicy: "EACH_USE" | "FROM_RIM" | "NEVER";
+        Noted: {
+            /** Format: uuid */
+            id: string;
+            note?: string;
+        };
+        NoticeView: {
+            code: string;
+            holdsWriting: boolean;
+            sentence: string;
+        };
+        NumberView: {
+            allowed: string;
+            changed?: components["schemas"]["Changed"];
+            estimated: boolean;
+            key: string;
+            /** Format: double */
+            max: number;
+            /** Format: double */
+            min: number;
+            source: string;
+            /** Format: double */
+            standard: number;
+            unit: components["schemas"]["SettingUnit"];
+            /** Format: double */
+            value: number;
+            why: string;
+        };
+        OfItsMaker: {
+            /** Format: double */
+            fileMm?: number;
+            /** Format: double */
+            newCutterMm?: number;
+            /** Format: double */
+            tangDepthMm?: number;
+            /** Format: double */
+            wearMarkMm?: number;
+        };
+        /** @enum {string} */
+        OilGrade: "THIN_WINTER" | "THIRTY";
+        /** @enum {string} */
+        OilMatter: "OIL_STILL_FULL" | "NOT_OILING" | "OIL_USE_LOW" | "OIL_USE_HIGH";
+        OilRatio: {
+            /** Format: double */
+            ratio: number;
+            /** Format: double */
+            share: number;
+            stillFull: boolean;
+            /** Format: double */
+            tanks: number;
+            trend: components["schemas"]["Trend"];
+            usual: components["schemas"]["OilUsual"];
+            verdict: components["schemas"]["OilVerdict"];
+        };
+        OilUsual: {
+            /** Format: double */
+            perTank: number;
+            source: components["schemas"]["UsualSource"];
+        };
+        /** @enum {string} */
+        OilVerdict: "NOT_OILING" | "LOW" | "RIGHT" | "HIGH";
+        OilWaits: {
+            /** Format: double */
+            share: number;
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["OilMatter"];
+        };
+        /** @enum {string} */
+        OilerKind: "AUTOMATIC_FIXED" | "AUTOMATIC_ADJUSTABLE" | "CRANKCASE_PRESSURE" | "HAND_BULB";
+        OilingPage: {
+            cards: components["schemas"]["CardLine"][];
+            ladder: components["schemas"]["Rung"][];
+            limits: components["schemas"]["RatioLimits"];
+            oiler: components["schemas"]["OilerKind"];
+            power: components["schemas"]["Power"];
+            ratio?: components["schemas"]["OilRatio"];
+            tag: string;
+            /** Format: double */
+            thinBelowCelsius: number;
+            uses: components["schemas"]["UsePoint"][];
+            usual: components["schemas"]["OilUsual"];
+        };
+        OnCard: {
+            /** Format: uuid */
+            faultId: string;
+            /** Format: date-time */
+            nextLook?: string;
+            state: components["schemas"]["LeakState"];
+            tag: string;
+        };
+        OnOff: {
+            /** Format: uuid */
+            id: string;
+        };
+        OpenHold: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            cleared: boolean;
+            /** Format: uuid */
+            faultId?: string;
+            fell?: components["schemas"]["FallenRelease"];
+            findings: components["schemas"]["Finding"][];
+            /** Format: uuid */
+            id: string;
+            needs: components["schemas"]["Need"][];
+            note?: string;
+            origin: components["schemas"]["HoldOrigin"];
+            step: components["schemas"]["Step"];
+            struck: boolean;
+        };
+        OpenOuting: {
+            /** Format: uuid */
+            crewId: string;
+            /** Format: uuid */
+            id: string;
+            oilOfAll: boolean;
+            /** Format: double */
+            oilTanks?: number;
+            /** Format: date-time */
+            outAt: string;
+            /** Format: int64 */
+            refuels: number;
+            tag: string;
+        };
+        OpenSharpening: {
+            after?: components["schemas"]["SideBalance"];
+            /** Format: double */
+            afterSpreadMm?: number;
+            /** Format: int32 */
+            baseStrokes: number;
+            by: string;
+            /** Format: double */
+            damageMm?: number;
+            dull: boolean;
+            fileBack?: components["schemas"]["FileBack"];
+            /** Format: uuid */
+            id: string;
+            places: components["schemas"]["CutterPlace"][];
+            plan?: components["schemas"]["SharpeningPlan"];
+            /** Format: date-time */
+            startedAt: string;
+            way?: components["schemas"]["FilingWay"];
+        };
+        OrderLine: {
+            /** Format: double */
+            quantity: number;
+            reasons: components["schemas"]["OrderReason"][];
+        };
+        /** @enum {string} */
+        OrderReason: "RESERVED_EXCEEDS_SHELF" | "BELOW_LEAST" | "RUNS_OUT_BEFORE_DELIVERY" | "PARTS_WEAR_OUT";
+        OrderView: {
+            /** Format: double */
+            amount: number;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: date */
+            expectedOn?: string;
+            /** Format: uuid */
+            id: string;
+            supplier?: string;
+        };
+        OutOfUse: {
+            condemned: boolean;
+            retired: boolean;
+            tag: string;
+        };
+        /** @enum {string} */
+        Outcome: "ASKS" | "LOOK" | "CLEAR" | "UNCLEAR";
+        OutingCorrection: {
+            /** Format: uuid */
+            id: string;
+            outing: components["schemas"]["CorrectedOuting"];
+            reason: string;
+            /** Format: int32 */
+            version: number;
+        };
+        OutingEntry: {
+            /** Format: date-time */
+            backAt?: string;
+            complaints: string[];
+            /** Format: uuid */
+            crewId: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            outAt: string;
+            power: components["schemas"]["Power"];
+            struck: boolean;
+            tag: string;
+            use?: components["schemas"]["Use"];
+            /** Format: int32 */
+            version: number;
+        };
+        OutingStrike: {
+            /** Format: uuid */
+            id: string;
+            reason: string;
+            /** Format: int32 */
+            version: number;
+        };
+        /** @enum {string} */
+        PairingNote: "NEW_LOOP_ON_WORN_SPROCKET" | "SPROCKET_NOT_MEASURED" | "WORN_LOOP_ON_NEW_SPROCKET" | "LOOPS_APART";
+        Paper: {
+            /** Format: date-time */
+            at?: string;
+            kind: components["schemas"]["PaperKind"];
+            /** Format: int64 */
+            n: number;
+        };
+        /** @enum {string} */
+        PaperKind: "STANDS" | "ALTERED" | "CUT_OFF";
+        PartChange: {
+            /** Format: date-time */
+            at: string;
+            by?: string;
+            change: components["schemas"]["PartEventKind"];
+            reason: string;
+        };
+        /** @enum {string} */
+        PartEventKind: "RETIRED" | "BROUGHT_BACK";
+        PartGroup: {
+            condemned: string[];
+            fits: string[];
+            kind: components["schemas"]["Subject"];
+            order?: components["schemas"]["OrderLine"];
+            reserved: string[];
+            shelf: string[];
+            spec: string;
+            wearing: components["schemas"]["Wearing"][];
+        };
+        PartPage: {
+            bar?: components["schemas"]["BarView"];
+            chain?: components["schemas"]["ChainView"];
+            changes: components["schemas"]["PartChange"][];
+            condemned: boolean;
+            cost?: components["schemas"]["CostPerTank"];
+            /** Format: int32 */
+            costCents?: number;
+            edge?: components["schemas"]["EdgeLife"];
+            figures: components["schemas"]["FiguresChange"][];
+            kind: components["schemas"]["Subject"];
+            power: components["schemas"]["Power"];
+            /** Format: date-time */
+            retiredAt?: string;
+            retiredBy?: string;
+            retiredReason?: string;
+            sprocket?: components["schemas"]["SprocketView"];
+            stays: components["schemas"]["StayView"][];
+            tag: string;
+            /** Format: double */
+            tanks: number;
+            wear: components["schemas"]["WearView"][];
+        };
+        Parts: {
+            bars: components["schemas"]["BarView"][];
+            chains: components["schemas"]["ChainView"][];
+            sprockets: components["schemas"]["SprocketView"][];
+        };
+        PastAnswer: {
+            lines: components["schemas"]["PastLineView"][];
+            read: components["schemas"]["PastRead"][];
+            wrong: components["schemas"]["PastFault"][];
+        };
+        PastFault: {
+            code: string;
+            field: string;
+            sentence: string;
+        };
+        PastInput: {
+            held?: string;
+            heldUntil?: components["schemas"]["Step"];
+            lines: components["schemas"]["PastLineInput"][];
+        };
+        PastLineInput: {
+            day?: string;
+            figures?: {
+                [key: string]: string;
+            };
+            since?: string;
+            step: components["schemas"]["Step"];
+        };
+        PastLineView: {
+            figures: components["schemas"]["Measure"][];
+            since?: components["schemas"]["UseUnit"];
+            step: components["schemas"]["Step"];
+        };
+        PastPage: {
+            /** Format: date */
+            inService: string;
+            power: components["schemas"]["Power"];
+            sparkArrestor: boolean;
+            tag: string;
+            told: components["schemas"]["ToldLine"][];
+            /** Format: date */
+            until: string;
+        };
+        PastQuestion: {
+            /** Format: date */
+            inService?: string;
+            lines: components["schemas"]["PastLineInput"][];
+            power: components["schemas"]["Power"];
+            sparkArrestor: boolean;
+        };
+        PastRead: {
+            atMost: boolean;
+            /** Format: date */
+            day: string;
+            roughly: boolean;
+            /** Format: double */
+            since?: number;
+            step: components["schemas"]["Step"];
+        };
+        PastSharpening: {
+            after?: components["schemas"]["SideBalance"];
+            /** Format: date-time */
+            at: string;
+            before?: components["schemas"]["SideBalance"];
+            by: string;
+            /** Format: int32 */
+            measured: number;
+            /** Format: int32 */
+            strokes: number;
+        };
+        PeopleChange: {
+            about?: string;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            device?: string;
+            /** Format: uuid */
+            id: string;
+            kind: components["schemas"]["PeopleEventKind"];
+            said?: string;
+        };
+        /** @enum {string} */
+        PeopleEventKind: "ADDED" | "RENAMED" | "RANK" | "LEFT" | "CAME_BACK" | "ACCESS_GIVEN" | "PASSWORD_CHANGED" | "PIN_CHANGED" | "PIN_LOCKED" | "DEVICE_NAMED" | "DEVICE_SHARED" | "DEVICE_FORGOTTEN";
+        PersonView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            leftOn?: string;
+            name: string;
+            role: components["schemas"]["Role"];
+        };
+        /** @enum {string} */
+        Pitch: "P_1_4" | "P_3_8_LOW_PROFILE" | "P_325" | "P_3_8" | "P_404";
+        /** @enum {string} */
+        PlanReason: "SIDES_LEAD_IN_A_CURVE" | "SIDES_FAR_APART" | "SIDE_UNEVEN" | "PASSES_MARK" | "CUTTER_CONDEMNED" | "DAMAGED_LEFT_OUT" | "MAY_BE_ONE_CUTTER" | "CHOSEN_LEFT_OUT";
+        PlannedStep: {
+            finding?: components["schemas"]["Finding"];
+            step: components["schemas"]["Step"];
+            task?: components["schemas"]["Task"];
+            why: components["schemas"]["Why"];
+        };
+        Plate: {
+            /** Format: double */
+            barLengthMm?: number;
+            handle: components["schemas"]["Handle"];
+            headline?: components["schemas"]["Waiting"];
+            power: components["schemas"]["Power"];
+            state: components["schemas"]["FitState"];
+            tag: string;
+            visit?: components["schemas"]["BenchMark"];
+        };
+        /** @enum {string} */
+        PointsAt: "GUARD" | "BRAKE" | "COVER" | "BAR" | "NOSE" | "CHAIN" | "SPROCKET" | "TOP" | "MUFFLER" | "STARTER" | "TANKS" | "HANDLE" | "ALL";
+        /** @enum {string} */
+        Power: "PETROL" | "BATTERY" | "CORDED";
+        PreviewAnswer: {
+            /** Format: double */
+            figure?: number;
+            passes: boolean;
+            refusals: components["schemas"]["SaidRefusal"][];
+            scale: components["schemas"]["CommonScale"];
+            verdict?: components["schemas"]["TensionVerdict"];
+        };
+        PreviewQuestion: {
+            reading: components["schemas"]["ReadingInput"];
+            work: components["schemas"]["Work"];
+        };
+        Price: {
+            /** Format: int32 */
+            costCents?: number;
+            /** Format: uuid */
+            id: string;
+        };
+        QuickStep: {
+            findings: components["schemas"]["FindingView"][];
+            kind: components["schemas"]["StepKind"];
+            measures: components["schemas"]["MeasureView"][];
+            step: components["schemas"]["Step"];
+        };
+        Rail: {
+            crew?: string;
+            /** Format: uuid */
+            crewId?: string;
+            kind: components["schemas"]["RailKind"];
+            plates: components["schemas"]["Plate"][];
+        };
+        /** @enum {string} */
+        RailKind: "RACK" | "CREW" | "BENCH" | "HELD";
+        Range: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            likely: number;
+            /** Format: double */
+            low: number;
+        };
+        RankedView: {
+            code: string;
+            endedBy?: string;
+            evidence: components["schemas"]["EvidenceView"][];
+            past?: components["schemas"]["CausePast"];
+            seen: boolean;
+            /** Format: double */
+            share: number;
+            title: string;
+        };
+        /** @enum {string} */
+        RateSource: "CHAIN" | "PITCH" | "ESTIMATE";
+        RatioLimits: {
+            /** Format: double */
+            highOver: number;
+            /** Format: double */
+            leastTanks: number;
+            /** Format: double */
+            lowUnder: number;
+            /** Format: double */
+            noneUnder: number;
+        };
+        ReadingInput: {
+            met: components["schemas"]["FairCondition"][];
+            method: components["schemas"]["TensionMethod"];
+            movement?: components["schemas"]["Movement"];
+            springsBack?: boolean;
+            tightSpot: boolean;
+            tips?: components["schemas"]["TipsPosition"];
+            tipsClearWithoutPull: boolean;
+            /** Format: double */
+            turnsBefore: number;
+            value?: string;
+        };
+        ReadingLine: {
+            /** Format: double */
+            figure?: number;
+            method: components["schemas"]["TensionMethod"];
+            tips?: components["schemas"]["TipsPosition"];
+        };
+        ReadingView: {
+            /** Format: double */
+            figure?: number;
+            method: components["schemas"]["TensionMethod"];
+            outcome: components["schemas"]["TensionOutcome"];
+            provisional: boolean;
+            tips?: components["schemas"]["TipsPosition"];
+            /** Format: double */
+            turnsBefore: number;
+            unmet: components["schemas"]["FairCondition"][];
+        };
+        /** @enum {string} */
+        Reason: "GROWN_TO_WATCH" | "GROWN_TO_LIMIT" | "TRAVEL_NEARLY_USED";
+        Received: {
+            /** Format: double */
+            amount: number;
+            /** Format: uuid */
+            id: string;
+            note?: string;
+            /** Format: uuid */
+            orderId?: string;
+        };
+        /** @enum {string} */
+        RecheckMatter: "RECHECK_ONE_MINUTE" | "RECHECK_LIGHT_CUTTING" | "RECHECK_FIRST_TANK" | "RECHECK_AFTER_FIRST_TANK_WAITS";
+        RecheckWaits: {
+            /** Format: int32 */
+            done: number;
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["RecheckMatter"];
+        };
+        /** @enum {string} */
+        RecordMatter: "NOT_UNDERSTOOD";
+        RecordView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            figures: {
+                [key: string]: number;
+            };
+            findings: components["schemas"]["Finding"][];
+            /** Format: uuid */
+            id: string;
+            note?: string;
+            outcome: components["schemas"]["WorkOutcome"];
+        };
+        RecordWaits: {
+            /** Format: int32 */
+            records: number;
+            state: components["schemas"]["FitState"];
+            what: components["schemas"]["RecordMatter"];
+        };
+        /** @enum {string} */
+        ReleaseMatter: "RELEASE_WAITS";
+        ReleaseWaits: {
+            state: components["schemas"]["FitState"];
+            what: components["schemas"]["ReleaseMatter"];
+        };
+        Released: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            device?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "RELEASED";
+            tag: string;
+        };
+        RenamedCrew: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            nameBefore: string;
+        };
+        /** @enum {string} */
+        RepeatKind: "ON_ONE_SAW" | "ON_A_MODEL";
+        RepeatView: {
+            cause: string;
+            /** Format: int32 */
+            days: number;
+            kind: components["schemas"]["RepeatKind"];
+            /** Format: int32 */
+            times: number;
+            where: string;
+        };
+        /** @enum {string} */
+        RestMatter: "RESTED";
+        RestWaits: {
+            /** Format: int64 */
+            days: number;
+            needs: components["schemas"]["Need"][];
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["RestMatter"];
+        };
+        Retire: {
+            /** Format: uuid */
+            id: string;
+            reason: string;
+        };
+        Retirement: {
+            /** Format: uuid */
+            id: string;
+            reason: string;
+            /** Format: int32 */
+            version: number;
+        };
+        Return: {
+            /** Format: date-time */
+            at?: string;
+            /** Format: uuid */
+            id: string;
+            reason?: string;
+            saws: components["schemas"]["BackSaw"][];
+        };
+        RideAlong: {
+            /** Format: double */
+            savedMinutes: number;
+            task: components["schemas"]["Task"];
+        };
+        /** @enum {string} */
+        Role: "READER" | "OPERATOR" | "OFFICER";
+        /** @enum {string} */
+        RunMatter: "RAN_TOO_TIGHT" | "SLACK_AGAIN";
+        RunWaits: {
+            needs: components["schemas"]["Need"][];
+            /** Format: int32 */
+            outings: number;
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["RunMatter"];
+        };
+        /** @enum {string} */
+        Rung: "TANK_AND_GRADE" | "ADJUSTER" | "BULB" | "OUTLET_RUNS" | "BAR_BLOCKED" | "OUTLET_PACKED" | "PICK_UP" | "HOSE" | "VENT_OR_VALVE" | "CHECK_VALVE" | "OIL_DRIVE" | "PUMP";
+        RunsOut: {
+            /** Format: date */
+            early: string;
+            /** Format: date */
+            late: string;
+            /** Format: date */
+            likely: string;
+        };
+        Said: {
+            code: string;
+            field: string;
+            sentence: string;
+        };
+        SaidMisfit: {
+            code: string;
+            sentence: string;
+        };
+        SaidRefusal: {
+            code: string;
+            field: string;
+            sentence: string;
+        };
+        SavedCheck: {
+            /** Format: uuid */
+            id: string;
+            outcome: components["schemas"]["TensionOutcome"];
+            provisional: boolean;
+            state: components["schemas"]["FitState"];
+        };
+        SawChanged: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            change: components["schemas"]["SawEventKind"];
+            device?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "SAW";
+            note: string;
+            tag: string;
+            tagBefore?: string;
+        };
+        SawCost: {
+            cost?: components["schemas"]["CostPerTank"];
+            power: components["schemas"]["Power"];
+            saw: string;
+            /** Format: double */
+            stockCents: number;
+            /** Format: double */
+            tanks: number;
+        };
+        SawDetails: {
+            adjuster: components["schemas"]["Adjuster"];
+            /** Format: double */
+            adjusterLeadMm: number;
+            /** Format: double */
+            adjusterTravelMm?: number;
+            brakeSeat: components["schemas"]["BrakeSeat"];
+            captiveNuts: boolean;
+            /** Format: double */
+            displacementCc?: number;
+            /** Format: int32 */
+            fuelRatio?: number;
+            /** Format: double */
+            fuelTankMl?: number;
+            handle: components["schemas"]["Handle"];
+            houseMethod?: components["schemas"]["TensionMethod"];
+            /** Format: date */
+            inService: string;
+            make: string;
+            model: string;
+            /** Format: double */
+            oilTankMl?: number;
+            oiler: components["schemas"]["OilerKind"];
+            plugCode?: string;
+            power: components["schemas"]["Power"];
+            sparkArrestor: boolean;
+            usualWork: components["schemas"]["Work"];
+            /** Format: double */
+            volts?: number;
+        };
+        SawEffect: {
+            after: components["schemas"]["FitState"];
+            before: components["schemas"]["FitState"];
+            gained: components["schemas"]["Waiting"][];
+            lost: components["schemas"]["Waiting"][];
+            power: components["schemas"]["Power"];
+            tag: string;
+        };
+        /** @enum {string} */
+        SawEventKind: "RETIRED" | "BROUGHT_BACK" | "TAGGED";
+        SawInput: {
+            adjuster: components["schemas"]["Adjuster"];
+            adjusterLead?: string;
+            adjusterTravel?: string;
+            brakeSeat: components["schemas"]["BrakeSeat"];
+            captiveNuts: boolean;
+            /** Format: double */
+            displacementCc?: number;
+            /** Format: int32 */
+            fuelRatio?: number;
+            fuelTank?: string;
+            handle: components["schemas"]["Handle"];
+            houseMethod?: components["schemas"]["TensionMethod"];
+            /** Format: date */
+            inService: string;
+            make: string;
+            model: string;
+            oilTank?: string;
+            oiler: components["schemas"]["OilerKind"];
+            plugCode?: string;
+            power: components["schemas"]["Power"];
+            sparkArrestor: boolean;
+            usualWork: components["schemas"]["Work"];
+            /** Format: double */
+            volts?: number;
+        };
+        SawLine: {
+            /** Format: double */
+            adjusterTravelLeftPercent?: number;
+            bar?: string;
+            /** Format: double */
+            barLengthMm?: number;
+            chain?: string;
+            /** Format: int32 */
+            driveLinks?: number;
+            /** Format: double */
+            gaugeMm?: number;
+            make: string;
+            mix?: components["schemas"]["Mix"];
+            model: string;
+            profile: components["schemas"]["SawProfile"];
+            sprocket?: string;
+        };
+        SawProfile: {
+            brakeInCover: boolean;
+            cutters?: components["schemas"]["LoopCutters"];
+            /** Format: double */
+            dressingMm?: number;
+            /** Format: int32 */
+            dressingsLeft?: number;
+            fireSeason: boolean;
+            gauge?: components["schemas"]["Gauge"];
+            nose?: components["schemas"]["NoseKind"];
+            nosePolicy: components["schemas"]["NosePolicy"];
+            oiler: components["schemas"]["OilerKind"];
+            pitch?: components["schemas"]["Pitch"];
+            power: components["schemas"]["Power"];
+            schools: components["schemas"]["Schools"];
+            sparkArrestor: boolean;
+            /** Format: double */
+            tangMm?: number;
+        };
+        SawView: {
+            bar?: components["schemas"]["BarView"];
+            card: components["schemas"]["SawDetails"];
+            chain?: components["schemas"]["ChainView"];
+            /** Format: date-time */
+            fittedAt?: string;
+            formerTags: string[];
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            retiredAt?: string;
+            retiredReason?: string;
+            sprocket?: components["schemas"]["SprocketView"];
+            tag: string;
+            /** Format: int32 */
+            version: number;
+        };
+        SawWearPage: {
+            /** Format: int32 */
+            barLoopsLeft?: number;
+            /** Format: double */
+            dressingMm: number;
+            /** Format: int32 */
+            dressingsLeft?: number;
+            /** Format: int32 */
+            dressingsMeasured: number;
+            edge?: components["schemas"]["EdgeLife"];
+            flip?: components["schemas"]["BarFlip"];
+            insights: components["schemas"]["Insight"][];
+            nextLoop?: components["schemas"]["Loop"];
+            pairing: components["schemas"]["PairingNote"][];
+            parts: components["schemas"]["FittedPart"][];
+            /** Format: int32 */
+            sprocketLoopsLeft?: number;
+            wear: components["schemas"]["WearView"][];
+        };
+        SchedulePage: {
+            doubted: components["schemas"]["Doubted"][];
+            holds: components["schemas"]["OpenHold"][];
+            mayRelease: boolean;
+            /** Format: double */
+            minutes: number;
+            needs: components["schemas"]["Need"][];
+            plan: components["schemas"]["PlannedStep"][];
+            power: components["schemas"]["Power"];
+            quick: components["schemas"]["QuickStep"][];
+            rideAlongs: components["schemas"]["RideAlong"][];
+            state: components["schemas"]["FitState"];
+            tag: string;
+            tasks: components["schemas"]["TaskView"][];
+            /** Format: uuid */
+            visitId?: string;
+            work: components["schemas"]["Waiting"][];
+        };
+        Schools: {
+            filing: components["schemas"]["FilingSchool"];
+            gauges: components["schemas"]["GaugeSchool"];
+            softWood: boolean;
+        };
+        /** @enum {string} */
+        Scope: "FLEET" | "MODEL" | "SAW";
+        SealCheckView: {
+            /** Format: date-time */
+            at: string;
+            code: string;
+            /** Format: int64 */
+            found: number;
+            /** Format: int64 */
+            lines: number;
+            /** Format: int64 */
+            records: number;
+            remarks: string[];
+            wrong: components["schemas"]["WrongView"][];
+        };
+        SealView: {
+            checking: boolean;
+            code: string;
+            last?: components["schemas"]["SealCheckView"];
+            /** Format: int64 */
+            lines: number;
+        };
+        /** @enum {string} */
+        SetBackMatter: "NOT_SET_BACK";
+        SetBackWaits: {
+            needs: components["schemas"]["Need"][];
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["SetBackMatter"];
+        };
+        SetFitted: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            device?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "FITTED";
+            note?: string;
+            set: components["schemas"]["SetLine"];
+            tag: string;
+        };
+        SetInput: {
+            bar?: components["schemas"]["BarInput"];
+            chain?: components["schemas"]["ChainInput"];
+            figures?: string;
+            newChain?: boolean;
+            note?: string;
+            /** Format: double */
+            soakHours?: number;
+            sprocket?: components["schemas"]["SprocketInput"];
+        };
+        SetLine: {
+            bar?: string;
+            chain?: string;
+            newChain: boolean;
+            sprocket?: string;
+        };
+        /** @enum {string} */
+        SettingUnit: "MM" | "DEGREES" | "FACTOR" | "PERCENT" | "MINUTES" | "HOURS" | "OUTINGS" | "TANKS" | "CHARGES" | "DAYS" | "SHARPENINGS" | "LOOPS" | "COUNT" | "CELSIUS" | "MILLILITRES";
+        SettingsView: {
+            choices: components["schemas"]["ChoiceView"][];
+            days: components["schemas"]["DayView"][];
+            numbers: components["schemas"]["NumberView"][];
+        };
+        SharpeningPage: {
+            chain: string;
+            /** Format: int32 */
+            cutters: number;
+            /** Format: int32 */
+            driveLinks: number;
+            file: components["schemas"]["FileChoice"];
+            known: components["schemas"]["LoopCutters"];
+            lastMapped?: components["schemas"]["CutterPlace"][];
+            life?: components["schemas"]["EdgeLife"];
+            open?: components["schemas"]["OpenSharpening"];
+            past: components["schemas"]["PastSharpening"][];
+            pitch: components["schemas"]["Pitch"];
+            rate: components["schemas"]["FilingRate"];
+            sequence: components["schemas"]["CutterSequence"];
+            tag: string;
+        };
+        SharpeningPlan: {
+            advice: components["schemas"]["EdgeAdvice"];
+            balance: components["schemas"]["SideBalance"];
+            cutters: components["schemas"]["CutterStrokes"][];
+            /** Format: double */
+            endsAtMm: number;
+            outliers: number[];
+            reasons: components["schemas"]["PlanReason"][];
+            /** Format: int32 */
+            saved: number;
+            /** Format: double */
+            spreadLeftMm: number;
+            /** Format: double */
+            spreadRightMm: number;
+            /** Format: double */
+            targetMm: number;
+            /** Format: int32 */
+            totalStrokes: number;
+            way: components["schemas"]["FilingWay"];
+        };
+        ShelfPart: {
+            bar?: components["schemas"]["BarInput"];
+            chain?: components["schemas"]["ChainInput"];
+            /** Format: int32 */
+            costCents?: number;
+            /** Format: uuid */
+            id: string;
+            sprocket?: components["schemas"]["SprocketInput"];
+        };
+        /** @enum {string} */
+        Side: "LEFT" | "RIGHT";
+        SideBalance: {
+            /** Format: double */
+            differenceMm: number;
+            leadsTo?: components["schemas"]["Side"];
+            /** Format: double */
+            leftMm: number;
+            /** Format: double */
+            rightMm: number;
+            verdict: components["schemas"]["BalanceVerdict"];
+        };
+        /** @enum {string} */
+        SignInStage: "SET_UP" | "SET_UP_ELSEWHERE" | "SIGN_IN" | "SIGNED_IN";
+        SignInView: {
+            beginning?: components["schemas"]["Beginning"];
+            demo: components["schemas"]["DemoAccount"][];
+            device?: components["schemas"]["Here"];
+            fleet?: string;
+            mark: string;
+            me?: components["schemas"]["Me"];
+            pins: components["schemas"]["Named"][];
+            stage: components["schemas"]["SignInStage"];
+        };
+        /** @enum {string} */
+        Signal: "OIL_USE_LOW" | "OIL_USE_HIGH" | "LONG_SINCE_CLEAN" | "RAIN_OUTINGS" | "GROUND_STRUCK" | "CHAIN_GROWN" | "TAKES_UP_FAST" | "NEW_CHAIN" | "LOOSE_WHEN_READ" | "TIGHT_WHEN_READ" | "LEFT_CUTTERS_LONGER" | "RIGHT_CUTTERS_LONGER" | "CUTTERS_UNEVEN" | "SHARPEN_OVERDUE" | "GAUGES_OVERDUE" | "FRESH_SPROCKET" | "SPROCKET_WORN" | "GROOVE_WORN" | "RAILS_OVERDUE" | "FLIP_OVERDUE" | "NOSE_UNGREASED" | "BEARING_OVERDUE" | "FILTER_OVERDUE" | "PLUG_OVERDUE" | "ARRESTOR_OVERDUE" | "STARTER_OVERDUE" | "TANKS_OVERDUE" | "FUEL_OLD";
+        SincePass: {
+            /** Format: int32 */
+            outings: number;
+            /** Format: double */
+            tanks: number;
+        };
+        Skip: {
+            /** Format: uuid */
+            id: string;
+            reason?: string;
+            step: components["schemas"]["Step"];
+        };
+        /** @enum {string} */
+        SoakVerdict: "GOOD" | "SHORT" | "TOO_SHORT";
+        SortedAs: {
+            complaint: string;
+            /** Format: uuid */
+            id: string;
+        };
+        SprocketInput: {
+            create: boolean;
+            kind?: components["schemas"]["SprocketKind"];
+            pitch?: components["schemas"]["Pitch"];
+            tag: string;
+            /** Format: int32 */
+            teeth?: number;
+        };
+        /** @enum {string} */
+        SprocketKind: "SPUR" | "RIM";
+        SprocketView: {
+            /** Format: int32 */
+            costCents?: number;
+            kind: components["schemas"]["SprocketKind"];
+            onSaw?: string;
+            pitch: components["schemas"]["Pitch"];
+            /** Format: date-time */
+            retiredAt?: string;
+            tag: string;
+            /** Format: int32 */
+            teeth: number;
+        };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout?: number;
+        };
+        /** @enum {string} */
+        Stage: "CLOSED" | "COVER_OFF" | "BAR_OFF" | "DRUM_OFF" | "TOP_COVER_OFF" | "SCREEN_OUT" | "STARTER_OFF" | "TANKS_DRAINED" | "RUNNING";
+        StandIn: {
+            after: boolean;
+            /** Format: int32 */
+            from: number;
+            /** Format: uuid */
+            sharpeningId: string;
+        };
+        /** @enum {string} */
+        State: "TOO_FEW_READINGS" | "STEADY" | "FASTER_THAN_ITS_PAST" | "FASTER_THAN_ITS_SISTERS";
+        StateView: {
+            notices: components["schemas"]["NoticeView"][];
+            writing: boolean;
+        };
+        StayView: {
+            /** Format: date-time */
+            from: string;
+            /** Format: int32 */
+            loop?: number;
+            /** Format: int32 */
+            loops?: number;
+            saw: string;
+            sprocket?: string;
+            /** Format: double */
+            tanks: number;
+            /** Format: date-time */
+            until?: string;
+        };
+        /** @enum {string} */
+        Step: "MAKE_SAFE" | "OUTSIDE_LOOK" | "ELECTRIC_LOOK" | "BRAKE_LEVER" | "INERTIA" | "NEW_GUARD" | "NEW_CATCHER" | "NEW_POWER_PART" | "CLEAN_COVER" | "BRAKE_BAND" | "NEW_BAND" | "GROOVE" | "RAILS" | "BLUING_CAUSE" | "DRESS_RAILS" | "NOSE" | "NOSE_GREASE" | "CHAIN_LOOK" | "SPROCKET" | "BEARING" | "NEW_CASE_PART" | "STRIP_DOWN" | "REPLACE_SPROCKET" | "REPLACE_BAR" | "REPLACE_CHAIN" | "SHARPEN" | "EQUALISE" | "DEPTH_GAUGES" | "NEW_MOUNT" | "TIGHTEN" | "REFIT" | "TENSION" | "NUTS" | "AIR_FILTER" | "PLUG" | "TUNE" | "NEW_SCREEN" | "ARRESTOR" | "NEW_ROPE" | "STARTER" | "NEW_CAP_SEAL" | "NEW_HOSE" | "TANKS" | "NEW_CONTROL_PART" | "FILL" | "BRAKE_RUNNING" | "CONTROLS" | "OIL_CARD";
+        StepAnswer: {
+            doubts: components["schemas"]["Doubt"][];
+            figures: {
+                [key: string]: number;
+            };
+            verdict?: components["schemas"]["StepVerdict"];
+            wrong: components["schemas"]["Said"][];
+        };
+        StepAttends: {
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["AttendMatter"];
+        };
+        /** @enum {string} */
+        StepGroup: "MAKE_SAFE" | "COVER_OFF" | "BAR_OFF" | "EDGE" | "CLOSING" | "ENGINE" | "RUNNING";
+        /** @enum {string} */
+        StepHoldMatter: "STEP_FAILED" | "PERSON_HOLDS" | "COMPLAINT_HOLDS" | "LOOK_ANEW";
+        StepHolds: {
+            needs: components["schemas"]["Need"][];
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["StepHoldMatter"];
+        };
+        StepInput: {
+            figures?: {
+                [key: string]: string;
+            };
+            findings?: components["schemas"]["Finding"][];
+            said: components["schemas"]["StepOutcome"];
+        };
+        /** @enum {string} */
+        StepKind: "CONFIRM" | "LOOK" | "FUNCTION_TEST" | "CLEAN" | "MEASURE" | "FILE" | "GREASE" | "TENSION" | "CARD" | "FILL" | "CAUSE" | "REPLACE" | "REPAIR";
+        StepLine: {
+            figures: {
+                [key: string]: number;
+            };
+            findings: components["schemas"]["Finding"][];
+            outcome: components["schemas"]["WorkOutcome"];
+            part?: string;
+            reading?: components["schemas"]["ReadingLine"];
+            step: components["schemas"]["Step"];
+            tension?: components["schemas"]["TensionOutcome"];
+            told: boolean;
+            /** Format: uuid */
+            visitId?: string;
+        };
+        /** @enum {string} */
+        StepOutcome: "FINE" | "ATTEND" | "FAIL";
+        StepQuestion: {
+            input: components["schemas"]["StepInput"];
+            noted: boolean;
+            step: components["schemas"]["Step"];
+        };
+        StepTaken: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            device?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "STEP";
+            note?: string;
+            step: components["schemas"]["StepLine"];
+            struck?: components["schemas"]["StrikeLine"];
+            tag: string;
+        };
+        StepVerdict: {
+            /** Format: double */
+            clearanceMm?: number;
+            /** Format: int32 */
+            dressingsLeft?: number;
+            fileBack?: components["schemas"]["FileBack"];
+            findings: components["schemas"]["Finding"][];
+            /** Format: double */
+            gaugeTargetMm?: number;
+            oilGrade?: components["schemas"]["OilGrade"];
+            opens: components["schemas"]["Step"][];
+            outcome: components["schemas"]["StepOutcome"];
+            plan?: components["schemas"]["SharpeningPlan"];
+        };
+        StepView: {
+            finding?: components["schemas"]["Finding"];
+            findings: components["schemas"]["FindingView"][];
+            group: components["schemas"]["StepGroup"];
+            kind: components["schemas"]["StepKind"];
+            measures: components["schemas"]["MeasureView"][];
+            optional: boolean;
+            record?: components["schemas"]["RecordView"];
+            step: components["schemas"]["Step"];
+            task?: components["schemas"]["Task"];
+            why: components["schemas"]["Why"];
+        };
+        /** @enum {string} */
+        StockKind: "PLUG" | "AIR_FILTER" | "FILE" | "NEEDLE_BEARING" | "BAR_OIL" | "TWO_STROKE_OIL" | "GREASE" | "BAR_GUARD" | "ARRESTOR_SCREEN" | "PICK_UP_FILTER" | "STARTER_ROPE" | "HAND_GUARD" | "CATCHER" | "CAP_SEAL" | "CONTROL_PART" | "MOUNT" | "FASTENER";
+        StockTake: {
+            /** Format: double */
+            amount: number;
+            /** Format: uuid */
+            itemId: string;
+        };
+        /** @enum {string} */
+        StockUnit: "PIECE" | "LITRE" | "SHOT";
+        Stood: {
+            full: boolean;
+            /** Format: uuid */
+            id: string;
+            note?: string;
+        };
+        StoresPage: {
+            items: components["schemas"]["ItemView"][];
+            parts: components["schemas"]["PartGroup"][];
+        };
+        Strike: {
+            /** Format: uuid */
+            id: string;
+            reason: string;
+        };
+        StrikeLine: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            reason: string;
+        };
+        StruckVisit: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: uuid */
+            instead?: string;
+            reason: string;
+        };
+        /** @enum {string} */
+        Subject: "SAW" | "CHAIN" | "BAR" | "SPROCKET";
+        /** @enum {string} */
+        Suspect: "CAP_SEAL" | "HOSE" | "PUMP_SEAL" | "TANK";
+        TakeUp: {
+            /** Format: double */
+            pastMmPerTank?: number;
+            /** Format: double */
+            recentMmPerTank?: number;
+            /** Format: double */
+            sistersMmPerTank?: number;
+            state: components["schemas"]["State"];
+        };
+        /** @enum {string} */
+        TakeUpMatter: "TAKES_UP_FAST";
+        TakeUpWaits: {
+            /** Format: double */
+            mmPerTank: number;
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["TakeUpMatter"];
+        };
+        Takeable: {
+            /** Format: uuid */
+            id: string;
+            kind: components["schemas"]["StockKind"];
+            name: string;
+            /** Format: double */
+            shelf: number;
+            unit: components["schemas"]["StockUnit"];
+        };
+        Tally: {
+            /** Format: double */
+            counted: number;
+            family: components["schemas"]["Family"];
+            /** Format: double */
+            limit: number;
+            /** Format: double */
+            raw: number;
+            task: components["schemas"]["Task"];
+            unit: components["schemas"]["UseUnit"];
+            unknown: boolean;
+        };
+        /** @enum {string} */
+        Task: "TENSION" | "BRAKE" | "OUTSIDE_LOOK" | "OIL_CARD" | "FULL_CLEAN" | "SHARPEN" | "DEPTH_GAUGES" | "EQUALISE" | "GROOVE_FLIP" | "DRESS_RAILS" | "NOSE_GREASE" | "SPROCKET" | "BEARING" | "AIR_FILTER" | "PLUG" | "ARRESTOR" | "STARTER" | "TANKS" | "STRIP_DOWN";
+        /** @enum {string} */
+        TaskMatter: "BRAKE_NEVER_TESTED" | "BRAKE_OVERDUE" | "TASK_DUE" | "CHECK_DUE" | "TASK_SOON";
+        TaskView: {
+            binding: string;
+            due: boolean;
+            events: components["schemas"]["DueEvent"][];
+            expected?: components["schemas"]["DueDate"];
+            family: components["schemas"]["Family"];
+            /** Format: double */
+            fraction: number;
+            /** Format: date-time */
+            lastDone?: string;
+            limits: components["schemas"]["LimitView"][];
+            /** Format: double */
+            minutes: number;
+            stage: components["schemas"]["Stage"];
+            task: components["schemas"]["Task"];
+            told: boolean;
+            unknown: boolean;
+        };
+        TaskWaits: {
+            events: components["schemas"]["DueEvent"][];
+            expected?: components["schemas"]["DueDate"];
+            /** Format: double */
+            fraction: number;
+            needs: components["schemas"]["Need"][];
+            state: components["schemas"]["FitState"];
+            task: components["schemas"]["Task"];
+            what: components["schemas"]["TaskMatter"];
+        };
+        TensionFigures: {
+            /** Format: double */
+            placeMm?: number;
+            /** Format: double */
+            ratio?: number;
+            /** Format: double */
+            slackMm?: number;
+            /** Format: double */
+            targetMm: number;
+            /** Format: double */
+            targetSlackMm: number;
+        };
+        /** @enum {string} */
+        TensionMatter: "NO_SET_FITTED" | "THROW_RISK" | "JAMMED" | "STUCK_TIGHT" | "TOO_TIGHT" | "LOOSE" | "TIGHT_SPOT" | "READING_NOT_FAIR" | "READ_HOT" | "FIRST_CUTS_WAIT";
+        /** @enum {string} */
+        TensionMethod: "TANG_LINE" | "LIFT_AND_SNAP" | "RAIL_TOUCH" | "COIN_GAP" | "TWELFTH_PAST_TOUCH";
+        /** @enum {string} */
+        TensionOutcome: "TOO_TIGHT" | "FIRM" | "RIGHT" | "LOOSE" | "THROW_RISK" | "TIGHT_SPOT" | "JAMMED" | "STUCK_TIGHT" | "NO_VERDICT";
+        TensionPage: {
+            checks: components["schemas"]["CheckView"][];
+            fittings: components["schemas"]["FittingView"][];
+            growth?: components["schemas"]["Growth"];
+            hold?: components["schemas"]["HoldView"];
+            house: components["schemas"]["House"];
+            limits: components["schemas"]["Limits"];
+            longBar: boolean;
+            newChain: boolean;
+            occasion: components["schemas"]["CheckOccasion"];
+            /** Format: int32 */
+            rechecksDone: number;
+            sincePass: components["schemas"]["SincePass"];
+            state?: components["schemas"]["FitState"];
+            takeUp?: components["schemas"]["TakeUp"];
+            work: components["schemas"]["Waiting"][];
+        };
+        /** @enum {string} */
+        TensionReason: "RATIO" | "BAND" | "BY_EYE" | "THROW_RATIO" | "TIPS_CLEAR_WITHOUT_PULL" | "WILL_NOT_MOVE" | "NOT_BY_ONE_FINGER" | "NO_SPRING_BACK" | "CONTRADICTORY" | "TIGHT_SPOT" | "LOOSE_EVEN_DRY" | "UNFAIR" | "READ_HOT" | "TIGHTENED_HOT";
+        TensionVerdict: {
+            figures: components["schemas"]["TensionFigures"];
+            next: components["schemas"]["NextMove"];
+            outcome: components["schemas"]["TensionOutcome"];
+            provisional: boolean;
+            reasons: components["schemas"]["TensionReason"][];
+            unmet: components["schemas"]["FairCondition"][];
+        };
+        TensionWaits: {
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["TensionMatter"];
+        };
+        /** @enum {string} */
+        TipsPosition: "INSIDE" | "LEVEL" | "CLEAR";
+        ToldLine: {
+            /** Format: date-time */
+            at: string;
+            figures: {
+                [key: string]: number;
+            };
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            since?: number;
+            step: components["schemas"]["Step"];
+            unit?: components["schemas"]["UseUnit"];
+        };
+        /** @enum {string} */
+        Trend: "FALLING" | "STEADY" | "RISING" | "UNKNOWN";
+        Undo: {
+            /** Format: uuid */
+            id: string;
+        };
+        Use: {
+            chainSlack: boolean;
+            complaint?: string;
+            /** Format: int32 */
+            daysRun?: number;
+            dustSeen: boolean;
+            groundStruck: boolean;
+            /** Format: double */
+            oilShare?: number;
+            rain: boolean;
+            /** Format: double */
+            tanks: number;
+            woods: components["schemas"]["Wood"][];
+            works: components["schemas"]["Work"][];
+        };
+        UseInput: {
+            chainSlack?: boolean;
+            complaint?: string;
+            /** Format: double */
+            daysRun?: number;
+            dustSeen: boolean;
+            groundStruck: boolean;
+            /** Format: double */
+            oilShare?: number;
+            rain: boolean;
+            sure?: boolean;
+            /** Format: double */
+            tanks?: number;
+            woods?: components["schemas"]["Wood"][];
+            works?: components["schemas"]["Work"][];
+        };
+        UsePoint: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            oilTanks: number;
+            /** Format: double */
+            ratio: number;
+            /** Format: double */
+            tanks: number;
+            verdict: components["schemas"]["OilVerdict"];
+        };
+        /** @enum {string} */
+        UseUnit: "TANKS" | "OUTINGS" | "DAYS" | "DAYS_IN_USE" | "FIRE_SEASON_DAYS" | "SHARPENINGS" | "LOOPS";
+        /** @enum {string} */
+        UsualSource: "GIVEN" | "LEARNED" | "MODEL" | "ESTIMATE";
+        VisitEnded: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            decision: components["schemas"]["FitState"];
+            device?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "VISIT_ENDED";
+            note?: string;
+            struck?: components["schemas"]["StrikeLine"];
+            tag: string;
+        };
+        VisitMove: {
+            /** Format: uuid */
+            id: string;
+            reason: string;
+            tag: string;
+        };
+        VisitPage: {
+            complaint?: string;
+            ended?: components["schemas"]["Ended"];
+            hints: components["schemas"]["Hints"];
+            /** Format: uuid */
+            id: string;
+            mayRelease: boolean;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            minutesDone: number;
+            needs: components["schemas"]["Need"][];
+            others: string[];
+            rideAlongs: components["schemas"]["RideAlong"][];
+            saw: components["schemas"]["SawLine"];
+            /** Format: date-time */
+            startedAt: string;
+            startedBy: string;
+            state: components["schemas"]["FitState"];
+            steps: components["schemas"]["StepView"][];
+            struck?: components["schemas"]["StruckVisit"];
+            tag: string;
+            work: components["schemas"]["Waiting"][];
+        };
+        VisitStrike: {
+            /** Format: uuid */
+            id: string;
+            reason: string;
+        };
+        Waiting: components["schemas"]["TensionWaits"] | components["schemas"]["RecheckWaits"] | components["schemas"]["GrowthWaits"] | components["schemas"]["TakeUpWaits"] | components["schemas"]["RunWaits"] | components["schemas"]["EdgeWaits"] | components["schemas"]["FindingHolds"] | components["schemas"]["StepHolds"] | components["schemas"]["ReleaseWaits"] | components["schemas"]["SetBackWaits"] | components["schemas"]["RestWaits"] | components["schemas"]["RecordWaits"] | components["schemas"]["OilWaits"] | components["schemas"]["FaultWaits"] | components["schemas"]["FaultRests"] | components["schemas"]["FindingWaits"] | components["schemas"]["StepAttends"] | components["schemas"]["TaskWaits"];
+        WatchView: {
+            /** Format: date-time */
+            dryAt?: string;
+            /** Format: date-time */
+            lookAt?: string;
+            state: components["schemas"]["LeakState"];
+            /** Format: date-time */
+            stoodAt?: string;
+            suspects: components["schemas"]["Suspect"][];
+            wet?: components["schemas"]["Wet"];
+        };
+        /** @enum {string} */
+        WearKind: "GROWTH" | "CUTTER" | "GROOVE" | "SPROCKET";
+        WearPoint: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            mm: number;
+            /** Format: double */
+            use: number;
+        };
+        WearView: {
+            date?: components["schemas"]["DueDate"];
+            kind: components["schemas"]["WearKind"];
+            /** Format: double */
+            limitMm: number;
+            /** Format: double */
+            perTankMm?: number;
+            points: components["schemas"]["WearPoint"][];
+            /** Format: int32 */
+            readings?: number;
+            /** Format: double */
+            tanksEarly?: number;
+            /** Format: double */
+            tanksLate?: number;
+            /** Format: double */
+            tanksLikely?: number;
+            /** Format: double */
+            usedTanks: number;
+        };
+        Wearing: {
+            date: components["schemas"]["DueDate"];
+            kind: components["schemas"]["WearKind"];
+            part: string;
+            saw: string;
+        };
+        WentOut: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            corrects?: components["schemas"]["StrikeLine"];
+            crew?: string;
+            device?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "OUT";
+            note?: string;
+            struck?: components["schemas"]["StrikeLine"];
+            tag: string;
+        };
+        /** @enum {string} */
+        Wet: "DRY" | "CAP" | "BAR_SIDE" | "BELOW";
+        /** @enum {string} */
+        Why: "ALWAYS" | "HOLD" | "FINDING" | "FOLLOWS" | "DUE" | "BY_HAND" | "COMES_WITH" | "COMPANY" | "CLOSES" | "PAST_UNKNOWN" | "RIDES_ALONG";
+        WithPassword: {
+            password: string;
+            signInName: string;
+        };
+        WithPin: {
+            /** Format: uuid */
+            personId: string;
+            pin: string;
+        };
+        /** @enum {string} */
+        Wood: "SOFT" | "HARD" | "DIRTY" | "FROZEN";
+        /** @enum {string} */
+        Work: "FELLING" | "LIMBING" | "BRUSH" | "BUCKING";
+        /** @enum {string} */
+        WorkOutcome: "FINE" | "ATTEND" | "FAIL" | "SKIPPED";
+        WorkRow: {
+            crew?: string;
+            /** Format: double */
+            minutes: number;
+            power: components["schemas"]["Power"];
+            rideAlongs: components["schemas"]["RideAlong"][];
+            state: components["schemas"]["FitState"];
+            tag: string;
+            tallies: components["schemas"]["Tally"][];
+            visit?: components["schemas"]["BenchMark"];
+            work: components["schemas"]["Waiting"][];
+        };
+        WriteDone: {
+            done: boolean;
+        };
+        /** @enum {string} */
+        WrongKind: "ALTERED" | "MISSING" | "INSERTED" | "BROKEN";
+        WrongView: {
+            kind: components["schemas"]["WrongKind"];
+            /** Format: int64 */
+            n?: number;
+            /** Format: date-time */
+            sealedAt?: string;
+            table?: string;
+            tag?: string;
+        };
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
 export type $defs = Record<string, never>;
 export interface operations {
-  password: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewPassword'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  pin: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewPin'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  backups: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['BackupsView'];
-        };
-      };
-    };
-  };
-  begin_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['BackupWish'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['BackupsView'];
-        };
-      };
-    };
-  };
-  board: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['Board'];
-        };
-      };
-    };
-  };
-  calibrate: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewCalibration'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['Calibrated'];
-        };
-      };
-    };
-  };
-  state_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['CaliperState'];
-        };
-      };
-    };
-  };
-  reading: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CaliperMessage'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  start_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['StandIn'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['CaliperState'];
-        };
-      };
-    };
-  };
-  stop: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['CaliperState'];
-        };
-      };
-    };
-  };
-  stream: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'text/event-stream': components['schemas']['SseEmitter'];
-        };
-      };
-    };
-  };
-  crews: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['CrewView'][];
-        };
-      };
-    };
-  };
-  add_4: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewCrew'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  rename: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['RenamedCrew'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  back_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CrewOnOff'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  leave_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CrewOnOff'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  all_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['DeviceView'][];
-        };
-      };
-    };
-  };
-  change_3: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ChangedDevice'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  forget: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Forget'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  list: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['FaultsPage'];
-        };
-      };
-    };
-  };
-  one: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['FaultPage'];
-        };
-      };
-    };
-  };
-  answer: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Answer'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  takeBack_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Act'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  cause: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Found'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  close: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Noted'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  doubt: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['AskAgain'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  drop: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Act'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  end_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['EndWithoutCause'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  look: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Look'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  mechanic: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Noted'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  sort: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SortedAs'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  stand: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Stood'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  stillThere: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Noted'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  fitCheck: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['FitQuestion'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['FitAnswer'];
-        };
-      };
-    };
-  };
-  change_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['FleetChange'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  cans: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['CanView'][];
-        };
-      };
-    };
-  };
-  mixed: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewMix'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  emptied: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        canId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Emptied'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  mix: {
-    parameters: {
-      query: {
-        amount: number;
-        unit: components['schemas']['FuelUnit'];
-        ratio: number;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['FuelMix'];
-        };
-      };
-    };
-  };
-  house: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['HouseView'];
-        };
-      };
-    };
-  };
-  all_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['Insight'][];
-        };
-      };
-    };
-  };
-  log: {
-    parameters: {
-      query?: {
-        saw?: string;
-        person?: string;
-        kinds?: components['schemas']['LogKind'][];
-        from?: string;
-        before?: string;
-        part?: string;
-        struck?: boolean;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['LogPage'];
-        };
-      };
-    };
-  };
-  models: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['ModelView'][];
-        };
-      };
-    };
-  };
-  offer: {
-    parameters: {
-      query?: {
-        like?: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['NewSawOffer'];
-        };
-      };
-    };
-  };
-  grade: {
-    parameters: {
-      query: {
-        celsius: number;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['GradeView'];
-        };
-      };
-    };
-  };
-  outOfUse: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['OutOfUse'][];
-        };
-      };
-    };
-  };
-  issue: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Issue'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  open_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['OpenOuting'][];
-        };
-      };
-    };
-  };
-  takeBack: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Return'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  entry: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        outingId: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['OutingEntry'];
-        };
-      };
-    };
-  };
-  correct: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        outingId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OutingCorrection'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  correctionEffect: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        outingId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OutingCorrection'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['Effect'];
-        };
-      };
-    };
-  };
-  strikeEffect: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        outingId: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['Effect'];
-        };
-      };
-    };
-  };
-  strike_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        outingId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OutingStrike'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  parts: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['Parts'];
-        };
-      };
-    };
-  };
-  add_3: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ShelfPart'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  part: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['PartPage'];
-        };
-      };
-    };
-  };
-  figures: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['MakersFigures'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  price: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Price'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  retire_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Retire'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  bringBack_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Retire'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  preview_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PastQuestion'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['PastAnswer'];
-        };
-      };
-    };
-  };
-  all: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['PersonView'][];
-        };
-      };
-    };
-  };
-  add_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewPerson'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  access: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['AccessView'][];
-        };
-      };
-    };
-  };
-  changes: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['PeopleChange'][];
-        };
-      };
-    };
-  };
-  change_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ChangedPerson'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  give: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewAccess'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  back: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OnOff'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  leave_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OnOff'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  effect: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        recordId: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['Effect'];
-        };
-      };
-    };
-  };
-  strike_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        recordId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Strike'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  saws: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['ListedSaw'][];
-        };
-      };
-    };
-  };
-  add_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewSaw'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['SawView'];
-        };
-      };
-    };
-  };
-  saw: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['SawView'];
-        };
-      };
-    };
-  };
-  change: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ChangedSaw'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['SawView'];
-        };
-      };
-    };
-  };
-  complaints: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['ComplaintChoice'][];
-        };
-      };
-    };
-  };
-  ofSaw: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['FaultLine'][];
-        };
-      };
-    };
-  };
-  open: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewFault'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  fit: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewFitting'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['SawView'];
-        };
-      };
-    };
-  };
-  hold: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewHold'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  oiling: {
-    parameters: {
-      query?: {
-        oilAtOutlet?: boolean;
-      };
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['OilingPage'];
-        };
-      };
-    };
-  };
-  past: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['PastPage'];
-        };
-      };
-    };
-  };
-  tell: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['MorePast'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  save_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewRecord'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  preview_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['StepQuestion'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['StepAnswer'];
-        };
-      };
-    };
-  };
-  refuel: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewRefuel'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  takeBackRefuel: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NoRefuel'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  release: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewRelease'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  retire: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Retirement'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['SawView'];
-        };
-      };
-    };
-  };
-  bringBack: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Retirement'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['SawView'];
-        };
-      };
-    };
-  };
-  schedule: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['SchedulePage'];
-        };
-      };
-    };
-  };
-  page: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['SharpeningPage'];
-        };
-      };
-    };
-  };
-  begin: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Begin'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  changeTag: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewTag'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['SawView'];
-        };
-      };
-    };
-  };
-  takeable: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-        step: components['schemas']['Step'];
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['Takeable'][];
-        };
-      };
-    };
-  };
-  page_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['TensionPage'];
-        };
-      };
-    };
-  };
-  save: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewCheck'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['SavedCheck'];
-        };
-      };
-    };
-  };
-  preview: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PreviewQuestion'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['PreviewAnswer'];
-        };
-      };
-    };
-  };
-  start: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewVisit'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['VisitPage'];
-        };
-      };
-    };
-  };
-  wear: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        tag: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['SawWearPage'];
-        };
-      };
-    };
-  };
-  seal: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['SealView'];
-        };
-      };
-    };
-  };
-  check: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CheckWish'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['SealView'];
-        };
-      };
-    };
-  };
-  paper: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        code: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['Paper'];
-        };
-      };
-    };
-  };
-  setUp: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewFleet'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  settings: {
-    parameters: {
-      query?: {
-        scope?: components['schemas']['Scope'];
-        saw?: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['SettingsView'];
-        };
-      };
-    };
-  };
-  change_4: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewValue'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['SettingsView'];
-        };
-      };
-    };
-  };
-  measure: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        sharpeningId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CutterReadingInput'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  deal: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        sharpeningId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Deal'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  filed: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        sharpeningId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Filed'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  finish: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        sharpeningId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Finish'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  leave: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        sharpeningId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Leave'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  state: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['SignInView'];
-        };
-      };
-    };
-  };
-  withPassword: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['WithPassword'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['SignInView'];
-        };
-      };
-    };
-  };
-  withPin: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['WithPin'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['SignInView'];
-        };
-      };
-    };
-  };
-  signOut: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  state_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['StateView'];
-        };
-      };
-    };
-  };
-  page_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['StoresPage'];
-        };
-      };
-    };
-  };
-  costs: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['CostPage'];
-        };
-      };
-    };
-  };
-  put: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ItemInput'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  counted: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        itemId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Counted'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  history: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        itemId: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['MoveView'][];
-        };
-      };
-    };
-  };
-  ordered: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        itemId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewOrder'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  received: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        itemId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Received'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  calledOff: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        orderId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CalledOff'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  visit: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        visitId: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['VisitPage'];
-        };
-      };
-    };
-  };
-  end: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        visitId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['End'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['VisitPage'];
-        };
-      };
-    };
-  };
-  move: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        visitId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['VisitMove'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  moveEffect: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        visitId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['VisitMove'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['Effect'];
-        };
-      };
-    };
-  };
-  skip: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        visitId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Skip'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['VisitPage'];
-        };
-      };
-    };
-  };
-  add: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        visitId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewStep'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['VisitPage'];
-        };
-      };
-    };
-  };
-  visitStrikeEffect: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        visitId: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['Effect'];
-        };
-      };
-    };
-  };
-  strike: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        visitId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['VisitStrike'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  undo: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        visitId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Undo'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['VisitPage'];
-        };
-      };
-    };
-  };
-  done: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          '*/*': components['schemas']['WriteDone'];
-        };
-      };
-    };
-  };
+    password: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPassword"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    pin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPin"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    backups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BackupsView"];
+                };
+            };
+        };
+    };
+    begin_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BackupWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BackupsView"];
+                };
+            };
+        };
+    };
+    board: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Board"];
+                };
+            };
+        };
+    };
+    calibrate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewCalibration"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Calibrated"];
+                };
+            };
+        };
+    };
+    state_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CaliperState"];
+                };
+            };
+        };
+    };
+    reading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CaliperMessage"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    start_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StandIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CaliperState"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CaliperState"];
+                };
+            };
+        };
+    };
+    stream: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    crews: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CrewView"][];
+                };
+            };
+        };
+    };
+    add_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewCrew"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    rename: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RenamedCrew"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    back_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CrewOnOff"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    leave_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CrewOnOff"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeviceView"][];
+                };
+            };
+        };
+    };
+    change_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedDevice"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Forget"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FaultsPage"];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FaultPage"];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Answer"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Act"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    cause: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Found"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    close: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Noted"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    doubt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskAgain"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Act"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    end_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EndWithoutCause"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Look"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    mechanic: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Noted"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    sort: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SortedAs"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    stand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Stood"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    stillThere: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Noted"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    fitCheck: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FitQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FitAnswer"];
+                };
+            };
+        };
+    };
+    change_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FleetChange"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    cans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CanView"][];
+                };
+            };
+        };
+    };
+    mixed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewMix"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    emptied: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                canId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Emptied"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    mix: {
+        parameters: {
+            query: {
+                amount: number;
+                unit: components["schemas"]["FuelUnit"];
+                ratio: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FuelMix"];
+                };
+            };
+        };
+    };
+    house: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HouseView"];
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Insight"][];
+                };
+            };
+        };
+    };
+    log: {
+        parameters: {
+            query?: {
+                saw?: string;
+                person?: string;
+                kinds?: components["schemas"]["LogKind"][];
+                from?: string;
+                before?: string;
+                part?: string;
+                struck?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LogPage"];
+                };
+            };
+        };
+    };
+    models: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ModelView"][];
+                };
+            };
+        };
+    };
+    offer: {
+        parameters: {
+            query?: {
+                like?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["NewSawOffer"];
+                };
+            };
+        };
+    };
+    grade: {
+        parameters: {
+            query: {
+                celsius: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["GradeView"];
+                };
+            };
+        };
+    };
+    outOfUse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OutOfUse"][];
+                };
+            };
+        };
+    };
+    issue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Issue"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    open_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OpenOuting"][];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Return"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    entry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                outingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OutingEntry"];
+                };
+            };
+        };
+    };
+    correct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                outingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutingCorrection"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    correctionEffect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                outingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutingCorrection"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Effect"];
+                };
+            };
+        };
+    };
+    strikeEffect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                outingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Effect"];
+                };
+            };
+        };
+    };
+    strike_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                outingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutingStrike"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    parts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Parts"];
+                };
+            };
+        };
+    };
+    add_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShelfPart"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    part: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PartPage"];
+                };
+            };
+        };
+    };
+    figures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MakersFigures"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    price: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Price"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    retire_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Retire"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    bringBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Retire"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    preview_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PastQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PastAnswer"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PersonView"][];
+                };
+            };
+        };
+    };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPerson"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    access: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AccessView"][];
+                };
+            };
+        };
+    };
+    changes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PeopleChange"][];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedPerson"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    give: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewAccess"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnOff"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    leave_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnOff"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    effect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recordId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Effect"];
+                };
+            };
+        };
+    };
+    strike_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recordId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Strike"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    saws: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ListedSaw"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSaw"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SawView"];
+                };
+            };
+        };
+    };
+    saw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SawView"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedSaw"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SawView"];
+                };
+            };
+        };
+    };
+    complaints: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ComplaintChoice"][];
+                };
+            };
+        };
+    };
+    ofSaw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FaultLine"][];
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewFault"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    fit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewFitting"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SawView"];
+                };
+            };
+        };
+    };
+    hold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewHold"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    oiling: {
+        parameters: {
+            query?: {
+                oilAtOutlet?: boolean;
+            };
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OilingPage"];
+                };
+            };
+        };
+    };
+    past: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PastPage"];
+                };
+            };
+        };
+    };
+    tell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MorePast"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    save_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRecord"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    preview_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StepAnswer"];
+                };
+            };
+        };
+    };
+    refuel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRefuel"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeBackRefuel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoRefuel"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    release: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRelease"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    retire: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Retirement"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SawView"];
+                };
+            };
+        };
+    };
+    bringBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Retirement"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SawView"];
+                };
+            };
+        };
+    };
+    schedule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SchedulePage"];
+                };
+            };
+        };
+    };
+    page: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SharpeningPage"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Begin"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    changeTag: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTag"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SawView"];
+                };
+            };
+        };
+    };
+    takeable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+                step: components["schemas"]["Step"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Takeable"][];
+                };
+            };
+        };
+    };
+    page_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TensionPage"];
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewCheck"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SavedCheck"];
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreviewQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PreviewAnswer"];
+                };
+            };
+        };
+    };
+    start: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewVisit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VisitPage"];
+                };
+            };
+        };
+    };
+    wear: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SawWearPage"];
+                };
+            };
+        };
+    };
+    seal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SealView"];
+                };
+            };
+        };
+    };
+    check: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CheckWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SealView"];
+                };
+            };
+        };
+    };
+    paper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Paper"];
+                };
+            };
+        };
+    };
+    setUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewFleet"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    settings: {
+        parameters: {
+            query?: {
+                scope?: components["schemas"]["Scope"];
+                saw?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SettingsView"];
+                };
+            };
+        };
+    };
+    change_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewValue"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SettingsView"];
+                };
+            };
+        };
+    };
+    measure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sharpeningId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutterReadingInput"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    deal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sharpeningId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Deal"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    filed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sharpeningId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Filed"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    finish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sharpeningId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Finish"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sharpeningId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Leave"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SignInView"];
+                };
+            };
+        };
+    };
+    withPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WithPassword"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SignInView"];
+                };
+            };
+        };
+    };
+    withPin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WithPin"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SignInView"];
+                };
+            };
+        };
+    };
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    state_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StateView"];
+                };
+            };
+        };
+    };
+    page_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StoresPage"];
+                };
+            };
+        };
+    };
+    costs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CostPage"];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ItemInput"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    counted: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Counted"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    history: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MoveView"][];
+                };
+            };
+        };
+    };
+    ordered: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOrder"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    received: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Received"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    calledOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                orderId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalledOff"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    visit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                visitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VisitPage"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                visitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["End"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VisitPage"];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                visitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VisitMove"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    moveEffect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                visitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VisitMove"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Effect"];
+                };
+            };
+        };
+    };
+    skip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                visitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Skip"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VisitPage"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                visitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewStep"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VisitPage"];
+                };
+            };
+        };
+    };
+    visitStrikeEffect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                visitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Effect"];
+                };
+            };
+        };
+    };
+    strike: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                visitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VisitStrike"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                visitId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Undo"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VisitPage"];
+                };
+            };
+        };
+    };
+    done: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WriteDone"];
+                };
+            };
+        };
+    };
 }

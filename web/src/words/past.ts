@@ -2,7 +2,6 @@ import type { Schemas } from '../api/client';
 import { fleetDay } from './days';
 import { dayOf } from './format';
 import { units } from './schedule';
-import { rounded } from './units';
 
 /** What is counted since, as the head of a field: Tanks since. */
 export function sinceWords(unit: Schemas['UseUnit'], power: Schemas['Power']): string {
@@ -26,12 +25,12 @@ export function readWords(
   return read.atMost ? `${day}, at most ${used} since (est.)` : `${day}, ${used} since`;
 }
 
-/** The same of what was told and stands. */
+/** What a line that was told had seen by then; nothing where nobody knows. */
 export function toldWords(
-  since: number | undefined,
-  unit: Schemas['UseUnit'] | undefined,
+  line: Pick<Schemas['ToldLine'], 'since' | 'unit'>,
   power: Schemas['Power'],
-): string {
-  if (since === undefined) return '';
-  return unit === undefined ? rounded(since, 1) : `${units(since, unit, power)} since`;
+): string[] {
+  return line.since === undefined || line.unit === undefined
+    ? []
+    : [`${units(line.since, line.unit, power)} since`];
 }

@@ -4,13 +4,18 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { TagPlate } from '../../parts/Plate';
-import { momentOf } from '../../words/format';
+import { dayOf, momentOf } from '../../words/format';
 import { stepWords } from '../../words/bench';
 import type { GatheredLine, StepEntry } from './gathered';
 import { lineOf, figuresOf } from './lineOf';
 import { CorrectOuting } from '../corrections/CorrectOuting';
 import { CorrectVisit } from '../corrections/CorrectVisit';
 import { StrikeOut } from '../corrections/StrikeOut';
+
+/** When it happened; of what was told out of a notebook nobody knows the hour. */
+function whenOf(entry: Schemas['LogEntry']): string {
+  return entry.kind === 'STEP' && entry.step.told ? dayOf(entry.at) : momentOf(entry.at);
+}
 
 /** One record as a line that reads: when, which saw, what, who. What was struck out stays readable. */
 export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolean }) {
@@ -36,7 +41,7 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
       })}
     >
       <Box sx={{ color: 'text.secondary', gridColumn: { xs: '1 / -1', sm: 'auto' }, fontSize: 14 }}>
-        {momentOf(entry.at)}
+        {whenOf(entry)}
       </Box>
       {withTag && (
         <Box>

@@ -227,7 +227,12 @@ function NewSaw({ offer, used: usedBefore }: { offer: Schemas['NewSawOffer']; us
             problem={problem}
             onChange={setPast}
           />
-          <HeldFields past={past} problem={problem} onChange={setPast} />
+          <HeldFields
+            past={past}
+            problem={problem}
+            hint="Empty where nobody knows of anything. It is held until its first visit in any case."
+            onChange={setPast}
+          />
         </Sheet>
       )}
       <ProblemNote sentences={sentences(problem)} />

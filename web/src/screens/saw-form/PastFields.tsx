@@ -205,8 +205,9 @@ const CLEARS: Partial<Record<Schemas['Step'], string>> = {
 export function HeldFields({
   past,
   problem,
+  hint,
   onChange,
-}: Omit<Props, 'power' | 'sparkArrestor' | 'inService'>) {
+}: Omit<Props, 'power' | 'sparkArrestor' | 'inService'> & { hint: string }) {
   return (
     <Box
       sx={{
@@ -219,7 +220,7 @@ export function HeldFields({
     >
       <Field
         label="Must not be used, because"
-        hint="Empty where nobody knows of anything. It is held until its first visit in any case."
+        hint={hint}
         value={past.held}
         problem={problem?.at('past.held')}
         onChange={(held) => onChange({ ...past, held })}

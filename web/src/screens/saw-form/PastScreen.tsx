@@ -11,7 +11,7 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { useAtWork } from '../../shell/leaving';
 import { figureWords, measureWords, stepWords } from '../../words/bench';
 import { dayOf } from '../../words/format';
-import { pastDay } from '../../words/past';
+import { pastDay, toldWords } from '../../words/past';
 import { emptyPast, pastInput, tells } from './past';
 import { HeldFields, PastFields } from './PastFields';
 import { Sheet } from './Sheet';
@@ -55,6 +55,7 @@ function ToldSheet({ page }: { page: Schemas['PastPage'] }) {
           </Box>
           {`, ${[
             dayOf(line.at),
+            ...toldWords(line, page.power),
             ...(Object.entries(line.figures) as [Schemas['Measure'], number][]).map(
               ([measure, mm]) => `${measureWords[measure].toLowerCase()} ${figureWords(mm, 'LENGTH')}`,
             ),
@@ -99,7 +100,12 @@ function TellSheet({ page }: { page: Schemas['PastPage'] }) {
           problem={tell.error}
           onChange={setPast}
         />
-        <HeldFields past={past} problem={tell.error} onChange={setPast} />
+        <HeldFields
+          past={past}
+          problem={tell.error}
+          hint="Empty where nobody knows of anything."
+          onChange={setPast}
+        />
       </Sheet>
       <ProblemNote
         sentences={

@@ -5,6 +5,7 @@ import { ForWhoMay } from '../../parts/ForWhoMay';
 import { TallyStrip } from '../../parts/TallyStrip';
 import { Heading } from '../../parts/Heading';
 import { dayAhead, dayOf, minutes, rounded } from '../../words/format';
+import { stepWords } from '../../words/bench';
 import { countWords, eventWords, familyWords, stageWords, taskWords, units } from '../../words/schedule';
 
 const LOOKED_AT_FIRST = 4;
@@ -25,7 +26,7 @@ export function SchedulePanel({ schedule }: { schedule: Schemas['SchedulePage'] 
         {schedule.rideAlongs.length > 0 &&
           ` Worth doing in the same visit: ${schedule.rideAlongs.map((r) => `${taskWords[r.task].toLowerCase()}, saves ${rounded(r.savedMinutes, 0)} min`).join('; ')}.`}
       </Box>
-      <UnknownPast tag={schedule.tag} tasks={schedule.tasks.filter((t) => t.unknown)} />
+      <UnknownPast schedule={schedule} />
       {families.map((family) => (
         <Box key={family} sx={{ mt: 1.25 }}>
           <Box component="h3" sx={{ fontSize: 14, fontWeight: 600, color: 'text.secondary', m: 0 }}>
@@ -95,18 +96,21 @@ function pastUnknown(task: Schemas['TaskView']): string {
   return task.told ? 'Nobody knows what it has seen since. ' : 'No record of its past. ';
 }
 
-/** An older saw without a past: what nobody knows is said, and where to look first, in the order of the handbook. */
-function UnknownPast({ tag, tasks }: { tag: string; tasks: Schemas['TaskView'][] }) {
-  if (tasks.length === 0) return null;
-  const first = tasks.slice(0, LOOKED_AT_FIRST).map((t) => taskWords[t.task].toLowerCase());
+/** A saw with an unknown past: what nobody knows is said, and what the next visit proposes for it. */
+function UnknownPast({ schedule }: { schedule: Schemas['SchedulePage'] }) {
+  if (!schedule.tasks.some((t) => t.unknown)) return null;
+  const looks = schedule.plan
+    .filter((p) => p.why === 'PAST_UNKNOWN')
+    .map((p) => stepWords[p.step].title.toLowerCase());
+  const first = looks.slice(0, LOOKED_AT_FIRST).join('; ');
+  const more = looks.length > LOOKED_AT_FIRST ? ` and ${looks.length - LOOKED_AT_FIRST} more` : '';
   return (
     <Box sx={{ mb: 0.5 }}>
-      What was before this saw’s first entry here is not known. Its next visit proposes a look at these:{' '}
-      {first.join('; ')}
-      {tasks.length > LOOKED_AT_FIRST ? ` and ${tasks.length - LOOKED_AT_FIRST} more.` : '.'}
+      Not all of what was before its first entry here is known.
+      {looks.length > 0 && ` Its next visit proposes a first look: ${first}${more}.`}
       <ForWhoMay write="/api/saws/{tag}/past" silent>
         {' '}
-        <Link to={`/saws/${tag}/past`}>Tell what is known of its past</Link>
+        <Link to={`/saws/${schedule.tag}/past`}>Tell what is known of its past</Link>
       </ForWhoMay>
     </Box>
   );

@@ -168,7 +168,7 @@ class NotebookBrowserTest {
         for (int saw = 1; saw <= NOTEBOOK.size(); saw++) {
             Assertions.assertThat(told(saw)).as("saw " + saw).isEqualTo(written(NOTEBOOK.get(saw - 1)));
         }
-        assertThat(page.getByText("Its next visit proposes a look at these")).isVisible();
+        assertThat(page.getByText("Its next visit proposes a first look")).isVisible();
         page.navigate(application.address() + "/");
         assertThat(rail(page, "Held").getByLabel(Pattern.compile("^Saw \\d+,"))).hasCount(12);
     }

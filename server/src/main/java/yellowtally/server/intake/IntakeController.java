@@ -130,9 +130,18 @@ class IntakeController {
             LocalDate until,
             List<ToldLine> told) {}
 
-    /** Something that was told. */
+    /**
+     * Something that was told.
+     *
+     * @param since what had been used since, in {@code unit}; both absent where nothing is counted or nobody knows
+     */
     record ToldLine(
-            UUID id, Step step, Instant at, @Nullable Double since, Map<Measure, Double> figures) {}
+            UUID id,
+            Step step,
+            Instant at,
+            @Nullable Double since,
+            @Nullable UseUnit unit,
+            Map<Measure, Double> figures) {}
 
     @PostMapping("/api/saws")
     SawView add(@RequestBody NewSaw given) {
@@ -191,6 +200,7 @@ class IntakeController {
                 record.step(),
                 record.at(),
                 record.told() == null ? null : record.told().since(),
+                PastLine.of(record.step()).map(PastLine::since).orElse(null),
                 record.figures());
     }
 

@@ -1,0 +1,36 @@
+import { describe, expect, it } from 'vitest';
+import { readWords, sinceWords, toldWords } from './past';
+
+const read = (more: object) => ({
+  step: 'PLUG' as const,
+  day: '2024-03-01',
+  roughly: false,
+  atMost: false,
+  ...more,
+});
+
+describe('what a notebook tells', () => {
+  it('says what is counted since in the words of the power', () => {
+    expect(sinceWords('TANKS', 'PETROL')).toBe('Tanks since');
+    expect(sinceWords('TANKS', 'BATTERY')).toBe('Charges since');
+    expect(sinceWords('TANKS', 'CORDED')).toBe('Run hours since');
+    expect(sinceWords('SHARPENINGS', 'PETROL')).toBe('Sharpenings since');
+  });
+
+  it('says how a line was understood, and what nobody knows', () => {
+    expect(readWords(read({ since: 21 }), 'TANKS', 'PETROL')).toBe('1 Mar 2024, 21 tanks since');
+    expect(readWords(read({ since: 1, atMost: true }), 'TANKS', 'BATTERY')).toBe(
+      '1 Mar 2024, at most 1 charge since (est.)',
+    );
+    expect(readWords(read({}), 'TANKS', 'PETROL')).toBe(
+      '1 Mar 2024; nobody knows what it has seen since: looked at first',
+    );
+    expect(readWords(read({ roughly: true }), undefined, 'PETROL')).toBe('1 Mar 2024 at the earliest');
+  });
+
+  it('tells nothing of a count that nobody knows', () => {
+    expect(toldWords({ since: 2.5, unit: 'TANKS' }, 'PETROL')).toEqual(['2.5 tanks since']);
+    expect(toldWords({ unit: 'TANKS' }, 'PETROL')).toEqual([]);
+    expect(toldWords({ since: 2 }, 'PETROL')).toEqual([]);
+  });
+});
