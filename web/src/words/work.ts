@@ -29,7 +29,7 @@ export function workTitle(work: Work, power: Schemas['Power']): string {
         ? 'One of its records cannot be understood'
         : `${work.records} of its records cannot be understood`;
     case 'RESTED':
-      return `Unused for ${work.days} days. Look it over before use`;
+      return `No use on record for ${work.days} days. Look it over before use`;
     case 'COMPLAINT_HOLDS':
       return 'A complaint holds it';
     case 'LOOK_ANEW':

@@ -45,6 +45,13 @@ export function CardFields({ card, problem, onChange }: Props) {
   const { data: models } = useModels();
   const makes = useId();
   const modelNames = useId();
+  const same = (one: string, other: string) => one.trim().toLowerCase() === other.trim().toLowerCase();
+  const near = (models ?? []).find(
+    (m) =>
+      same(m.make, card.make) &&
+      same(m.model, card.model) &&
+      (m.make !== card.make.trim() || m.model !== card.model.trim()),
+  );
   const ofMake = (models ?? []).filter((m) => card.make === '' || m.make === card.make);
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>
@@ -77,6 +84,10 @@ export function CardFields({ card, problem, onChange }: Props) {
           label="Model"
           value={card.model}
           inputProps={{ list: modelNames }}
+          hint={
+            near &&
+            `There is a ${near.make} ${near.model}. Write it the same, so that it counts with its sisters.`
+          }
           problem={problem?.at('saw.model')}
           onChange={(model) => onChange({ model })}
         />

@@ -17,11 +17,12 @@ import { COMMANDS } from '../../shell/commands';
 import { CardFields } from './CardFields';
 import { CardLine } from './CardLine';
 import { FitAnswer, useFitCheck } from './FitAnswer';
+import type { SetForm } from './form';
 import { cardForm, cardInput, emptyCard, newSet, notNumbers, setInput } from './form';
 import { emptyPast, pastInput, tells } from './past';
 import { HeldFields, intoLines, PastFields } from './PastFields';
 import { SetFields } from './SetFields';
-import { SetLine } from './SetLine';
+import { ChainAge, SetLine } from './SetLine';
 import { Sheet } from './Sheet';
 
 /**
@@ -112,6 +113,7 @@ function NewSaw({ offer, used: usedBefore }: { offer: Schemas['NewSawOffer']; us
     e.preventDefault();
     save(false);
   };
+  const changeSet = (changed: Partial<SetForm>) => setSet((s) => ({ ...s, ...changed }));
   const tellPast = (has: boolean) => {
     setUsed(has);
     setSet((s) => ({ ...s, newChain: !has }));
@@ -182,7 +184,7 @@ function NewSaw({ offer, used: usedBefore }: { offer: Schemas['NewSawOffer']; us
         )}
       </Sheet>
       <Sheet title="Cutting set">
-        <Box sx={{ mb: 2 }}>
+        <Box sx={{ mb: 2, display: 'flex', flexWrap: 'wrap', gap: 3, alignItems: 'end' }}>
           <Choice
             label="Name the set"
             options={[
@@ -194,21 +196,19 @@ function NewSaw({ offer, used: usedBefore }: { offer: Schemas['NewSawOffer']; us
               setSet((s) => ({ ...s, line: how === 'LINE' ? (offer.figures ?? '') : undefined }))
             }
           />
+          {set.line !== undefined && (
+            <ChainAge set={set} problemAt={(field) => problem?.at(field)} onChange={changeSet} />
+          )}
         </Box>
         {set.line === undefined ? (
           <SetFields
             set={set}
             sawTag={undefined}
             problemAt={(field) => problem?.at(field)}
-            onChange={(changed) => setSet((s) => ({ ...s, ...changed }))}
+            onChange={changeSet}
           />
         ) : (
-          <SetLine
-            set={set}
-            line={set.line}
-            problemAt={(field) => problem?.at(field)}
-            onChange={(changed) => setSet((s) => ({ ...s, ...changed }))}
-          />
+          <SetLine set={set} line={set.line} problemAt={(field) => problem?.at(field)} onChange={changeSet} />
         )}
         <FitAnswer answer={fit.answer} set={set} />
       </Sheet>

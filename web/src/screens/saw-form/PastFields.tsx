@@ -18,7 +18,7 @@ interface Props {
   inService: string;
   past: PastForm;
   problem: Problem | null;
-  onChange: (past: PastForm) => void;
+  onChange: (change: (past: PastForm) => PastForm) => void;
 }
 
 /**
@@ -37,17 +37,25 @@ export function PastFields({ power, sparkArrestor, inService, past, problem, onC
       lines: linesInput(past),
     },
   );
+  // What was refused stands until its line is changed.
+  const [refused, setRefused] = useState({ problem, lines: past.lines });
+  if (refused.problem !== problem) setRefused({ problem, lines: past.lines });
   if (!answer) return null;
   const change = (step: Schemas['Step'], changed: Partial<LineForm>) =>
-    onChange({
-      ...past,
-      lines: { ...past.lines, [step]: { ...(past.lines[step] ?? BLANK_LINE), ...changed } },
-    });
+    onChange((before) => ({
+      ...before,
+      lines: { ...before.lines, [step]: { ...(before.lines[step] ?? BLANK_LINE), ...changed } },
+    }));
   /** What is wrong while somebody is typing is said once the line is left. */
-  const wrong = (line: Schemas['PastLineView']) => {
-    const here = (field: string) => field.startsWith(`past.${line.step}.`);
-    const refused = problem?.problems.filter((p) => here(p.field)) ?? [];
-    return at === line.step ? [] : [...answer.wrong.filter((p) => here(p.field)), ...refused];
+  const wrong = ({ step }: Schemas['PastLineView']) => {
+    const here = at === step ? [] : answer.wrong.filter((p) => p.field.startsWith(`past.${step}.`));
+    const stands = past.lines[step] === refused.lines[step] ? (problem?.problems ?? []) : [];
+    return [
+      ...here,
+      ...stands.filter(
+        (p) => p.field.startsWith(`past.${step}.`) && !here.some((one) => one.field === p.field),
+      ),
+    ];
   };
   return (
     <Box onKeyDown={upAndDown}>
@@ -223,7 +231,7 @@ export function HeldFields({
         hint={hint}
         value={past.held}
         problem={problem?.at('past.held')}
-        onChange={(held) => onChange({ ...past, held })}
+        onChange={(held) => onChange((before) => ({ ...before, held }))}
       />
       {past.held.trim() !== '' && (
         <Pick
@@ -234,7 +242,7 @@ export function HeldFields({
             ...optionsOf(CLEARS as Record<Schemas['Step'], string>),
           ]}
           problem={problem?.at('past.heldUntil')}
-          onChange={(heldUntil) => onChange({ ...past, heldUntil })}
+          onChange={(heldUntil) => onChange((before) => ({ ...before, heldUntil }))}
         />
       )}
     </Box>

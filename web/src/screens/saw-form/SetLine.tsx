@@ -56,22 +56,28 @@ export function SetLine({ set, line, problemAt, onChange }: Props) {
         problem={problemAt('set.sprocket.tag')}
         onChange={(tag) => onChange({ sprocket: { ...sprocket, tag } })}
       />
-      <Box sx={{ gridColumn: '1 / -1', display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}>
-        <Tick
-          label="The chain has never run"
-          checked={set.newChain}
-          onChange={(newChain) => onChange({ newChain })}
+    </Box>
+  );
+}
+
+/** Whether its chain has run, and how long a new one was soaked. */
+export function ChainAge({ set, problemAt, onChange }: Omit<Props, 'line'>) {
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'end' }}>
+      <Tick
+        label="The chain has never run"
+        checked={set.newChain}
+        onChange={(newChain) => onChange({ newChain })}
+      />
+      {set.newChain && (
+        <Field
+          label="Hours soaked in oil, 12 in a closed bag, at least 4"
+          inputMode="decimal"
+          value={set.soakHours}
+          problem={notANumber(set.soakHours) ?? problemAt('set.soakHours')}
+          onChange={(soakHours) => onChange({ soakHours })}
         />
-        {set.newChain && (
-          <Field
-            label="Hours soaked in oil, 12 in a closed bag, at least 4"
-            inputMode="decimal"
-            value={set.soakHours}
-            problem={notANumber(set.soakHours) ?? problemAt('set.soakHours')}
-            onChange={(soakHours) => onChange({ soakHours })}
-          />
-        )}
-      </Box>
+      )}
     </Box>
   );
 }

@@ -84,6 +84,11 @@ final class Fleet {
     /** A saw of its own for one test with all its work done: fit to go out. */
     void addFitSaw(String tag, Kit kit) {
         addSaw(tag, kit);
+        serve(tag);
+    }
+
+    /** All work of a saw done and its tension read: nothing holds it then but a person. */
+    void serve(String tag) {
         String schedule = application.get("/api/saws/" + tag + "/schedule");
         Matcher quick =
                 Pattern.compile("\"step\":\"([A-Z_]+)\",\"kind\":\"(?!REPAIR)").matcher(schedule);

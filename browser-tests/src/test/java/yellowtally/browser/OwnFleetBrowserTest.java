@@ -81,9 +81,19 @@ class OwnFleetBrowserTest {
         operator.keyboard().press("Enter");
         assertThat(operator.getByLabel("Signed in: Odd Fell")).isVisible();
 
-        // The first saw: the operator holds it, the officer proves it and lets it go.
+        // The first saw, from the empty board: held until it is proved.
+        go(page, "/");
+        page.getByText("Add your saws").click();
+        page.getByLabel("Make").fill("Kestrup");
+        page.getByLabel("Model").fill("K50");
+        page.getByLabel("Bar, loop and sprocket").fill("18 .325 .050 68 7");
+        page.getByLabel("The chain has never run").uncheck();
+        button(page, "Add saw 1").click();
+        assertThat(region(page, "Hold")).containsText("Test the chain brake: there is no test on record");
+
+        // It is served; the operator holds it, the officer proves that too and lets it go.
         application.signInAs("nell", "three wet sleepers");
-        new Fleet(application).addFitSaw("1", Fleet.Kit.STANDARD);
+        new Fleet(application).serve("1");
         go(operator, "/saws/1");
         button(operator, "Hold saw 1").click();
         operator.getByLabel("Why", new Page.GetByLabelOptions().setExact(true)).fill("Smells of fuel");

@@ -71,7 +71,14 @@ public final class Screenshots {
                 800,
                 "Mark the start cutter",
                 Screenshots::mapTheLoop);
-        take("add-saw", "/saws/new", ColorScheme.LIGHT, 1280, 800, "Cutting set", AS_IT_IS);
+        take(
+                "add-saw",
+                "/saws/new?like=03&used=1",
+                ColorScheme.LIGHT,
+                1280,
+                800,
+                "What is known of its past",
+                Screenshots::tellItsPast);
         take(
                 "log",
                 "/log?saw=02&kinds=BACK",
@@ -98,6 +105,27 @@ public final class Screenshots {
         page.getByLabel("Pull-down at mid-bar").fill("11");
         page.keyboard().press("f");
         page.getByText("Adjusted, read again").waitFor();
+    }
+
+    private static void tellItsPast(Page page) {
+        for (String[] typed : new String[][] {
+            {"Groove and oil holes: last done", "3 w"},
+            {"Groove and oil holes: sharpenings since", "1"},
+            {"Groove and oil holes: groove depth, mm", "7.1"},
+            {"Sharpen: last done", "10 d"},
+            {"Sharpen: tanks since", "2"},
+            {"Sharpen: shortest after filing, mm", "7.4"},
+            {"Plug: last done", "5 w"},
+            {"Plug: tanks since", "21"},
+            {"Air filter: last done", "3 w"},
+            {"Tanks, caps, hoses, pick-ups: last done", "mar 2026"},
+        }) {
+            page.getByLabel(typed[0]).fill(typed[1]);
+        }
+        page.getByText("at most 21 tanks since").waitFor();
+        page.getByText("Cutting set").scrollIntoViewIfNeeded();
+        page.evaluate(
+                "window.scrollBy(0, document.querySelector('[data-column=day]').getBoundingClientRect().top - 190)");
     }
 
     private static void putRight(Page page) {

@@ -30,6 +30,7 @@ import yellowtally.core.oiling.OilRatio;
 import yellowtally.core.oiling.OilUse;
 import yellowtally.core.oiling.OilUsual;
 import yellowtally.core.oiling.ProvenOil;
+import yellowtally.core.past.ToldUses;
 import yellowtally.core.schedule.DueEvent;
 import yellowtally.core.schedule.LimitUse;
 import yellowtally.core.schedule.ScheduleLedger;
@@ -262,9 +263,11 @@ public record SawLedger(
     }
 
     private void addRest(List<Waiting> work, Rules rules) {
-        LocalDate lastUsed = schedule.uses().stream()
-                .filter(use -> use.subjects().contains(Subject.SAW))
-                .map(UseEntry::lastDay)
+        LocalDate lastUsed = Stream.concat(
+                        schedule.uses().stream()
+                                .filter(use -> use.subjects().contains(Subject.SAW))
+                                .map(UseEntry::lastDay),
+                        ToldUses.usedSince(schedule.log()).stream())
                 .max(Comparator.naturalOrder())
                 .orElse(schedule.inService());
         Rest rest = Rest.of(schedule.log(), lastUsed, rules.today(), schedule.saw(), rules.numbers());

@@ -1,5 +1,6 @@
 package yellowtally.core.past;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -33,6 +34,17 @@ public final class ToldUses {
             later = Math.max(later, since);
         }
         return uses;
+    }
+
+    /** Days since which the saw was used, by what was told: tanks since a service were burned no earlier than on its day. */
+    public static List<LocalDate> usedSince(SawLog log) {
+        return log.entries().stream()
+                .filter(entry -> since(entry) > 0)
+                .filter(entry -> PastLine.of(entry.step())
+                        .filter(line -> line.since() == UseUnit.TANKS || line.since() == UseUnit.OUTINGS)
+                        .isPresent())
+                .map(StepEntry::day)
+                .toList();
     }
 
     private static boolean inTanks(StepEntry entry, Subject part) {

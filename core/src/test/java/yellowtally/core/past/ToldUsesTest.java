@@ -50,6 +50,18 @@ class ToldUsesTest {
         assertThat(ToldUses.of(log, Subject.BAR)).isEmpty();
     }
 
+    /** Two tanks since day 15 were burned on day 15 at the earliest; a bar that was turned since says nothing of the saw. */
+    @Test
+    void tanksSinceSayThatItWasUsed() {
+        SawLog log = SawLog.of(List.of(
+                told(15, Step.SHARPEN, 2.0),
+                told(20, Step.PLUG, 0.0),
+                told(22, Step.AIR_FILTER, null),
+                told(24, Step.GROOVE, 3.0),
+                done(26, Step.PLUG)));
+        assertThat(ToldUses.usedSince(log)).containsExactly(day(15));
+    }
+
     @Test
     void whatNobodyKnowsIsNoUse() {
         SawLog log = SawLog.of(List.of(told(5, Step.SHARPEN, null), told(15, Step.SHARPEN, 8.0)));

@@ -65,8 +65,7 @@ class NewSawPages {
     NewSawOffer offer(@RequestParam @Nullable String like) {
         Saw copied = like == null ? null : fleet.saw(like);
         FittedSet set = copied == null ? new FittedSet(null, null, null, null) : fleet.set(copied);
-        List<String> partTags =
-                parts.findAllByOrderByTag().stream().map(Part::tag).toList();
+        List<Part> all = parts.findAllByOrderByTag();
         List<String> sawTags = Stream.concat(
                         saws.names().stream().map(Fleet.SawName::tag),
                         formerTags.findAll().stream().map(FormerTag::tagKey))
@@ -77,26 +76,22 @@ class NewSawPages {
         return new NewSawOffer(
                 NextTag.of(copied == null ? null : copied.tag(), sawTags, FIRST_SAW)
                         .orElse(null),
-                next(Chain.class, chain, partTags, FIRST_CHAIN),
-                next(Bar.class, bar, partTags, FIRST_BAR),
-                next(Sprocket.class, sprocket, partTags, FIRST_SPROCKET),
+                next(Chain.class, chain, all, FIRST_CHAIN),
+                next(Bar.class, bar, all, FIRST_BAR),
+                next(Sprocket.class, sprocket, all, FIRST_SPROCKET),
                 copied == null ? null : fleet.view(copied),
                 bar == null ? null : SetText.of(bar.spec(), sprocket == null ? null : sprocket.spec()));
     }
 
     /** One after those of its own kind; the number is counted among all parts, since a tag is one part's alone. */
-    private @Nullable String next(Class<? extends Part> kind, @Nullable Part like, List<String> all, String first) {
-        if (like != null) {
-            return NextTag.of(like.tag(), all, first).orElse(null);
-        }
-        List<String> own = parts.findAllByOrderByTag().stream()
-                .filter(kind::isInstance)
-                .map(Part::tag)
-                .toList();
-        String shows = NextTag.of(null, own, first).orElse(null);
-        return shows == null || !all.contains(shows)
+    private static @Nullable String next(
+            Class<? extends Part> kind, @Nullable Part like, List<Part> all, String first) {
+        List<String> taken = all.stream().map(Part::tag).toList();
+        List<String> own = all.stream().filter(kind::isInstance).map(Part::tag).toList();
+        String shows = like == null ? NextTag.of(null, own, first).orElse(null) : like.tag();
+        return shows == null || (like == null && !taken.contains(shows))
                 ? shows
-                : NextTag.of(shows, all, first).orElse(null);
+                : NextTag.of(shows, taken, first).orElse(null);
     }
 
     /** The models of the saws in service, those with most saws first. */
