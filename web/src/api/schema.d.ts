@@ -3724,6 +3724,9 @@ export interface components {
             atMost: boolean;
             /** Format: date */
             day: string;
+            figures: {
+                [key: string]: number;
+            };
             roughly: boolean;
             /** Format: double */
             since?: number;

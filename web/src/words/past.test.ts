@@ -6,6 +6,7 @@ const read = (more: object) => ({
   day: '2024-03-01',
   roughly: false,
   atMost: false,
+  figures: {},
   ...more,
 });
 
@@ -23,7 +24,10 @@ describe('what a notebook tells', () => {
       '1 Mar 2024, at most 1 charge since (est.)',
     );
     expect(readWords(read({}), 'TANKS', 'PETROL')).toBe(
-      '1 Mar 2024; nobody knows what it has seen since: looked at first',
+      '1 Mar 2024, nobody knows what it has seen since: looked at first',
+    );
+    expect(readWords(read({ since: 2, figures: { FILED_SHORTEST: 7.4 } }), 'TANKS', 'PETROL')).toBe(
+      '1 Mar 2024, 2 tanks since, shortest after filing 7.4 mm',
     );
     expect(readWords(read({ roughly: true }), undefined, 'PETROL')).toBe('1 Mar 2024 at the earliest');
   });

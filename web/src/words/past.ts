@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import { figureWords, measureWords } from './bench';
 import { fleetDay } from './days';
 import { dayOf } from './format';
 import { units } from './schedule';
@@ -12,18 +13,32 @@ export function sinceWords(unit: Schemas['UseUnit'], power: Schemas['Power']): s
 /** A day that was told, as it was read. */
 export const pastDay = (date: string) => dayOf(fleetDay(date).toISOString());
 
-/** How a line of a notebook was understood. */
+/** How a line of a notebook was understood: the day, what it has seen since, what was read. */
 export function readWords(
   read: Schemas['PastRead'],
   since: Schemas['UseUnit'] | undefined,
   power: Schemas['Power'],
 ): string {
   const day = read.roughly ? `${pastDay(read.day)} at the earliest` : pastDay(read.day);
-  if (since === undefined) return day;
-  if (read.since === undefined) return `${day}; nobody knows what it has seen since: looked at first`;
-  const used = units(read.since, since, power);
-  return read.atMost ? `${day}, at most ${used} since (est.)` : `${day}, ${used} since`;
+  const seen = since === undefined ? '' : seenWords(read, since, power);
+  return [day, seen, ...figuresRead(read.figures)].filter(Boolean).join(', ');
 }
+
+function seenWords(
+  { since: count, atMost }: Schemas['PastRead'],
+  unit: Schemas['UseUnit'],
+  power: Schemas['Power'],
+): string {
+  if (count === undefined) return 'nobody knows what it has seen since: looked at first';
+  const used = units(count, unit, power);
+  return atMost ? `at most ${used} since (est.)` : `${used} since`;
+}
+
+/** Figures of a notebook, each with its unit. */
+export const figuresRead = (figures: { [measure: string]: number }): string[] =>
+  (Object.entries(figures) as [Schemas['Measure'], number][]).map(
+    ([measure, mm]) => `${measureWords[measure].toLowerCase()} ${figureWords(mm, 'LENGTH')}`,
+  );
 
 /** What a line that was told had seen by then; nothing where nobody knows. */
 export function toldWords(

@@ -95,7 +95,7 @@ function StepLine({
         {title}
         {step.optional && !step.record && (
           <Box component="span" sx={{ display: 'block', fontSize: 12, opacity: 0.8 }}>
-            worth doing now
+            {step.why === 'PAST_UNKNOWN' ? 'past unknown' : 'worth doing now'}
           </Box>
         )}
       </span>

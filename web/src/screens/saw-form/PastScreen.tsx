@@ -9,9 +9,9 @@ import { Loading } from '../../parts/Loading';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { useAtWork } from '../../shell/leaving';
-import { figureWords, measureWords, stepWords } from '../../words/bench';
+import { stepWords } from '../../words/bench';
 import { dayOf } from '../../words/format';
-import { pastDay, toldWords } from '../../words/past';
+import { figuresRead, pastDay, toldWords } from '../../words/past';
 import { emptyPast, pastInput, tells } from './past';
 import { HeldFields, PastFields } from './PastFields';
 import { Sheet } from './Sheet';
@@ -53,13 +53,7 @@ function ToldSheet({ page }: { page: Schemas['PastPage'] }) {
           <Box component="span" sx={{ fontWeight: 600 }}>
             {stepWords[line.step].title}
           </Box>
-          {`, ${[
-            dayOf(line.at),
-            ...toldWords(line, page.power),
-            ...(Object.entries(line.figures) as [Schemas['Measure'], number][]).map(
-              ([measure, mm]) => `${measureWords[measure].toLowerCase()} ${figureWords(mm, 'LENGTH')}`,
-            ),
-          ].join(', ')}`}
+          {`, ${[dayOf(line.at), ...toldWords(line, page.power), ...figuresRead(line.figures)].join(', ')}`}
         </Box>
       ))}
       <Box sx={{ color: 'text.secondary', mt: 1 }}>

@@ -106,13 +106,15 @@ class IntakeController {
      * @param roughly whether only a month or a year was told: its first day counts
      * @param since what counts as used since; absent while nobody knows
      * @param atMost whether that follows from another line, which is never too little (est.)
+     * @param figures mm
      */
     record PastRead(
             Step step,
             LocalDate day,
             boolean roughly,
             @Nullable Double since,
-            boolean atMost) {}
+            boolean atMost,
+            Map<Measure, Double> figures) {}
 
     /** What cannot be, and its sentence. */
     record PastFault(String field, String code, String sentence) {}
@@ -178,7 +180,8 @@ class IntakeController {
 
     private static PastRead read(PastReader.Read line, PastReader.Book book) {
         PastEntry entry = line.entry();
-        return new PastRead(entry.step(), entry.day(), line.roughly(), book.since(entry), entry.since() == null);
+        return new PastRead(
+                entry.step(), entry.day(), line.roughly(), book.since(entry), entry.since() == null, entry.figures());
     }
 
     @GetMapping("/api/saws/{tag}/past")
