@@ -8,6 +8,7 @@ import { Tick } from '../../parts/Tick';
 import { words } from '../../words/en';
 import { inUnit } from '../../words/units';
 import { barLength } from '../../words/format';
+import { NewTag } from './SetLine';
 import type { PartSource, SetForm } from './form';
 import { notANumber } from '../../words/number';
 import type { Wrong } from '../../api/problem';
@@ -66,13 +67,7 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
         )}
         {bar.source === 'NEW' && (
           <>
-            <Field
-              label="Bar tag"
-              placeholder="YB-30"
-              value={bar.tag}
-              problem={problemAt('set.bar.tag')}
-              onChange={(tag) => onChange({ bar: { ...bar, tag } })}
-            />
+            <NewTag part="bar" set={set} problemAt={problemAt} onChange={onChange} />
             <Field
               label="Length"
               placeholder="18 in"
@@ -127,13 +122,7 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
         )}
         {chain.source === 'NEW' && (
           <>
-            <Field
-              label="Chain tag"
-              placeholder="YC-40"
-              value={chain.tag}
-              problem={problemAt('set.chain.tag')}
-              onChange={(tag) => onChange({ chain: { ...chain, tag } })}
-            />
+            <NewTag part="chain" set={set} problemAt={problemAt} onChange={onChange} />
             <Pick
               label="Chain pitch"
               value={chain.pitch}
@@ -234,13 +223,7 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
         )}
         {sprocket.source === 'NEW' && (
           <>
-            <Field
-              label="Sprocket tag"
-              placeholder="YS-30"
-              value={sprocket.tag}
-              problem={problemAt('set.sprocket.tag')}
-              onChange={(tag) => onChange({ sprocket: { ...sprocket, tag } })}
-            />
+            <NewTag part="sprocket" set={set} problemAt={problemAt} onChange={onChange} />
             <Pick
               label="Kind"
               value={sprocket.kind}

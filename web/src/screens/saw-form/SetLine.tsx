@@ -15,7 +15,6 @@ interface Props {
 
 /** Bar, loop and sprocket named in one line, each new part with its tag. */
 export function SetLine({ set, line, problemAt, onChange }: Props) {
-  const { bar, chain, sprocket } = set;
   return (
     <Box
       sx={{
@@ -35,28 +34,33 @@ export function SetLine({ set, line, problemAt, onChange }: Props) {
           onChange={(typed) => onChange({ line: typed })}
         />
       </Box>
-      <Field
-        label="Bar tag"
-        placeholder="YB-30"
-        value={bar.tag}
-        problem={problemAt('set.bar.tag')}
-        onChange={(tag) => onChange({ bar: { ...bar, tag } })}
-      />
-      <Field
-        label="Chain tag"
-        placeholder="YC-40"
-        value={chain.tag}
-        problem={problemAt('set.chain.tag')}
-        onChange={(tag) => onChange({ chain: { ...chain, tag } })}
-      />
-      <Field
-        label="Sprocket tag"
-        placeholder="YS-30"
-        value={sprocket.tag}
-        problem={problemAt('set.sprocket.tag')}
-        onChange={(tag) => onChange({ sprocket: { ...sprocket, tag } })}
-      />
+      <NewTag part="bar" set={set} problemAt={problemAt} onChange={onChange} />
+      <NewTag part="chain" set={set} problemAt={problemAt} onChange={onChange} />
+      <NewTag part="sprocket" set={set} problemAt={problemAt} onChange={onChange} />
     </Box>
+  );
+}
+
+const TAGS = {
+  bar: { label: 'Bar tag', placeholder: 'YB-30' },
+  chain: { label: 'Chain tag', placeholder: 'YC-40' },
+  sprocket: { label: 'Sprocket tag', placeholder: 'YS-30' },
+};
+
+/** The tag of a new part. */
+export function NewTag({
+  part,
+  set,
+  problemAt,
+  onChange,
+}: Omit<Props, 'line'> & { part: keyof typeof TAGS }) {
+  return (
+    <Field
+      {...TAGS[part]}
+      value={set[part].tag}
+      problem={problemAt(`set.${part}.tag`)}
+      onChange={(tag) => onChange({ [part]: { ...set[part], tag } })}
+    />
   );
 }
 

@@ -230,36 +230,18 @@ const loopLike = (like: Schemas['ChainView']): Partial<SetForm['chain']> => ({
   file: typedLength(like.fileMm),
 });
 
-/** What is sent of a set that one line names: the line says what its new parts are. */
-function namedInput(set: SetForm, line: string): Schemas['SetInput'] {
-  const { chain } = set;
-  return {
-    figures: line,
-    chain: {
-      tag: chain.tag.trim(),
-      create: true,
-      sequence: chain.sequence,
-      cutterProfile: chain.cutterProfile,
-      topPlateAngle: chain.topPlateAngle,
-      downTilt: chain.downTilt,
-      tangDepth: chain.tangDepth,
-      newCutter: chain.newCutter,
-      wearMark: chain.wearMark,
-      file: chain.file,
-    },
-    bar: { tag: set.bar.tag.trim(), create: true },
-    sprocket: { tag: set.sprocket.tag.trim(), create: true },
-    newChain: set.newChain,
-    soakHours: set.newChain ? numberOf(set.soakHours) : undefined,
-    note: set.note.trim() === '' ? undefined : set.note,
-  };
-}
+/** A line names new parts; its figures count, and not those of the parts. */
+const allNew = ({ chain, bar, sprocket }: SetForm) => ({
+  chain: { ...chain, source: 'NEW' as const },
+  bar: { ...bar, source: 'NEW' as const },
+  sprocket: { ...sprocket, source: 'NEW' as const },
+});
 
 /** What is sent; JSON turns NaN into nothing, so that the server says the figure is needed. */
 export function setInput(set: SetForm): Schemas['SetInput'] {
-  if (set.line !== undefined) return namedInput(set, set.line);
-  const { chain, bar, sprocket } = set;
+  const { chain, bar, sprocket } = set.line === undefined ? set : allNew(set);
   return {
+    figures: set.line,
     chain:
       chain.source === 'NONE'
         ? undefined

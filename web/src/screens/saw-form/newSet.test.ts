@@ -36,7 +36,13 @@ describe('a set like another one', () => {
       downTilt: 10,
       wearMark: '4.2 mm',
     });
-    expect(sent.chain).not.toHaveProperty('pitch');
+    expect(sent.bar).toMatchObject({ tag: 'YB-03', create: true });
+  });
+
+  it('is of new parts when one line names it, whatever was picked before', () => {
+    const set = newSet(OFFER, true);
+    const sent = setInput({ ...set, bar: { ...set.bar, source: 'SHELF', tag: 'YB-01' } });
+    expect(sent.bar).toMatchObject({ tag: 'YB-01', create: true });
   });
 
   it('has the same figures part by part', () => {

@@ -5,32 +5,20 @@ import static yellowtally.core.schedule.Uses.at;
 import static yellowtally.core.schedule.Uses.day;
 import static yellowtally.core.schedule.Uses.done;
 
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
-import yellowtally.core.log.Told;
+import yellowtally.core.schedule.Uses;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.wear.UseAccount;
 
 class ToldUsesTest {
 
     private static StepEntry told(int day, Step step, @Nullable Double since) {
-        return new StepEntry(
-                0,
-                step,
-                at(day, 12),
-                day(day),
-                StepOutcome.FINE,
-                Set.of(),
-                null,
-                EnumSet.allOf(Subject.class),
-                new Told(day(30), since));
+        return Uses.told(day, step, 30, since);
     }
 
     /** Filed on day 5 with 20 tanks since, on day 15 with 8, on day 25 with 2: 12, 6 and 2 lie between. */

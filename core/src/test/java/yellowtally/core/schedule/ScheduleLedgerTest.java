@@ -6,6 +6,7 @@ import static yellowtally.core.schedule.Uses.at;
 import static yellowtally.core.schedule.Uses.day;
 import static yellowtally.core.schedule.Uses.done;
 import static yellowtally.core.schedule.Uses.outing;
+import static yellowtally.core.schedule.Uses.told;
 
 import java.time.LocalDate;
 import java.time.MonthDay;
@@ -25,7 +26,6 @@ import yellowtally.core.edge.GaugeSchool;
 import yellowtally.core.edge.Schools;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
-import yellowtally.core.log.Told;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.SawProfile;
@@ -82,19 +82,6 @@ class ScheduleLedgerTest {
                         .unknown())
                 .as("done once is a beginning")
                 .isFalse();
-    }
-
-    private static StepEntry told(int day, Step step, int on, @Nullable Double since) {
-        return new StepEntry(
-                0,
-                step,
-                at(day, 12),
-                day(day),
-                StepOutcome.FINE,
-                Set.of(),
-                null,
-                EnumSet.allOf(Subject.class),
-                new Told(day(on), since));
     }
 
     /** Told on day 30 that the filter was cleaned on day 20, with tanks since; one tank on day 31 comes on top. */

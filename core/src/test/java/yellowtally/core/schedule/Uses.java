@@ -6,8 +6,10 @@ import java.time.ZoneOffset;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
+import yellowtally.core.log.Told;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
@@ -41,6 +43,12 @@ public final class Uses {
     /** A step done at seven in the evening of a day. */
     public static StepEntry done(int day, Step step) {
         return new StepEntry(0, step, at(day, 19), day(day), StepOutcome.FINE, Set.of(), "visit " + day, ALL);
+    }
+
+    /** The same at noon, told on another day with what was used by then since; {@code null} while nobody knows. */
+    public static StepEntry told(int day, Step step, int on, @Nullable Double since) {
+        return new StepEntry(
+                0, step, at(day, 12), day(day), StepOutcome.FINE, Set.of(), null, ALL, new Told(day(on), since));
     }
 
     public static ScheduleLedger ledger(SawProfile saw, List<UseEntry> uses, List<StepEntry> done) {
