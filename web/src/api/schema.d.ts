@@ -1172,6 +1172,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/saws/{tag}/past/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewOf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/saws/{tag}/records": {
         parameters: {
             query?: never;
@@ -3181,6 +3197,9 @@ export interface components {
             id: string;
             past: components["schemas"]["PastInput"];
         };
+        MorePastQuestion: {
+            lines: components["schemas"]["PastLineInput"][];
+        };
         /** @enum {string} */
         MoveCause: "USED" | "RECEIVED" | "COUNTED";
         MoveView: {
@@ -3704,10 +3723,7 @@ export interface components {
             step: components["schemas"]["Step"];
         };
         PastPage: {
-            /** Format: date */
-            inService: string;
             power: components["schemas"]["Power"];
-            sparkArrestor: boolean;
             tag: string;
             told: components["schemas"]["ToldLine"][];
             /** Format: date */
@@ -6825,6 +6841,32 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    previewOf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MorePastQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PastAnswer"];
+                };
             };
         };
     };

@@ -7,7 +7,7 @@ import { Link, useNavigate, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { newId } from '../../api/client';
 import type { Problem } from '../../api/problem';
-import { useNewSaw, useSawList, useWrite } from '../../api/queries';
+import { useNewSaw, usePreviewed, useSawList, useWrite } from '../../api/queries';
 import { Choice } from '../../parts/Choice';
 import { Field, Pick } from '../../parts/Field';
 import { Key } from '../../parts/Key';
@@ -19,7 +19,7 @@ import { CardLine } from './CardLine';
 import { FitAnswer, useFitCheck } from './FitAnswer';
 import type { SetForm } from './form';
 import { cardForm, cardInput, emptyCard, newSet, notNumbers, setInput } from './form';
-import { emptyPast, pastInput, tells } from './past';
+import { emptyPast, linesInput, pastInput, tells } from './past';
 import { HeldFields, intoLines, PastFields } from './PastFields';
 import { SetFields } from './SetFields';
 import { ChainAge, SetLine } from './SetLine';
@@ -84,6 +84,17 @@ function NewSaw({ offer, used: usedBefore }: { offer: Schemas['NewSawOffer']; us
   const [set, setSet] = useState(() => newSet(offer, usedBefore));
   const [past, setPast] = useState(emptyPast);
   const fit = useFitCheck(set, undefined);
+  const told = usePreviewed(
+    '/api/past/preview',
+    {},
+    {
+      power: card.power,
+      sparkArrestor: card.sparkArrestor,
+      ...(card.inService === '' ? {} : { inService: card.inService }),
+      lines: linesInput(past),
+    },
+    used,
+  );
   const add = useWrite('/api/saws', {});
   const problem = add.error;
   const cardWrong = problem?.problems.some((p) => p.field.startsWith('saw.')) ?? false;
@@ -122,7 +133,7 @@ function NewSaw({ offer, used: usedBefore }: { offer: Schemas['NewSawOffer']; us
     <form
       onSubmit={submit}
       onKeyDown={(e) => {
-        if (e.key === 'Enter' && e.ctrlKey) {
+        if (e.key === 'Enter' && (e.ctrlKey || e.metaKey)) {
           e.preventDefault();
           save(true);
         }
@@ -221,9 +232,8 @@ function NewSaw({ offer, used: usedBefore }: { offer: Schemas['NewSawOffer']; us
           </Box>
           <PastFields
             power={card.power}
-            sparkArrestor={card.sparkArrestor}
-            inService={card.inService}
             past={past}
+            answer={told.answer}
             problem={problem}
             onChange={setPast}
           />

@@ -3,20 +3,19 @@ import InputBase from '@mui/material/InputBase';
 import type { KeyboardEvent } from 'react';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { usePreviewed } from '../../api/queries';
 import type { Problem } from '../../api/problem';
 import { Field, optionsOf, Pick } from '../../parts/Field';
 import { measureWords, stepWords } from '../../words/bench';
 import { readWords, sinceWords } from '../../words/past';
 import { inUnit } from '../../words/units';
 import type { LineForm, PastForm } from './past';
-import { BLANK_LINE, linesInput } from './past';
+import { BLANK_LINE } from './past';
 
 interface Props {
   power: Schemas['Power'];
-  sparkArrestor: boolean;
-  inService: string;
   past: PastForm;
+  /** How it was understood while it is typed; nothing before the first answer. */
+  answer: Schemas['PastAnswer'] | undefined;
   problem: Problem | null;
   onChange: (change: (past: PastForm) => PastForm) => void;
 }
@@ -25,18 +24,8 @@ interface Props {
  * What a notebook tells of a saw, line by line: when, what it has seen since, how it read. Each line says beside it how it was
  * understood. What is left empty stays unknown.
  */
-export function PastFields({ power, sparkArrestor, inService, past, problem, onChange }: Props) {
+export function PastFields({ power, past, answer, problem, onChange }: Props) {
   const [at, setAt] = useState<Schemas['Step']>();
-  const { answer } = usePreviewed(
-    '/api/past/preview',
-    {},
-    {
-      power,
-      sparkArrestor,
-      ...(inService === '' ? {} : { inService }),
-      lines: linesInput(past),
-    },
-  );
   // What was refused stands until its line is changed.
   const [refused, setRefused] = useState({ problem, lines: past.lines });
   if (refused.problem !== problem) setRefused({ problem, lines: past.lines });
@@ -215,7 +204,7 @@ export function HeldFields({
   problem,
   hint,
   onChange,
-}: Omit<Props, 'power' | 'sparkArrestor' | 'inService'> & { hint: string }) {
+}: Omit<Props, 'power' | 'answer'> & { hint: string }) {
   return (
     <Box
       sx={{

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { newId } from '../../api/client';
-import { usePast, useWrite } from '../../api/queries';
+import { usePast, usePreviewed, useWrite } from '../../api/queries';
 import { Loading } from '../../parts/Loading';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
@@ -12,7 +12,7 @@ import { useAtWork } from '../../shell/leaving';
 import { stepWords } from '../../words/bench';
 import { dayOf } from '../../words/format';
 import { figuresRead, pastDay, toldWords } from '../../words/past';
-import { emptyPast, pastInput, tells } from './past';
+import { emptyPast, linesInput, pastInput, tells } from './past';
 import { HeldFields, PastFields } from './PastFields';
 import { Sheet } from './Sheet';
 
@@ -33,9 +33,9 @@ export default function PastScreen() {
             What is known of its past
           </Box>
           <Box sx={{ color: 'text.secondary' }}>
-            Up to {pastDay(data.until)}: what was done after that is{' '}
-            <Link to={`/saws/${tag}/record`}>recorded here</Link>. It counts from when it was done, and proves
-            nothing.
+            What was before its own records here begin, {pastDay(data.until)}; tanks and sharpenings up to
+            that day. What was done after it is <Link to={`/saws/${tag}/record`}>recorded</Link>. It counts
+            from when it was done, and proves nothing.
           </Box>
         </Box>
       </Box>
@@ -67,6 +67,11 @@ function TellSheet({ page }: { page: Schemas['PastPage'] }) {
   const navigate = useNavigate();
   const [id, setId] = useState(newId);
   const [past, setPast] = useState(emptyPast);
+  const told = usePreviewed(
+    '/api/saws/{tag}/past/preview',
+    { path: { tag: page.tag } },
+    { lines: linesInput(past) },
+  );
   const tell = useWrite('/api/saws/{tag}/past', { path: { tag: page.tag } });
   const save = () => {
     if (tell.isPending || !tells(past)) return;
@@ -88,9 +93,8 @@ function TellSheet({ page }: { page: Schemas['PastPage'] }) {
       <Sheet title="As it stands in the notebook">
         <PastFields
           power={page.power}
-          sparkArrestor={page.sparkArrestor}
-          inService={page.inService}
           past={past}
+          answer={told.answer}
           problem={tell.error}
           onChange={setPast}
         />

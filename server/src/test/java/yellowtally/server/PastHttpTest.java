@@ -2,7 +2,9 @@ package yellowtally.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -218,6 +220,60 @@ class PastHttpTest {
         assertThat(task("PLUG").path("unknown").asBoolean()
                         || task("PLUG").path("due").asBoolean())
                 .isTrue();
+    }
+
+    /** A saw whose own records begin three days ago: what is told of it lies before, and is read so while it is typed. */
+    @Test
+    void whatIsToldLaterLiesBeforeItsOwnRecords() {
+        api.post("/api/saws", saw(lines("{\"step\":\"PLUG\",\"day\":\"5 w\",\"since\":\"20\"}")));
+        String early = Instant.now().minus(3, ChronoUnit.DAYS).toString();
+        assertThat(api.post(
+                                "/api/saws/" + tag + "/records",
+                                "{\"id\":\"%s\",\"step\":\"TANKS\",\"at\":\"%s\",\"note\":\"Late\",\"input\":{\"said\":\"FINE\"}}"
+                                        .formatted(RunningServer.id(), early))
+                        .status())
+                .isEqualTo(204);
+        for (String[] told : new String[][] {
+            {"{\"step\":\"STARTER\",\"day\":\"2 d\"}", "past.STARTER.day", "recorded as done, not told"},
+            {"{\"step\":\"PLUG\",\"day\":\"5 w\"}", "past.PLUG.day", "told already"},
+            {
+                "{\"step\":\"AIR_FILTER\",\"day\":\"3 w\",\"since\":\"25\"}",
+                "past.AIR_FILTER.since",
+                "cannot have seen more"
+            },
+        }) {
+            assertThat(tell(lines(told[0])).sentenceAt(told[1])).contains(told[2]);
+            assertThat(api.post("/api/saws/" + tag + "/past/preview", lines(told[0]))
+                            .body()
+                            .path("wrong")
+                            .toString())
+                    .contains(told[1], told[2]);
+        }
+        JsonNode read = api.post(
+                        "/api/saws/" + tag + "/past/preview", lines("{\"step\":\"AIR_FILTER\",\"day\":\"3 w\"}"))
+                .body()
+                .path("read")
+                .get(0);
+        assertThat(read.path("since").asDouble())
+                .as("at most what the plug has seen, told before")
+                .isEqualTo(20);
+        assertThat(tell(lines("{\"step\":\"AIR_FILTER\",\"day\":\"3 w\"}")).status())
+                .isEqualTo(204);
+        assertThat(used(task("AIR_FILTER"))).isEqualTo(20);
+    }
+
+    /** Told to have been done on the day it came, whatever the hour: before all that was proved here, and so nothing is apart. */
+    @Test
+    void whatIsToldOfTheDayItCameHoldsNothing() {
+        api.post("/api/saws", saw(lines("")));
+        Checks.serve(api, tag);
+        api.post("/api/saws/" + tag + "/tension-checks", Checks.check(api, RunningServer.id(), Checks.reading("6")));
+        String proved = api.plate(tag).path("state").asString();
+        assertThat(proved).isNotEqualTo("HELD");
+        assertThat(tell(lines("{\"step\":\"GROOVE\",\"day\":\"today\",\"since\":\"0\"}"))
+                        .status())
+                .isEqualTo(204);
+        assertThat(api.plate(tag).path("state").asString()).isEqualTo(proved);
     }
 
     /** A set that is named in one line has the figures of it, and what the line lacks is said. */

@@ -30,6 +30,7 @@ import yellowtally.server.fleet.SetInput;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.standing.Standings;
 import yellowtally.server.support.OfSaw;
 import yellowtally.server.support.OnceOnly;
 import yellowtally.server.support.Sentences;
@@ -44,6 +45,7 @@ class IntakeController {
     private final Past past;
     private final PastReader reader;
     private final Fleet fleet;
+    private final Standings standings;
     private final FleetSettings settings;
     private final People people;
     private final OnceOnly onceOnly;
@@ -55,6 +57,7 @@ class IntakeController {
             Past past,
             PastReader reader,
             Fleet fleet,
+            Standings standings,
             FleetSettings settings,
             People people,
             OnceOnly onceOnly,
@@ -64,6 +67,7 @@ class IntakeController {
         this.past = past;
         this.reader = reader;
         this.fleet = fleet;
+        this.standings = standings;
         this.settings = settings;
         this.people = people;
         this.onceOnly = onceOnly;
@@ -89,6 +93,9 @@ class IntakeController {
      */
     record PastQuestion(
             Power power, boolean sparkArrestor, @Nullable LocalDate inService, List<PastInput.PastLineInput> lines) {}
+
+    /** What is being typed of the past of a saw that is here already; nothing is stored. */
+    record MorePastQuestion(List<PastInput.PastLineInput> lines) {}
 
     /** The lines that a saw of this kind can have, those that were read, and what is wrong with the others. */
     record PastAnswer(List<PastLineView> lines, List<PastRead> read, List<PastFault> wrong) {}
@@ -124,13 +131,7 @@ class IntakeController {
      *
      * @param until the last day that can be told of: its own records begin then
      */
-    record PastPage(
-            String tag,
-            Power power,
-            boolean sparkArrestor,
-            LocalDate inService,
-            LocalDate until,
-            List<ToldLine> told) {}
+    record PastPage(String tag, Power power, LocalDate until, List<ToldLine> told) {}
 
     /**
      * Something that was told.
@@ -159,17 +160,35 @@ class IntakeController {
 
     @PostMapping("/api/past/preview")
     PastAnswer preview(@RequestBody PastQuestion question) {
-        Violations wrong = new Violations();
-        PastReader.Book book = reader.read(
+        LocalDate today = LocalDate.now(clock);
+        return answer(
+                PastLine.of(question.power(), question.sparkArrestor()),
                 question.lines(),
                 new PastReader.About(
                         question.power(),
                         question.inService(),
-                        LocalDate.now(clock),
-                        settings.rules().numbers()),
-                wrong);
+                        today,
+                        today,
+                        settings.rules().numbers(),
+                        List.of()));
+    }
+
+    /** The same of a saw that is here already. */
+    @PostMapping("/api/saws/{tag}/past/preview")
+    @Transactional(readOnly = true)
+    PastAnswer previewOf(@PathVariable String tag, @RequestBody MorePastQuestion question) {
+        Saw saw = fleet.sawInService(tag);
+        return answer(
+                PastLine.of(standings.of(saw).profile()),
+                question.lines(),
+                past.about(saw, standings.of(saw).numbers()));
+    }
+
+    private PastAnswer answer(List<PastLine> can, List<PastInput.PastLineInput> lines, PastReader.About about) {
+        Violations wrong = new Violations();
+        PastReader.Book book = reader.read(lines, about, wrong);
         return new PastAnswer(
-                PastLine.of(question.power(), question.sparkArrestor()).stream()
+                can.stream()
                         .map(line -> new PastLineView(line.step(), line.since(), line.figures()))
                         .toList(),
                 book.lines().stream().map(line -> read(line, book)).toList(),
@@ -191,9 +210,7 @@ class IntakeController {
         return new PastPage(
                 saw.tag(),
                 saw.details().power(),
-                saw.details().sparkArrestor(),
-                saw.details().inService(),
-                past.until(saw),
+                past.about(saw, settings.rules().numbers()).to(),
                 past.toldOf(saw).stream().map(IntakeController::told).toList());
     }
 

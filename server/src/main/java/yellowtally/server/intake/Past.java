@@ -15,6 +15,7 @@ import yellowtally.core.judging.StepJudge;
 import yellowtally.core.judging.StepVerdict;
 import yellowtally.core.log.Told;
 import yellowtally.core.past.PastEntry;
+import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
@@ -56,18 +57,38 @@ class Past {
         this.clock = clock;
     }
 
-    /** The last day that can be told of: the one on which the saw's own records begin, or today where it has none. */
-    LocalDate until(Saw saw) {
+    /** When the saw's own records begin, or now where it has none: what is told was before. */
+    private Instant begins(Saw saw) {
         return records.createQuery(
-                        "select min(f.recordedAt) from SetFitting f where f.sawId = :saw"
-                                + " union all select min(r.recordedAt) from WorkRecord r where r.sawId = :saw",
+                        "select min(f.at) from SetFitting f where f.sawId = :saw"
+                                + " union all select min(o.outAt) from Outing o where o.sawId = :saw"
+                                + " union all select min(r.at) from WorkRecord r where r.sawId = :saw and r.toldOn is null",
                         Instant.class)
                 .setParameter("saw", saw.id())
                 .getResultStream()
                 .flatMap(moment -> Optional.ofNullable(moment).stream())
                 .min(Instant::compareTo)
-                .map(begin -> LocalDate.ofInstant(begin, clock.getZone()))
-                .orElseGet(() -> LocalDate.now(clock));
+                .orElseGet(clock::instant);
+    }
+
+    /** What the reading of more lines needs to know of a saw. */
+    PastReader.About about(Saw saw, Numbers numbers) {
+        return new PastReader.About(
+                saw.details().power(),
+                saw.details().inService(),
+                day(begins(saw)),
+                LocalDate.now(clock),
+                numbers,
+                toldOf(saw).stream().map(this::entry).toList());
+    }
+
+    private PastEntry entry(WorkRecord record) {
+        Told told = record.told();
+        return new PastEntry(record.step(), day(record.at()), told == null ? null : told.since(), record.figures());
+    }
+
+    private LocalDate day(Instant moment) {
+        return LocalDate.ofInstant(moment, clock.getZone());
     }
 
     /** What has been told of a saw and still stands, first told first. */
@@ -84,12 +105,9 @@ class Past {
     void tell(Saw saw, PastInput given, Person person) {
         records.flush();
         Standing standing = standings.of(saw);
-        LocalDate until = until(saw);
+        PastReader.About about = about(saw, standing.numbers());
         Violations wrong = new Violations();
-        PastReader.Book book = reader.read(
-                given.lines(),
-                new PastReader.About(saw.details().power(), saw.details().inService(), until, standing.numbers()),
-                wrong);
+        PastReader.Book book = reader.read(given.lines(), about, wrong);
         String held = wrong.optionalText("past.held", given.held(), 300);
         Step clearedBy = given.heldUntil();
         if (clearedBy != null && !clearedBy.appliesTo(standing.profile())) {
@@ -101,7 +119,7 @@ class Past {
         }
         wrong.refuseIfAny();
         for (PastReader.Read line : book.lines()) {
-            write(saw, judge, line.entry(), new Told(until, book.since(line.entry())), person);
+            write(saw, judge, line.entry(), new Told(about.to(), book.since(line.entry())), person);
         }
         if (held != null) {
             (clearedBy == null ? Hold.ALL_ROUND : List.of(clearedBy))
@@ -129,7 +147,7 @@ class Past {
 
     private void write(Saw saw, StepJudge judge, PastEntry entry, Told told, Person person) {
         StepVerdict verdict = judge.verdict(entry.step(), report(entry));
-        Instant now = clock.instant();
+        Instant begins = begins(saw);
         Instant noon = entry.day().atTime(12, 0).atZone(clock.getZone()).toInstant();
         Set<Finding> failed = EnumSet.noneOf(Finding.class);
         verdict.findings().stream().filter(Finding::mayFail).forEach(failed::add);
@@ -140,8 +158,8 @@ class Past {
                                         saw.id(),
                                         null,
                                         entry.step(),
-                                        noon.isBefore(now) ? noon : now.minusSeconds(1),
-                                        now,
+                                        noon.isBefore(begins) ? noon : begins.minusSeconds(1),
+                                        clock.instant(),
                                         person.id(),
                                         Acting.deviceNow(),
                                         Worklog.parts(fleet.set(saw))),

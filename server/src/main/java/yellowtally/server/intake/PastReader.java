@@ -47,8 +47,16 @@ class PastReader {
      *
      * @param from the first day that can be told of: its first in service
      * @param to the last: when its own records begin
+     * @param today the day that is typed on
+     * @param told what was told of it before
      */
-    record About(Power power, @Nullable LocalDate from, LocalDate to, Numbers numbers) {}
+    record About(
+            Power power,
+            @Nullable LocalDate from,
+            LocalDate to,
+            LocalDate today,
+            Numbers numbers,
+            List<PastEntry> told) {}
 
     /** A line that was read; {@code roughly} where only a month or a year was told. */
     record Read(PastEntry entry, boolean roughly) {}
@@ -78,8 +86,9 @@ class PastReader {
                 read(line, known, about, wrong).ifPresent(lines::add);
             }
         }
-        PastSums sums =
-                new PastSums(lines.stream().map(Read::entry).toList(), about.to(), about.power(), about.numbers());
+        List<PastEntry> all = new ArrayList<>(about.told());
+        lines.forEach(line -> all.add(line.entry()));
+        PastSums sums = new PastSums(all, about.to(), about.power(), about.numbers());
         for (Read line : lines) {
             sums.refusal(line.entry()).ifPresent(refusal -> refuse(line.entry(), refusal, wrong));
         }
@@ -104,12 +113,21 @@ class PastReader {
     }
 
     private static Optional<DayReading.Read> day(Step step, @Nullable String typed, About about, Violations wrong) {
-        DayReading reading = DayText.read(typed == null ? "" : typed, about.to());
+        DayReading reading = DayText.read(typed == null ? "" : typed, about.today());
         if (reading instanceof DayReading.Refused refused) {
             wrong.add(field(step, "day"), "day." + refused.why());
             return Optional.empty();
         }
         DayReading.Read read = (DayReading.Read) reading;
+        if (read.day().isAfter(about.to())) {
+            wrong.add(field(step, "day"), "past.here", told(about.to()));
+            return Optional.empty();
+        }
+        if (about.told().stream()
+                .anyMatch(entry -> entry.step() == step && entry.day().equals(read.day()))) {
+            wrong.add(field(step, "day"), "past.toldAlready");
+            return Optional.empty();
+        }
         if (about.from() != null && read.day().isBefore(about.from())) {
             if (read.last().isBefore(about.from())) {
                 wrong.add(field(step, "day"), "past.beforeService", told(about.from()));

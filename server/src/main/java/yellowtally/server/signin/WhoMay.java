@@ -135,6 +135,7 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             OFFICER  POST /api/past/preview
             OFFICER  POST /api/saws
             OFFICER  POST /api/saws/{tag}/past
+            OFFICER  POST /api/saws/{tag}/past/preview
             OFFICER  PUT  /api/saws/{tag}
             OFFICER  POST /api/saws/{tag}/tag
             OFFICER  POST /api/saws/{tag}/retirement
