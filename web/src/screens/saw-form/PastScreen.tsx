@@ -33,9 +33,9 @@ export default function PastScreen() {
             What is known of its past
           </Box>
           <Box sx={{ color: 'text.secondary' }}>
-            What was before its own records here begin, {pastDay(data.until)}; tanks and sharpenings up to
-            that day. What was done after it is <Link to={`/saws/${tag}/record`}>recorded</Link>. It counts
-            from when it was done, and proves nothing.
+            Everything up to {pastDay(data.until)}, when its records here begin; count tanks and sharpenings
+            to that day as well. What was done since then is <Link to={`/saws/${tag}/record`}>recorded</Link>.
+            What is told counts from when it was done, and proves nothing.
           </Box>
         </Box>
       </Box>

@@ -13,6 +13,7 @@ import yellowtally.core.schedule.UseUnit;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Power;
 import yellowtally.core.steps.Step;
+import yellowtally.core.steps.Subject;
 
 /**
  * Adds up what was told of one saw: what cannot be, and what follows for the lines of which nobody knows what was used since. What
@@ -89,7 +90,10 @@ public final class PastSums {
         if (less.isPresent()) {
             return Optional.of(new Refusal(Reason.MORE_THAN_EARLIER, less.get().since(), less.get()));
         }
-        if (unit == UseUnit.SHARPENINGS && since < sharpenedAfter(entry.day())) {
+        // Of the bar nobody knows which loop was sharpened on it.
+        if (entry.step().subject() == Subject.CHAIN
+                && unit == UseUnit.SHARPENINGS
+                && since < sharpenedAfter(entry.day())) {
             PastEntry sharpened = entries.stream()
                     .filter(other -> other.step() == Step.SHARPEN && other.day().isAfter(entry.day()))
                     .findFirst()

@@ -63,11 +63,20 @@ class PastSumsTest {
 
     /** Gauges looked at before two sharpenings that were told have seen at least these two. */
     @ParameterizedTest
-    @CsvSource({"40, 1, SHARPENED_SINCE", "40, 2,", "40, 4,", "20, 1,", "20, 0, SHARPENED_SINCE", "10, 0,"})
-    void sharpeningsThatWereToldCount(int daysAgo, double since, @Nullable Reason reason) {
-        PastEntry gauges = told(Step.DEPTH_GAUGES, daysAgo, since);
-        PastSums sums = sums(told(Step.SHARPEN, 30, null), told(Step.SHARPEN, 10, null), gauges);
-        assertThat(sums.refusal(gauges).map(PastSums.Refusal::reason)).isEqualTo(Optional.ofNullable(reason));
+    @CsvSource({
+        "DEPTH_GAUGES, 40, 1, SHARPENED_SINCE",
+        "DEPTH_GAUGES, 40, 2,",
+        "DEPTH_GAUGES, 40, 4,",
+        "EQUALISE, 20, 1,",
+        "EQUALISE, 20, 0, SHARPENED_SINCE",
+        "DEPTH_GAUGES, 10, 0,",
+        // Of the bar: it may have carried another loop.
+        "GROOVE, 40, 0,"
+    })
+    void sharpeningsThatWereToldCount(Step step, int daysAgo, double since, @Nullable Reason reason) {
+        PastEntry entry = told(step, daysAgo, since);
+        PastSums sums = sums(told(Step.SHARPEN, 30, null), told(Step.SHARPEN, 10, null), entry);
+        assertThat(sums.refusal(entry).map(PastSums.Refusal::reason)).isEqualTo(Optional.ofNullable(reason));
     }
 
     /** What nobody knows is at most what was used since something earlier on the same thing; else it stays unknown. */
