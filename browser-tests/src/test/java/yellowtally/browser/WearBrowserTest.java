@@ -104,11 +104,13 @@ class WearBrowserTest {
         page.getByLabel("Part from the shelf").selectOption(label);
         page.getByLabel("Why the old one is retired").fill(why);
         button(page, "Save, next").click();
+        assertThat(step(page, step + ", Fine")).isVisible();
     }
 
     @Test
     void sprocketBarAndChainAreReplacedAndWhatFollowsOpens(Screens.Opener screens) {
-        new Fleet(screens.application()).addSaw("WB1", LARGE);
+        // All of it on record: what opens in the visit follows from the new parts alone.
+        new Fleet(screens.application()).addFitSaw("WB1", LARGE);
         Page page = screens.open("/stores");
         page.getByText("Loops, bars, sprockets", new Page.GetByTextOptions().setExact(true))
                 .click();
