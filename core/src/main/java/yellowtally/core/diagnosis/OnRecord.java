@@ -58,6 +58,8 @@ public record OnRecord(String answer, Instant at) {
         }
         Instant back = source.lastBack();
         return source.log().latest(bench.step()).stream()
+                // A day in a notebook is no look at the thing.
+                .filter(record -> record.told() == null)
                 .filter(record -> back == null || !record.at().isBefore(back))
                 .filter(record -> bench.until().stream()
                         .flatMap(step -> source.log().latest(step).stream())

@@ -17,6 +17,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
+import yellowtally.core.schedule.Uses;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.stages.Stage;
 import yellowtally.core.steps.Finding;
@@ -129,6 +130,19 @@ class OnRecordTest {
                 0, Step.GROOVE, at(3, 8), day(3), StepOutcome.FINE, Set.of(), null, EnumSet.of(Subject.SAW));
         assertThat(answer(bar, List.of(other), null)).isNull();
         assertThat(answer(bar, List.of(record(Step.GROOVE, 3, StepOutcome.FINE)), null))
+                .isEqualTo("drags");
+    }
+
+    /** A day in a notebook is no look at the thing: it is asked, though the same done here is not. */
+    @Test
+    void whatWasToldIsNoAnswer() {
+        Check bar = answeredBy(SmallKnowledge.DRAG, new BenchAnswer(Step.GROOVE, "drags", Map.of()));
+        assertThat(answer(bar, List.of(Uses.told(3, Step.GROOVE, 4, 1.0)), null))
+                .isNull();
+        assertThat(answer(
+                        bar,
+                        List.of(Uses.told(3, Step.GROOVE, 4, 1.0), record(Step.GROOVE, 5, StepOutcome.FINE)),
+                        null))
                 .isEqualTo("drags");
     }
 
