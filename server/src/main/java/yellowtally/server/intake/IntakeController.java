@@ -210,7 +210,7 @@ class IntakeController {
         return new PastPage(
                 saw.tag(),
                 saw.details().power(),
-                past.about(saw, settings.rules().numbers()).to(),
+                past.until(saw),
                 past.toldOf(saw).stream().map(IntakeController::told).toList());
     }
 

@@ -71,12 +71,17 @@ class Past {
                 .orElseGet(clock::instant);
     }
 
+    /** The last day that can be told of: its own records begin then. */
+    LocalDate until(Saw saw) {
+        return day(begins(saw));
+    }
+
     /** What the reading of more lines needs to know of a saw. */
     PastReader.About about(Saw saw, Numbers numbers) {
         return new PastReader.About(
                 saw.details().power(),
                 saw.details().inService(),
-                day(begins(saw)),
+                until(saw),
                 LocalDate.now(clock),
                 numbers,
                 toldOf(saw).stream().map(this::entry).toList());
@@ -118,8 +123,9 @@ class Past {
             refuse(judge, line.entry(), wrong);
         }
         wrong.refuseIfAny();
+        Instant begins = begins(saw);
         for (PastReader.Read line : book.lines()) {
-            write(saw, judge, line.entry(), new Told(about.to(), book.since(line.entry())), person);
+            write(saw, judge, line.entry(), new Told(about.to(), book.since(line.entry())), begins, person);
         }
         if (held != null) {
             (clearedBy == null ? Hold.ALL_ROUND : List.of(clearedBy))
@@ -145,9 +151,8 @@ class Past {
         return new StepReport(StepOutcome.FINE, Set.of(), entry.figures());
     }
 
-    private void write(Saw saw, StepJudge judge, PastEntry entry, Told told, Person person) {
+    private void write(Saw saw, StepJudge judge, PastEntry entry, Told told, Instant begins, Person person) {
         StepVerdict verdict = judge.verdict(entry.step(), report(entry));
-        Instant begins = begins(saw);
         Instant noon = entry.day().atTime(12, 0).atZone(clock.getZone()).toInstant();
         Set<Finding> failed = EnumSet.noneOf(Finding.class);
         verdict.findings().stream().filter(Finding::mayFail).forEach(failed::add);
