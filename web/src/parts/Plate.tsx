@@ -147,7 +147,8 @@ export function TagPlate({ tag, size = 'small' }: { tag: string; size?: 'small' 
         height: large ? 54 : 28,
         py: 0,
         px: 0.75,
-        // A long tag stays in one line, as it is painted.
+        // A long tag stays in one line, as it is painted, and what stands beside it makes room.
+        flexShrink: 0,
         whiteSpace: 'nowrap',
         fontSize: tag.length > 6 ? (large ? 24 : 14) : large ? 30 : 18,
         borderRadius: '6px',

@@ -28,7 +28,7 @@ export default function PastScreen() {
       <title>{`Past of saw ${tag} – Yellow Tally`}</title>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, py: 1.5 }}>
         <TagPlate tag={tag} size="large" />
-        <Box>
+        <Box sx={{ minWidth: 0 }}>
           <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
             What is known of its past
           </Box>
