@@ -382,7 +382,7 @@ export const measureWords: Record<Schemas['Measure'], string> = {
   GAUGE_RIGHT_MOST: 'Right, lowest gauge',
 };
 
-const FIGURE_UNIT: Record<Exclude<Schemas['FigureKind'], 'LENGTH'>, string> = {
+export const FIGURE_UNIT: Record<Exclude<Schemas['FigureKind'], 'LENGTH'>, string> = {
   COUNT: '',
   DAYS: 'days',
   PERCENT: '%',

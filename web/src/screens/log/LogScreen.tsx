@@ -9,20 +9,9 @@ import { Field, Pick } from '../../parts/Field';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { fleetDay } from '../../words/days';
+import { logKindWords } from '../../words/log';
 import { SealLine } from '../records/SealLine';
 import { LogLines } from './LogLines';
-
-const KINDS: Record<Schemas['LogKind'], string> = {
-  STEP: 'Bench work',
-  OUT: 'Going out',
-  BACK: 'Coming back',
-  FITTED: 'Sets fitted',
-  HELD: 'Holds by a person',
-  RELEASED: 'Releases',
-  VISIT_ENDED: 'Visits closed',
-  SAW: 'Saws retired, brought back, retagged',
-  FAULT: 'Faults',
-};
 
 type What = Schemas['LogKind'] | 'STRUCK' | '';
 
@@ -68,7 +57,10 @@ export default function LogScreen() {
           options={[
             { value: '', label: 'Everything' },
             { value: 'STRUCK', label: 'Struck out' },
-            ...(Object.keys(KINDS) as Schemas['LogKind'][]).map((k) => ({ value: k, label: KINDS[k] })),
+            ...(Object.keys(logKindWords) as Schemas['LogKind'][]).map((k) => ({
+              value: k,
+              label: logKindWords[k],
+            })),
           ]}
           onChange={(v) => set('kinds', v)}
         />

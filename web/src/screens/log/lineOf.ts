@@ -4,6 +4,7 @@ import { figureWords, findingWords, measureWords, outcomeWords, stepWords } from
 import { words } from '../../words/en';
 import { happenedWords, wetWords } from '../../words/faults';
 import { figure, rounded } from '../../words/format';
+import { closedWords, sawChangeWords } from '../../words/log';
 import { units } from '../../words/schedule';
 import { verdictWord } from '../../words/tension';
 
@@ -35,28 +36,16 @@ export function lineOf(entry: Schemas['LogEntry']): { head: string; rest: string
       return faultLine(entry.fault);
     case 'SAW':
       return {
-        head: CHANGES[entry.change],
+        head: sawChangeWords[entry.change],
         rest: entry.tagBefore ? `before it was ${entry.tagBefore}` : '',
       };
     case 'VISIT_ENDED':
       return {
         head: 'Visit closed',
-        rest: CLOSED[entry.decision],
+        rest: closedWords[entry.decision],
       };
   }
 }
-
-const CLOSED: Record<Schemas['FitState'], string> = {
-  FIT: 'fit for use',
-  DUE: 'usable, work waits',
-  HELD: 'held',
-};
-
-const CHANGES: Record<Schemas['SawChanged']['change'], string> = {
-  RETIRED: 'Retired',
-  BROUGHT_BACK: 'Brought back into the fleet',
-  TAGGED: 'Given another tag',
-};
 
 function faultLine(fault: Schemas['FaultLogLine']): { head: string; rest: string } {
   const what = (fault.what ?? '').toLowerCase();

@@ -144,15 +144,41 @@ class EarlierRecordsTest {
     }
 
     private static Api start(Path folder, JsonNode before, List<ConfigurableApplicationContext> running) {
+        return new Api(port(folder, true, before, running));
+    }
+
+    private static int port(Path folder, boolean demo, JsonNode before, List<ConfigurableApplicationContext> running) {
         ConfigurableApplicationContext application = Applications.start(
                 new SpringApplication(YellowTallyApplication.class, StoppedClock.class),
                 "--server.port=0",
                 "--yellowtally.data=" + folder,
+                "--yellowtally.demo=" + demo,
                 "--yellowtally.zone=UTC",
                 "--stopped.at=" + before.path("at").asString());
         running.add(application);
-        return new Api(
-                ((WebServerApplicationContext) application).getWebServer().getPort());
+        return ((WebServerApplicationContext) application).getWebServer().getPort();
+    }
+
+    /** What was taken out, brought in where there is nothing, and the set-up done by an officer of its records. */
+    private static Api broughtIn(
+            String file, Path folder, JsonNode before, List<ConfigurableApplicationContext> running) {
+        String root = "http://127.0.0.1:" + port(folder, false, before, running);
+        Api somebody = new Api(root, Signed.out());
+        RunningServer.Answer done = somebody.post("/api/set-up/fleet-file?id=" + UUID.randomUUID(), file);
+        assertThat(done.status()).as(done.raw().body()).isEqualTo(200);
+        String officer = somebody.get("/api/sign-in")
+                .body()
+                .path("beginning")
+                .path("officers")
+                .get(0)
+                .asString();
+        String setUp = """
+                {"id":"%s","fleet":"Hollin Bridge tramway","zone":"UTC","lengthUnit":"MM","volumeUnit":"LITRE",
+                 "currency":"NONE","officer":"%s","signInName":"first","password":"three wet sleepers"}""";
+        assertThat(somebody.post("/api/set-up", setUp.formatted(UUID.randomUUID(), officer))
+                        .status())
+                .isEqualTo(204);
+        return somebody;
     }
 
     private static Path backup(Api api, Path folder) throws IOException {
@@ -171,7 +197,7 @@ class EarlierRecordsTest {
     }
 
     @Test
-    void everyPageSaysWhatItSaidBeforeAndSaysItAgainFromABackup(@TempDir Path place)
+    void everyPageSaysWhatItSaidBeforeAndSaysItAgainFromABackupAndFromAFleetFile(@TempDir Path place)
             throws IOException, SQLException, Restore.Refused {
         JsonNode before;
         try (InputStream pages = resource("pages.json.gz")) {
@@ -204,6 +230,15 @@ class EarlierRecordsTest {
             Api again = start(fresh, before, running);
             now.forEach((page, says) -> {
                 if (!again.get(page).body().equals(says)) {
+                    differences.add(page);
+                }
+            });
+            assertThat(differences).isEmpty();
+
+            String file = again.get("/api/fleet-file").raw().body();
+            Api brought = broughtIn(file, place.resolve("brought"), before, running);
+            now.forEach((page, says) -> {
+                if (!brought.get(page).body().equals(says)) {
                     differences.add(page);
                 }
             });

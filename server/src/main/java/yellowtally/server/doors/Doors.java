@@ -2,6 +2,7 @@ package yellowtally.server.doors;
 
 import jakarta.servlet.DispatcherType;
 import java.time.Duration;
+import java.util.List;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.security.autoconfigure.web.servlet.SecurityFilterProperties;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
@@ -21,6 +22,7 @@ import yellowtally.server.signin.NotAllowed;
 import yellowtally.server.signin.StillSignedIn;
 import yellowtally.server.signin.WhoMay;
 import yellowtally.server.support.Problems;
+import yellowtally.server.support.TakesFiles;
 
 /** What every request passes, in this order: headers, strangers, body, waiting room. */
 @Configuration
@@ -45,7 +47,8 @@ class Doors {
                 .csrf(form -> form.spa()
                         .csrfTokenRepository(marks)
                         // Whoever is not signed in has no mark yet; pages of other sites are refused by their origin.
-                        .ignoringRequestMatchers("/api/sign-in", "/api/sign-in/pin", "/api/set-up"))
+                        .ignoringRequestMatchers(
+                                "/api/sign-in", "/api/sign-in/pin", "/api/set-up", "/api/set-up/fleet-file"))
                 .exceptionHandling(refusals ->
                         refusals.authenticationEntryPoint(notAllowed).accessDeniedHandler(notAllowed))
                 .logout(AbstractHttpConfigurer::disable)
@@ -75,8 +78,12 @@ class Doors {
 
     @Bean
     FilterRegistrationBean<WholeBodies> wholeBodies(
-            @Value("${yellowtally.body-within}") Duration deadline, Problems problems) {
-        FilterRegistrationBean<WholeBodies> door = new FilterRegistrationBean<>(new WholeBodies(deadline, problems));
+            @Value("${yellowtally.body-within}") Duration deadline,
+            Incoming incoming,
+            List<TakesFiles> takers,
+            Problems problems) {
+        FilterRegistrationBean<WholeBodies> door =
+                new FilterRegistrationBean<>(new WholeBodies(deadline, incoming, takers, problems));
         door.setOrder(SecurityFilterProperties.DEFAULT_FILTER_ORDER + 1);
         door.setDispatcherTypes(DispatcherType.REQUEST);
         return door;

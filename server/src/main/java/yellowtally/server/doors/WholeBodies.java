@@ -9,12 +9,15 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.file.Path;
 import java.time.Duration;
+import java.util.List;
+import java.util.OptionalLong;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.filter.OncePerRequestFilter;
 import yellowtally.server.support.Problems;
+import yellowtally.server.support.TakesFiles;
 
 /**
  * Reads the body of a request before anybody works on it, with no thread waiting for what has not come yet: many who send slowly
@@ -24,27 +27,58 @@ class WholeBodies extends OncePerRequestFilter {
 
     static final int MOST_BYTES = 1024 * 1024;
 
+    /** A whole file may come from far away. */
+    private static final Duration FILE_WITHIN = Duration.ofMinutes(15);
+
     private final Duration deadline;
+    private final Incoming incoming;
+    private final List<TakesFiles> takers;
     private final Problems problems;
 
-    WholeBodies(Duration deadline, Problems problems) {
+    WholeBodies(Duration deadline, Incoming incoming, List<TakesFiles> takers, Problems problems) {
         this.deadline = deadline;
+        this.incoming = incoming;
+        this.takers = takers;
         this.problems = problems;
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (request.getContentLengthLong() > MOST_BYTES) {
-            problems.write(response, HttpStatus.CONTENT_TOO_LARGE, "door.large", MOST_BYTES / 1024);
+        OptionalLong ofFile = takers.stream()
+                .map(taker -> taker.mostBytes(request))
+                .filter(OptionalLong::isPresent)
+                .findFirst()
+                .orElse(OptionalLong.empty());
+        long most = ofFile.orElse(MOST_BYTES);
+        if (request.getContentLengthLong() > most) {
+            refuse(response, HttpStatus.CONTENT_TOO_LARGE, "door.large", most / 1024);
         } else if (request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null) {
-            WholeBody whole = new WholeBody(request);
-            AsyncContext waiting = request.startAsync(whole, response);
-            waiting.setTimeout(deadline.toMillis());
-            new Reading(waiting, request.getInputStream(), whole, response).begin();
+            if (ofFile.isPresent()) {
+                Path file = incoming.file();
+                TakesFiles.keep(request, file);
+                read(request, response, new Body.OnDisk(file), FILE_WITHIN, most);
+            } else {
+                read(request, response, new Body.InMemory(), deadline, most);
+            }
+        } else if (ofFile.isPresent()) {
+            refuse(response, HttpStatus.BAD_REQUEST, "door.noFile");
         } else {
             chain.doFilter(request, response);
         }
+    }
+
+    private void refuse(HttpServletResponse response, HttpStatus status, String code, Object... figures)
+            throws IOException {
+        problems.write(response, status, code, figures);
+    }
+
+    private void read(HttpServletRequest request, HttpServletResponse response, Body body, Duration within, long most)
+            throws IOException {
+        WholeBody whole = new WholeBody(request);
+        AsyncContext waiting = request.startAsync(whole, response);
+        waiting.setTimeout(within.toMillis());
+        new Reading(waiting, request.getInputStream(), whole, response, body, within, most).begin();
     }
 
     /** One body as it comes in. */
@@ -54,14 +88,27 @@ class WholeBodies extends OncePerRequestFilter {
         private final ServletInputStream from;
         private final WholeBody whole;
         private final HttpServletResponse response;
-        private final ByteArrayOutputStream read = new ByteArrayOutputStream();
+        private final Body body;
+        private final Duration within;
+        private final long most;
+        private long read;
         private boolean over;
 
-        Reading(AsyncContext waiting, ServletInputStream from, WholeBody whole, HttpServletResponse response) {
+        Reading(
+                AsyncContext waiting,
+                ServletInputStream from,
+                WholeBody whole,
+                HttpServletResponse response,
+                Body body,
+                Duration within,
+                long most) {
             this.waiting = waiting;
             this.from = from;
             this.whole = whole;
             this.response = response;
+            this.body = body;
+            this.within = within;
+            this.most = most;
         }
 
         void begin() {
@@ -75,19 +122,20 @@ class WholeBodies extends OncePerRequestFilter {
             while (!over && from.isReady() && !from.isFinished()) {
                 int length = from.read(some);
                 if (length > 0) {
-                    read.write(some, 0, length);
+                    read += length;
+                    body.add(some, length);
                 }
-                if (read.size() > MOST_BYTES) {
-                    refuse(HttpStatus.CONTENT_TOO_LARGE, "door.large", MOST_BYTES / 1024);
+                if (read > most) {
+                    refuse(HttpStatus.CONTENT_TOO_LARGE, "door.large", most / 1024);
                 }
             }
         }
 
         @Override
-        public void onAllDataRead() {
+        public void onAllDataRead() throws IOException {
             if (!over) {
                 over = true;
-                whole.is(read.toByteArray());
+                whole.is(body.all());
                 waiting.dispatch();
             }
         }
@@ -103,7 +151,7 @@ class WholeBodies extends OncePerRequestFilter {
         @Override
         public void onTimeout(AsyncEvent event) throws IOException {
             if (!over) {
-                refuse(HttpStatus.REQUEST_TIMEOUT, "door.slow", deadline.toSeconds());
+                refuse(HttpStatus.REQUEST_TIMEOUT, "door.slow", within.toSeconds());
             }
         }
 
@@ -115,8 +163,8 @@ class WholeBodies extends OncePerRequestFilter {
         }
 
         @Override
-        public void onComplete(AsyncEvent event) {
-            // Answered.
+        public void onComplete(AsyncEvent event) throws IOException {
+            body.close();
         }
 
         @Override

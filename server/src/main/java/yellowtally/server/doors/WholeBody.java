@@ -5,39 +5,45 @@ import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import java.io.BufferedReader;
-import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 
 /** A request whose body has been read. */
 final class WholeBody extends HttpServletRequestWrapper {
 
-    private ByteArrayInputStream body = new ByteArrayInputStream(new byte[0]);
+    private InputStream body = InputStream.nullInputStream();
+    private boolean ended;
 
     WholeBody(HttpServletRequest request) {
         super(request);
     }
 
-    void is(byte[] bytes) {
-        body = new ByteArrayInputStream(bytes);
+    void is(InputStream all) {
+        body = all;
     }
 
     @Override
     public ServletInputStream getInputStream() {
         return new ServletInputStream() {
             @Override
-            public int read() {
-                return body.read();
+            public int read() throws IOException {
+                int next = body.read();
+                ended |= next < 0;
+                return next;
             }
 
             @Override
-            public int read(byte[] into, int offset, int length) {
-                return body.read(into, offset, length);
+            public int read(byte[] into, int offset, int length) throws IOException {
+                int some = body.read(into, offset, length);
+                ended |= some < 0;
+                return some;
             }
 
             @Override
             public boolean isFinished() {
-                return body.available() == 0;
+                return ended;
             }
 
             @Override

@@ -42,6 +42,11 @@ record LogFilter(
         return new LogFilter(saw, person, later, before, part, struck, window);
     }
 
+    /** The same, and nothing from a moment on. */
+    LogFilter endsBefore(Instant moment) {
+        return new LogFilter(saw, person, from, moment, part, struck, window);
+    }
+
     /** The same, and of each question one row alone. */
     LogFilter only(int row) {
         return new LogFilter(saw, person, from, before, part, struck, new Window(row, 1));

@@ -15,16 +15,18 @@ import java.util.concurrent.locks.ReentrantLock;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import yellowtally.server.support.ReadsAgain;
 
 /**
  * The chain as it grows: one transaction after the other puts its lines at the end. Whoever seals holds the end from there until
  * the transaction is through; within that time it asks for nothing that another may hold.
  */
 @Component
-class Chain {
+class Chain implements ReadsAgain {
 
     private static final int AT_ONCE = 2_000;
 
+    private final DataSource database;
     private final Clock clock;
     private final SealedTables tables;
     private final RecordContents contents;
@@ -33,6 +35,7 @@ class Chain {
     private Seal.Head sealed;
 
     Chain(DataSource database, Clock clock) {
+        this.database = database;
         this.clock = clock;
         try (Connection connection = database.getConnection()) {
             this.tables = new SealedTables(connection);
@@ -41,6 +44,18 @@ class Chain {
             this.sealed = head;
         } catch (SQLException e) {
             throw new IllegalStateException(e);
+        }
+    }
+
+    @Override
+    public void readAgain() {
+        end.lock();
+        try (Connection connection = database.getConnection()) {
+            head = SealBook.head(connection);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        } finally {
+            end.unlock();
         }
     }
 

@@ -1,8 +1,6 @@
 package yellowtally.server.seal;
 
-import java.sql.Connection;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -12,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
+import yellowtally.server.support.AsOfNow;
 import yellowtally.server.support.LongWork;
 
 /** Goes through all records while the application goes on: on a thread of its own, one check at a time. */
@@ -59,7 +58,7 @@ class RecordCheck {
     private void check(Runnable between) {
         try {
             Instant at = clock.instant();
-            Verification.Verdict verdict = asOfNow(database, between);
+            Verification.Verdict verdict = AsOfNow.read(database, connection -> Verification.of(connection, between));
             if (!verdict.whole()) {
                 LOG.warn("Records are not as they were sealed: {}", verdict.wrong());
             }
@@ -69,22 +68,6 @@ class RecordCheck {
         } finally {
             restsUntil = clock.instant().plus(REST);
             underWay.set(false);
-        }
-    }
-
-    /** Sees nothing of what is written meanwhile. */
-    private static Verification.Verdict asOfNow(DataSource database, Runnable between) throws SQLException {
-        try (Connection connection = database.getConnection();
-                Statement statement = connection.createStatement()) {
-            connection.setAutoCommit(false);
-            statement.execute("set session characteristics as transaction isolation level snapshot");
-            try {
-                return Verification.of(connection, between);
-            } finally {
-                connection.rollback();
-                statement.execute("set session characteristics as transaction isolation level read committed");
-                connection.setAutoCommit(true);
-            }
         }
     }
 }

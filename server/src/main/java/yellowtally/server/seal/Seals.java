@@ -1,5 +1,7 @@
 package yellowtally.server.seal;
 
+import java.sql.Connection;
+import java.sql.SQLException;
 import java.time.Instant;
 import org.springframework.stereotype.Component;
 
@@ -16,6 +18,11 @@ public class Seals {
     /** As it is printed, such as {@code 4812-9f3a77c1d20be456}. */
     public String code() {
         return chain.head().code();
+    }
+
+    /** The same as a database holds it. */
+    public static String codeIn(Connection database) throws SQLException {
+        return SealBook.head(database).code();
     }
 
     /** When the newest record was sealed; long ago when there is none. */

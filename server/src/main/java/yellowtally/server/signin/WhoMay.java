@@ -33,6 +33,8 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             NOBODY   POST /api/sign-in/pin
             NOBODY   POST /api/sign-out
             NOBODY   POST /api/set-up
+            NOBODY   GET  /api/set-up/fleet-file
+            NOBODY   POST /api/set-up/fleet-file
             ONE_TIME POST /api/account/password
 
             READER   POST /api/account/pin
@@ -74,6 +76,8 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             READER   GET  /api/fuel/cans
             READER   GET  /api/fuel/mix
             READER   GET  /api/log
+            READER   GET  /api/log.csv
+            READER   GET  /api/fleet-file/schema
             READER   GET  /api/settings
             READER   GET  /api/seal
             READER   POST /api/seal/check
@@ -153,6 +157,9 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             OFFICER  POST /api/settings/changes
             OFFICER  POST /api/calibrations
             OFFICER  POST /api/backups
+            OFFICER  GET  /api/fleet-file
+            OFFICER  GET  /api/sheets.csv
+            OFFICER  GET  /api/sheets.xlsx
             OFFICER  PUT  /api/practice/clock
             OFFICER  POST /api/people
             OFFICER  PUT  /api/people/{id}

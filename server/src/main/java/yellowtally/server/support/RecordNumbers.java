@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component;
  * leaves a gap.
  */
 @Component
-public class RecordNumbers {
+public class RecordNumbers implements ReadsAgain {
 
     private static final String HIGHEST = """
             select greatest(coalesce((select max(seq) from work_record), 0),
@@ -23,10 +23,17 @@ public class RecordNumbers {
                             coalesce((select max(seq) from visit_event), 0),
                             coalesce((select max(seq) from fault_event), 0))""";
 
+    private final DataSource database;
     private final AtomicLong last;
 
     RecordNumbers(DataSource database) {
+        this.database = database;
         this.last = new AtomicLong(highest(database));
+    }
+
+    @Override
+    public void readAgain() {
+        last.accumulateAndGet(highest(database), Math::max);
     }
 
     @PrePersist
