@@ -191,6 +191,24 @@ export async function send<P extends Written<M>, M extends 'post' | 'put' = 'pos
   return answer as Answer<P, M>;
 }
 
+/** Sends a whole file as it is; the set-up takes one, where there is no mark yet. */
+export async function sendFile<P extends Written<'post'>>(path: P, file: Blob): Promise<Answer<P, 'post'>> {
+  let response;
+  try {
+    response = await fetch(`${path}?id=${newId()}`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: file,
+    });
+  } catch {
+    throw new Problem(0, words.fileAway, []);
+  }
+  const said: unknown = await response.json().catch(() => ({}));
+  if (response.ok) return said as Answer<P, 'post'>;
+  const { detail } = said as Refused;
+  throw new Problem(response.status, detail ?? `The server answered ${response.status}.`, []);
+}
+
 /** Made here and not by the server, so that a write sent twice is stored once. The browser's own is there only under https. */
 export function newId(): string {
   return uuid();

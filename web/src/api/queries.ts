@@ -225,6 +225,12 @@ export const useSeal = () =>
     { refetchInterval: (query) => (query.state.data?.checking ? UNDER_WAY_MS : false) },
   );
 
+/** How far the file of a fleet is read, while it is. */
+export const useBringingIn = (underWay: boolean) =>
+  useAsked('/api/set-up/fleet-file', {}, { enabled: underWay, refetchInterval: UNDER_WAY_MS, retry: false });
+
+export const useCalendarFeeds = () => useAsked('/api/calendar-feeds', {});
+
 /** The backups; followed while one is being made. */
 export const useBackups = () =>
   useAsked(

@@ -68,6 +68,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calendar-feeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["feeds"];
+        put?: never;
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar-feeds/{feedId}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["end_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar/{secret}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["feed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calibrations": {
         parameters: {
             query?: never;
@@ -532,6 +596,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fleet-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fleetFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fleet-file/schema": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fuel/cans": {
         parameters: {
             query?: never;
@@ -620,6 +716,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["log"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1508,6 +1620,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/set-up/fleet-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["underWay"];
+        put?: never;
+        post: operations["bringIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/settings": {
         parameters: {
             query?: never;
@@ -1614,6 +1742,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["leave"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets.xlsx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["xlsx"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2125,6 +2285,17 @@ export interface components {
         };
         /** @enum {string} */
         BrakeSeat: "COVER" | "BODY";
+        BringingIn: {
+            /** Format: int64 */
+            rows: number;
+        };
+        BroughtIn: {
+            fleet: string;
+            /** Format: int64 */
+            rows: number;
+            seal: string;
+            zone: string;
+        };
         Calibrated: {
             method: components["schemas"]["TensionMethod"];
             /** Format: int32 */
@@ -2541,6 +2712,10 @@ export interface components {
             id: string;
             leftOpenReason?: string;
         };
+        EndFeed: {
+            /** Format: uuid */
+            id: string;
+        };
         EndWithoutCause: {
             /** Format: uuid */
             id: string;
@@ -2672,6 +2847,18 @@ export interface components {
             knowledgeProblems: string[];
             open: components["schemas"]["FaultLine"][];
             repeats: components["schemas"]["RepeatView"][];
+        };
+        FeedMade: {
+            /** Format: uuid */
+            id: string;
+            path: string;
+        };
+        FeedView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: uuid */
+            id: string;
         };
         FieldAnswer: {
             code: string;
@@ -3271,6 +3458,10 @@ export interface components {
             origin: components["schemas"]["FaultOrigin"];
             seen?: string;
         };
+        NewFeed: {
+            /** Format: uuid */
+            id: string;
+        };
         NewFitting: {
             /** Format: uuid */
             id: string;
@@ -3771,7 +3962,7 @@ export interface components {
             said?: string;
         };
         /** @enum {string} */
-        PeopleEventKind: "ADDED" | "RENAMED" | "RANK" | "LEFT" | "CAME_BACK" | "ACCESS_GIVEN" | "PASSWORD_CHANGED" | "PIN_CHANGED" | "PIN_LOCKED" | "DEVICE_NAMED" | "DEVICE_SHARED" | "DEVICE_FORGOTTEN";
+        PeopleEventKind: "ADDED" | "RENAMED" | "RANK" | "LEFT" | "CAME_BACK" | "ACCESS_GIVEN" | "PASSWORD_CHANGED" | "PIN_CHANGED" | "PIN_LOCKED" | "DEVICE_NAMED" | "DEVICE_SHARED" | "DEVICE_FORGOTTEN" | "FEED_MADE" | "FEED_ENDED";
         PersonView: {
             /** Format: uuid */
             id: string;
@@ -5044,6 +5235,116 @@ export interface operations {
             };
         };
     };
+    feeds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FeedView"][];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewFeed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FeedMade"];
+                };
+            };
+        };
+    };
+    end_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                feedId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EndFeed"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
+    feed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
     calibrate: {
         parameters: {
             query?: never;
@@ -5732,6 +6033,46 @@ export interface operations {
             };
         };
     };
+    fleetFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+        };
+    };
+    schema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+        };
+    };
     cans: {
         parameters: {
             query?: never;
@@ -5886,6 +6227,34 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["LogPage"];
+                };
+            };
+        };
+    };
+    csv_1: {
+        parameters: {
+            query?: {
+                saw?: string;
+                person?: string;
+                kinds?: components["schemas"]["LogKind"][];
+                from?: string;
+                before?: string;
+                part?: string;
+                struck?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };
@@ -7371,6 +7740,48 @@ export interface operations {
             };
         };
     };
+    underWay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BringingIn"];
+                };
+            };
+        };
+    };
+    bringIn: {
+        parameters: {
+            query: {
+                id: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BroughtIn"];
+                };
+            };
+        };
+    };
     settings: {
         parameters: {
             query?: {
@@ -7535,6 +7946,46 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+        };
+    };
+    xlsx: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": string;
+                };
             };
         };
     };

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import type { paths } from '../api/schema';
+import type { Verb } from '../shell/person';
 import { useMay, usePerson } from '../shell/person';
 import { Quiet } from './Quiet';
 
@@ -10,9 +11,9 @@ export function ForWhoMay({
   silent = false,
   children,
 }: {
-  /** The address that it writes to: the server says for whom that is. */
+  /** The address that it writes to, or reads: the server says for whom that is. */
   write: keyof paths;
-  verb?: 'POST' | 'PUT';
+  verb?: Verb;
   /** Where there is enough to read without it nothing is said. */
   silent?: boolean;
   children: ReactNode;

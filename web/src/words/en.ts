@@ -18,6 +18,8 @@ export const words = {
   openAgain: 'Open it again',
   reload: 'Reload everything',
   notSaved: 'Something went wrong on our side. It was not saved; try again.',
+  fileAway:
+    'The file could not be sent: it changed while it was read, or the server is away. Choose it again.',
   noScreen: 'There is no such page. The board is one key away: B.',
   manual: 'The maker’s manual, local rules and a qualified mechanic come before this program.',
 

@@ -122,6 +122,11 @@ export function tanks(count: number, power: Schemas['Power']): string {
   return `${rounded(count, 1)} ${BURNED[power]}${count === 1 ? '' : 's'}`;
 }
 
+/** A count as it is read: 12,400. */
+export function counted(count: number): string {
+  return count.toLocaleString('en-GB');
+}
+
 export function minutes(count: number): string {
   return `${rounded(count, 0)} min`;
 }

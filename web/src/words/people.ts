@@ -28,6 +28,8 @@ const CHANGED: Record<Schemas['PeopleEventKind'], (change: Schemas['PeopleChange
   DEVICE_NAMED: ({ said }) => `Device renamed: ${said ?? ''}`,
   DEVICE_SHARED: ({ said }) => `Device ${said ?? ''}`,
   DEVICE_FORGOTTEN: ({ said }) => `Device ${said ?? ''} forgotten`,
+  FEED_MADE: () => 'Calendar address made',
+  FEED_ENDED: () => 'Calendar address ended',
 };
 
 function ranks(said: string | undefined): string {

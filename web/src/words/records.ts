@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { capital, momentOf } from './format';
+import { capital, counted, momentOf } from './format';
 
 /** Records by the tables that they stand in. */
 const KINDS: Record<string, string> = {
@@ -38,7 +38,7 @@ const WRONG: Record<Schemas['WrongKind'], string> = {
 /** One thing that is not as it was sealed, so that a person can look for it. */
 export function wrongWords(wrong: Schemas['WrongView']): string {
   const at = wrong.sealedAt ? `, set ${momentOf(wrong.sealedAt)},` : '';
-  const seal = wrong.n === undefined ? '' : `seal ${wrong.n.toLocaleString('en-GB')}${at}`;
+  const seal = wrong.n === undefined ? '' : `seal ${counted(wrong.n)}${at}`;
   if (!wrong.table) return `${capital(seal)} ${WRONG[wrong.kind]}.`;
   const what = capital(KINDS[wrong.table] ?? wrong.table.replaceAll('_', ' '));
   const saw = wrong.tag ? (wrong.table === 'saw' ? ` (${wrong.tag})` : ` on saw ${wrong.tag}`) : '';
@@ -48,8 +48,8 @@ export function wrongWords(wrong: Schemas['WrongView']): string {
 /** What a check found, in a sentence. */
 export function checkWords(check: Schemas['SealCheckView']): string {
   return check.found === 0
-    ? `All ${check.records.toLocaleString('en-GB')} records are as they were sealed, checked ${momentOf(check.at)}.`
-    : `${check.found.toLocaleString('en-GB')} of ${check.records.toLocaleString('en-GB')} records are not as they were sealed, checked ${momentOf(check.at)}.`;
+    ? `All ${counted(check.records)} records are as they were sealed, checked ${momentOf(check.at)}.`
+    : `${counted(check.found)} of ${counted(check.records)} records are not as they were sealed, checked ${momentOf(check.at)}.`;
 }
 
 /** What a seal on a paper is worth, in a sentence. */

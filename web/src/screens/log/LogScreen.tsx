@@ -87,6 +87,11 @@ export default function LogScreen() {
           ]}
         />
       )}
+      {entries.length > 0 && (
+        <Button size="small" variant="text" href={sheetOf(filter)} download sx={{ mt: -1, mb: 0.5 }}>
+          All that fits, as a CSV file
+        </Button>
+      )}
       <LogLines entries={entries} withTag />
       {log.hasNextPage && (
         <Button
@@ -100,6 +105,13 @@ export default function LogScreen() {
       )}
     </>
   );
+}
+
+/** Where the same is taken out as a sheet. */
+function sheetOf(filter: LogFilter): string {
+  const asked = new URLSearchParams();
+  Object.entries(filter).forEach(([key, value]) => asked.set(key, String(value)));
+  return `/api/log.csv?${asked.toString()}`;
 }
 
 /** Days as the officer means them, moments as the server takes them: the last day counts to its end. */

@@ -2,16 +2,18 @@ import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import { Panel } from '../../parts/Panel';
 import { BackupList } from './BackupList';
+import { CalendarFeeds } from './CalendarFeeds';
 import { PaperSeal } from './PaperSeal';
 import { SealLine } from './SealLine';
+import { TakeOut } from './TakeOut';
 
-/** How the records are kept: that they are as they were written, and copied away. */
+/** How the records are kept: that they are as they were written, copied away, and their owner's to take. */
 export default function RecordsScreen() {
   return (
     <>
-      <title>Proof and backups – Yellow Tally</title>
+      <title>Proof, backups, files – Yellow Tally</title>
       <Box component="h1" sx={{ typography: 'h1', my: 2 }}>
-        Proof and backups
+        Proof, backups, files
       </Box>
       <Box
         sx={{
@@ -35,6 +37,12 @@ export default function RecordsScreen() {
             and how many are kept, is a <Link to="/settings">setting</Link>.
           </Box>
           <BackupList />
+        </Panel>
+        <Panel title="Take the records out">
+          <TakeOut />
+        </Panel>
+        <Panel title="The schedule as a calendar">
+          <CalendarFeeds />
         </Panel>
       </Box>
     </>

@@ -11,16 +11,23 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { words } from '../../words/en';
 import { zonesWith } from '../../words/zones';
 import { optionsOf } from '../../parts/Field';
+import { BringFleet } from './BringFleet';
 import { SignInSheet } from './SignInSheet';
 
 /** The first start without demo data: what the fleet is called, how it writes, and who lets in everybody else. */
 export default function SetUpScreen() {
   const { data: state } = useSignIn();
+  const [brought, setBrought] = useState<Schemas['BroughtIn']>();
   if (!state) return null;
   return (
-    <SignInSheet title="Set up your fleet" wide>
+    <SignInSheet title={brought ? 'Your fleet is here: who are you?' : 'Set up your fleet'} wide>
       {state.beginning ? (
-        <SetUpForm beginning={state.beginning} />
+        <>
+          {(brought !== undefined || state.beginning.officers.length === 0) && (
+            <BringFleet brought={brought} onDone={setBrought} />
+          )}
+          <SetUpForm key={brought?.seal ?? ''} beginning={state.beginning} brought={brought} />
+        </>
       ) : (
         <Quiet>
           This fleet has not been set up yet. That is done on the machine it runs on, at localhost; then
@@ -42,40 +49,57 @@ const BLANK = {
   password: '',
 };
 
-function SetUpForm({ beginning }: { beginning: Schemas['Beginning'] }) {
+function SetUpForm({
+  beginning,
+  brought,
+}: {
+  beginning: Schemas['Beginning'];
+  brought: Schemas['BroughtIn'] | undefined;
+}) {
   const client = useQueryClient();
-  const [zones] = useState(() => zonesWith(beginning.zone));
+  const zone = brought?.zone || beginning.zone;
+  const [zones] = useState(() => zonesWith(zone));
   const [before] = beginning.officers;
   const form = useSignedForm({
     path: '/api/set-up',
     params: {},
-    start: { ...BLANK, zone: beginning.zone, officer: before ?? '' },
+    start: { ...BLANK, fleet: brought?.fleet ?? '', zone, officer: before ?? '' },
     body: (typed) => typed,
     onDone: () => void client.invalidateQueries({ queryKey: SIGN_IN }),
   });
   const { control } = form;
+  // A fleet that was brought in writes as it did.
   return (
     <Box component="form" onSubmit={form.submit} sx={{ display: 'grid', gap: 2 }}>
       <Box sx={COLUMNS}>
         <FormField control={control} name="fleet" label="Name of the fleet" autoFocus />
         <FormPick control={control} name="zone" label="Time zone of its days" options={zones} />
-        <FormPick
-          control={control}
-          name="lengthUnit"
-          label="Lengths"
-          options={optionsOf(words.lengthUnit)}
-          hint="Either can be typed anywhere; this is what a bare figure means."
-        />
-        <FormPick control={control} name="volumeUnit" label="Volumes" options={optionsOf(words.volumeUnit)} />
-        <FormPick
-          control={control}
-          name="currency"
-          label="Currency of prices"
-          options={beginning.currencies.map((code) => ({
-            value: code,
-            label: code === 'NONE' ? CURRENCY_NONE : code,
-          }))}
-        />
+        {!brought && (
+          <>
+            <FormPick
+              control={control}
+              name="lengthUnit"
+              label="Lengths"
+              options={optionsOf(words.lengthUnit)}
+              hint="Either can be typed anywhere; this is what a bare figure means."
+            />
+            <FormPick
+              control={control}
+              name="volumeUnit"
+              label="Volumes"
+              options={optionsOf(words.volumeUnit)}
+            />
+            <FormPick
+              control={control}
+              name="currency"
+              label="Currency of prices"
+              options={beginning.currencies.map((code) => ({
+                value: code,
+                label: code === 'NONE' ? CURRENCY_NONE : code,
+              }))}
+            />
+          </>
+        )}
       </Box>
       <Box component="h2" sx={{ typography: 'h3', m: 0, mt: 1 }}>
         The first equipment officer
@@ -87,7 +111,7 @@ function SetUpForm({ beginning }: { beginning: Schemas['Beginning'] }) {
           label="Name, as records say it"
           hint={
             before
-              ? `This fleet was kept before there was sign-in. With the name of an officer who stands in its records (${beginning.officers.join(', ')}) that person goes on; another name adds somebody.`
+              ? `With the name of an officer who stands in the records (${beginning.officers.join(', ')}) that person goes on; another name adds somebody.`
               : undefined
           }
         />

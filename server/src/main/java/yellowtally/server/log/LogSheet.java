@@ -151,7 +151,9 @@ class LogSheet {
     private String reading(LogEntry.ReadingLine reading) {
         String method = words.of("method", reading.method()).toLowerCase(Locale.ROOT);
         if (reading.figure() == null) {
-            return method;
+            return reading.tips() == null
+                    ? method
+                    : "by eye, tips " + words.of("tips", reading.tips()).toLowerCase(Locale.ROOT);
         }
         String figure = reading.method() == TensionMethod.TWELFTH_PAST_TOUCH
                 ? number(reading.figure()) + "°"

@@ -9,7 +9,7 @@ import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** Record: what changed about a person, a crew or a device, and who changed it. Never changed. */
+/** Record: what changed about a person, a crew, a device or a calendar feed, and who changed it. Never changed. */
 @Entity
 public class PeopleEvent {
 
@@ -26,10 +26,12 @@ public class PeopleEvent {
         PIN_LOCKED,
         DEVICE_NAMED,
         DEVICE_SHARED,
-        DEVICE_FORGOTTEN
+        DEVICE_FORGOTTEN,
+        FEED_MADE,
+        FEED_ENDED
     }
 
-    /** Whom or what it is about; both absent of a device. */
+    /** Whom or what it is about; both absent of a device or a calendar feed. */
     public record About(@Nullable UUID personId, @Nullable UUID crewId) {
 
         public static About person(UUID id) {
@@ -40,7 +42,7 @@ public class PeopleEvent {
             return new About(null, id);
         }
 
-        public static About device() {
+        public static About nobody() {
             return new About(null, null);
         }
     }

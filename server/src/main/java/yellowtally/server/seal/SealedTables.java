@@ -22,7 +22,15 @@ final class SealedTables {
 
     /** What is no record: the chain, what the schema has gone through, writes that may be forgotten, and what is told elsewhere. */
     private static final Set<String> NO_RECORDS = Set.of(
-            "seal", "to_seal", "flyway_schema_history", "applied_write", "former_tag", "fleet", "credential", "device");
+            "seal",
+            "to_seal",
+            "flyway_schema_history",
+            "applied_write",
+            "former_tag",
+            "fleet",
+            "credential",
+            "device",
+            "calendar_feed");
 
     /** A table and its key, in order; {@code owner} is the table whose id the key begins with. */
     record Table(String name, List<String> key, @Nullable String owner) {}

@@ -19,6 +19,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import yellowtally.server.disk.StoreWatch;
+import yellowtally.server.support.RandomSecret;
 import yellowtally.server.support.Refusal;
 
 /** The browsers that somebody signed in from, known by a cookie that lives on when a session has ended. */
@@ -32,7 +33,6 @@ class Devices {
 
     private final Device.DeviceRepository repository;
     private final EntityManager records;
-    private final Secrets secrets;
     private final StoreWatch watch;
     private final Clock clock;
     private final String cookie;
@@ -41,13 +41,11 @@ class Devices {
     Devices(
             Device.DeviceRepository repository,
             EntityManager records,
-            Secrets secrets,
             StoreWatch watch,
             Clock clock,
             @Value("${server.servlet.session.cookie.name}") String session) {
         this.repository = repository;
         this.records = records;
-        this.secrets = secrets;
         this.watch = watch;
         this.clock = clock;
         this.cookie = session + "-device";
@@ -64,7 +62,7 @@ class Devices {
         return Arrays.stream(all == null ? new Cookie[0] : all)
                 .filter(one -> one.getName().equals(cookie))
                 .findFirst()
-                .flatMap(one -> repository.findBySecretAndForgottenFalse(Secrets.digest(one.getValue())));
+                .flatMap(one -> repository.findBySecretAndForgottenFalse(RandomSecret.digest(one.getValue())));
     }
 
     /**
@@ -74,9 +72,12 @@ class Devices {
     Device at(HttpServletRequest request, HttpServletResponse response) {
         boolean kept = canBeKept();
         Device device = of(request).orElseGet(() -> {
-            String secret = secrets.random();
+            String secret = RandomSecret.fresh();
             Device fresh = new Device(
-                    UUID.randomUUID(), Secrets.digest(secret), "Device " + (repository.count() + 1), clock.instant());
+                    UUID.randomUUID(),
+                    RandomSecret.digest(secret),
+                    "Device " + (repository.count() + 1),
+                    clock.instant());
             if (!kept) {
                 known.put(fresh.id(), true);
                 return fresh;

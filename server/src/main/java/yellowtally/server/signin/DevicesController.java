@@ -123,6 +123,6 @@ class DevicesController {
     }
 
     private void tell(PeopleEventKind kind, String said, Person by) {
-        records.persist(new PeopleEvent(kind, PeopleEvent.About.device(), said, clock.instant(), by.id()));
+        records.persist(new PeopleEvent(kind, PeopleEvent.About.nobody(), said, clock.instant(), by.id()));
     }
 }

@@ -1,11 +1,6 @@
 package yellowtally.server.signin;
 
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.Locale;
 import java.util.concurrent.Semaphore;
 import org.jspecify.annotations.Nullable;
@@ -24,13 +19,10 @@ class Secrets {
     /** Bcrypt reads no more. */
     private static final int MOST_BYTES = 72;
 
-    private static final int RANDOM_BYTES = 24;
-
     /** Comparing costs a processor for a moment, on purpose: strangers must not take all of them. */
     private final Semaphore atOnce = new Semaphore(2, true);
 
     private final PasswordEncoder encoder = PasswordEncoderFactories.createDelegatingPasswordEncoder();
-    private final SecureRandom random = new SecureRandom();
 
     /** What nobody's password is: compared with where there is no such person, so that both take as long. */
     private static final String NOBODYS = "{bcrypt}$2a$10$KYJoRzLEcVD2RSiT.EDzQ.sSYwCCRrE2GGUBoSDB8uG6xGUzoCaE.";
@@ -70,23 +62,6 @@ class Secrets {
             return same && kept != null;
         } finally {
             atOnce.release();
-        }
-    }
-
-    /** What nobody can guess. */
-    String random() {
-        byte[] bytes = new byte[RANDOM_BYTES];
-        random.nextBytes(bytes);
-        return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-    }
-
-    /** A random secret as it is kept: nobody needs long to compare it, for nobody can guess it. */
-    static String digest(String randomSecret) {
-        try {
-            byte[] sum = MessageDigest.getInstance("SHA-256").digest(randomSecret.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(sum);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
         }
     }
 }

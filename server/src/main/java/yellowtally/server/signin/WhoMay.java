@@ -35,6 +35,7 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             NOBODY   POST /api/set-up
             NOBODY   GET  /api/set-up/fleet-file
             NOBODY   POST /api/set-up/fleet-file
+            NOBODY   GET  /api/calendar/{secret}
             ONE_TIME POST /api/account/password
 
             READER   POST /api/account/pin
@@ -78,6 +79,7 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             READER   GET  /api/log
             READER   GET  /api/log.csv
             READER   GET  /api/fleet-file/schema
+            READER   GET  /api/calendar.ics
             READER   GET  /api/settings
             READER   GET  /api/seal
             READER   POST /api/seal/check
@@ -158,6 +160,9 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             OFFICER  POST /api/calibrations
             OFFICER  POST /api/backups
             OFFICER  GET  /api/fleet-file
+            OFFICER  GET  /api/calendar-feeds
+            OFFICER  POST /api/calendar-feeds
+            OFFICER  POST /api/calendar-feeds/{feedId}/end
             OFFICER  GET  /api/sheets.csv
             OFFICER  GET  /api/sheets.xlsx
             OFFICER  PUT  /api/practice/clock

@@ -164,6 +164,7 @@ class VerificationTest {
         assertThat(tables)
                 .containsExactly(
                         "applied_write",
+                        "calendar_feed",
                         "credential",
                         "device",
                         "fleet",

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import yellowtally.server.support.RandomSecret;
 import yellowtally.server.support.Violations;
 
 class SecretsTest {
@@ -77,10 +78,10 @@ class SecretsTest {
 
     @Test
     void aRandomSecretIsLongAndAnotherEachTime() {
-        assertThat(secrets.random()).hasSize(32).isNotEqualTo(secrets.random());
-        assertThat(Secrets.digest("one"))
+        assertThat(RandomSecret.fresh()).hasSize(32).isNotEqualTo(RandomSecret.fresh());
+        assertThat(RandomSecret.digest("one"))
                 .hasSize(64)
-                .isEqualTo(Secrets.digest("one"))
-                .isNotEqualTo(Secrets.digest("two"));
+                .isEqualTo(RandomSecret.digest("one"))
+                .isNotEqualTo(RandomSecret.digest("two"));
     }
 }

@@ -1,0 +1,153 @@
+package yellowtally.server.calendar;
+
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.persistence.EntityManager;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.atomic.AtomicReference;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import yellowtally.server.people.People;
+import yellowtally.server.people.PeopleEvent;
+import yellowtally.server.people.PeopleEvent.PeopleEventKind;
+import yellowtally.server.people.Person;
+import yellowtally.server.support.OnceOnly;
+import yellowtally.server.support.RandomSecret;
+import yellowtally.server.support.Refusal;
+
+/** The schedule as a calendar file, and the addresses under which calendar programs read it. */
+@RestController
+class CalendarController {
+
+    private static final MediaType CALENDAR = new MediaType("text", "calendar", StandardCharsets.UTF_8);
+    private static final String NAMED = "text/calendar";
+    private static final String FEED = "/api/calendar/";
+    private static final String ENDING = ".ics";
+
+    private final DueCalendar calendar;
+    private final CalendarFeed.Feeds feeds;
+    private final People people;
+    private final OnceOnly onceOnly;
+    private final EntityManager records;
+    private final Clock clock;
+
+    CalendarController(
+            DueCalendar calendar,
+            CalendarFeed.Feeds feeds,
+            People people,
+            OnceOnly onceOnly,
+            EntityManager records,
+            Clock clock) {
+        this.calendar = calendar;
+        this.feeds = feeds;
+        this.people = people;
+        this.onceOnly = onceOnly;
+        this.records = records;
+        this.clock = clock;
+    }
+
+    /** An address that a calendar program reads, without the address: that is shown once. */
+    record FeedView(UUID id, String by, Instant at) {}
+
+    /** Asks for a new address; {@code id} as with every write. */
+    record NewFeed(UUID id) {}
+
+    /** The address that was made; it is not told again. */
+    record FeedMade(UUID id, String path) {}
+
+    /** Ends an address. */
+    record EndFeed(UUID id) {}
+
+    /** A write and the feed it is about. */
+    private record OfFeed(UUID feedId, Object given) {}
+
+    /** The schedule as a file. */
+    @GetMapping("/api/calendar.ics")
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(mediaType = NAMED, schema = @Schema(type = "string", format = "binary")))
+    ResponseEntity<byte[]> file() {
+        return answer();
+    }
+
+    /** The schedule for a calendar program; the secret in the address is its only key. */
+    @GetMapping(FEED + "{secret}")
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(mediaType = NAMED, schema = @Schema(type = "string", format = "binary")))
+    ResponseEntity<byte[]> feed(@PathVariable String secret) {
+        String bare = secret.endsWith(ENDING) ? secret.substring(0, secret.length() - ENDING.length()) : secret;
+        if (feeds.findBySecretAndEndedAtNull(RandomSecret.digest(bare)).isEmpty()) {
+            throw Refusal.gone("feed.none");
+        }
+        return answer();
+    }
+
+    private ResponseEntity<byte[]> answer() {
+        return ResponseEntity.ok()
+                .contentType(CALENDAR)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("saws-due.ics")
+                                .build()
+                                .toString())
+                .body(calendar.file().getBytes(StandardCharsets.UTF_8));
+    }
+
+    @GetMapping("/api/calendar-feeds")
+    List<FeedView> feeds() {
+        return feeds.findByEndedAtNullOrderByAt().stream()
+                .map(feed ->
+                        new FeedView(feed.id(), people.require(feed.personId()).name(), feed.at()))
+                .toList();
+    }
+
+    @PostMapping("/api/calendar-feeds")
+    FeedMade make(@RequestBody NewFeed given) {
+        AtomicReference<@Nullable String> secret = new AtomicReference<>();
+        onceOnly.runBesideSaws(given.id(), given, () -> {
+            Person by = people.actingOfficer();
+            String fresh = RandomSecret.fresh();
+            records.persist(new CalendarFeed(given.id(), RandomSecret.digest(fresh), by.id(), clock.instant()));
+            tell(PeopleEventKind.FEED_MADE, by);
+            secret.set(fresh);
+        });
+        String made = secret.get();
+        if (made == null) {
+            throw Refusal.conflict("", "feed.again");
+        }
+        return new FeedMade(given.id(), FEED + made + ENDING);
+    }
+
+    /** Whoever has the address reads nothing any more. */
+    @PostMapping("/api/calendar-feeds/{feedId}/end")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void end(@PathVariable UUID feedId, @RequestBody EndFeed given) {
+        onceOnly.runBesideSaws(given.id(), new OfFeed(feedId, "end"), () -> {
+            Person by = people.actingOfficer();
+            CalendarFeed feed = feeds.findById(feedId).orElseThrow(() -> Refusal.gone("feed.none"));
+            feed.end(clock.instant());
+            tell(PeopleEventKind.FEED_ENDED, by);
+        });
+    }
+
+    private void tell(PeopleEventKind kind, Person by) {
+        records.persist(new PeopleEvent(kind, PeopleEvent.About.nobody(), null, clock.instant(), by.id()));
+    }
+}

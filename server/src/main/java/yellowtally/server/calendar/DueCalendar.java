@@ -1,0 +1,104 @@
+package yellowtally.server.calendar;
+
+import java.io.IOException;
+import java.io.StringWriter;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import net.fortuna.ical4j.data.CalendarOutputter;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.DtStamp;
+import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.XProperty;
+import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
+import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import yellowtally.core.schedule.DueDate;
+import yellowtally.core.schedule.DueDay;
+import yellowtally.core.schedule.TaskDue;
+import yellowtally.core.waiting.FitState;
+import yellowtally.server.sheets.Words;
+import yellowtally.server.standing.Standing;
+import yellowtally.server.standing.Standings;
+
+/** What falls due, as iCalendar (RFC 5545): a whole day for each saw and day, with its tasks. */
+@Component
+class DueCalendar {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+    private static final String AND = ", ";
+    private static final String LINE = "\n";
+
+    private final Standings standings;
+    private final Clock clock;
+    private final Words words = Words.ofScreens();
+
+    DueCalendar(Standings standings, Clock clock) {
+        this.standings = standings;
+        this.clock = clock;
+    }
+
+    /** All saws in service. */
+    @Transactional(readOnly = true)
+    public String file() {
+        Instant now = clock.instant();
+        LocalDate today = LocalDate.now(clock);
+        Calendar calendar = new Calendar();
+        calendar.add(new ProdId("-//Yellow Tally//Schedule//EN"));
+        calendar.add(ImmutableVersion.VERSION_2_0);
+        calendar.add(ImmutableCalScale.GREGORIAN);
+        calendar.add(new XProperty("X-WR-CALNAME", "Saws due"));
+        calendar.add(new XProperty("REFRESH-INTERVAL;VALUE=DURATION", "PT1H"));
+        for (Standing standing : standings.all()) {
+            for (DueDay day : DueDay.of(standing.account().tasks(), today)) {
+                calendar.add(event(standing, day, now));
+            }
+        }
+        return folded(calendar);
+    }
+
+    /** Checked, and no line longer than the format allows. */
+    private static String folded(Calendar calendar) {
+        StringWriter file = new StringWriter();
+        try {
+            new CalendarOutputter(true).output(calendar, file);
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+        return file.toString();
+    }
+
+    private VEvent event(Standing standing, DueDay day, Instant now) {
+        String tag = standing.fitted().saw().tag();
+        String held = standing.account().state() == FitState.HELD ? ", held" : "";
+        String tasks = day.tasks().stream().map(this::task).collect(Collectors.joining(AND));
+        VEvent event = new VEvent(day.day(), day.day().plusDays(1), "Saw " + tag + held + ": " + tasks);
+        // The same for the same saw and day, so that a calendar changes its entry instead of adding another.
+        event.add(new Uid(standing.fitted().saw().id() + "-" + day.day() + "@yellow-tally"));
+        event.replace(new DtStamp(now));
+        event.add(ImmutableTransp.TRANSPARENT);
+        event.withProperty(
+                new Description(day.tasks().stream().map(this::explained).collect(Collectors.joining(LINE))));
+        return event;
+    }
+
+    private String task(TaskDue task) {
+        return words.of("task", task.task());
+    }
+
+    private String explained(TaskDue task) {
+        DueDate expected = task.expected();
+        return expected == null || task.due()
+                ? task(task) + ": due"
+                : task(task) + ": expected " + DAY.format(expected.likely()) + ", between "
+                        + DAY.format(expected.early()) + " and " + DAY.format(expected.late()) + " (est.)";
+    }
+}
