@@ -41,6 +41,16 @@ describe('the log', () => {
     await waitFor(() => expect(log.asked.at(-1)).toBe(`/api/log?saw=13&kinds=STEP&person=${IDA.id}`));
   });
 
+  it('takes out as a sheet what it shows', async () => {
+    show(<LogScreen />, {
+      at: '/log?saw=13&kinds=STRUCK',
+      answers: { '/api/log': page(back('13', 'PETROL', 2)), '/api/people': [IDA] },
+    });
+    const sheet = await screen.findByRole('link', { name: 'All that fits, as a CSV file' });
+    expect(sheet.getAttribute('href')).toBe('/api/log.csv?saw=13&struck=true');
+    expect(sheet.hasAttribute('download')).toBe(true);
+  });
+
   it('counts the last day to its end', async () => {
     const log = show(<LogScreen />, {
       at: '/log?from=2026-05-01&to=2026-05-02',

@@ -8,8 +8,10 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
 import yellowtally.benchmark.Report.Repeats;
 import yellowtally.browser.Application;
@@ -167,7 +169,21 @@ public final class Benchmark {
         report.ratio("  beside bare JDBC reading its rows the first time", new Repeats(besideBare), 3);
         try (Application application = Application.start(data)) {
             pages(application, bareSaw, bareLog);
+            takeOut(application, records);
         }
+    }
+
+    /** All of it as files, and how much memory is there more than before. */
+    private void takeOut(Application application, long records) {
+        double before = application.residentMb();
+        String all = "%%s of %,d records".formatted(records);
+        Map<String, String> ways = new LinkedHashMap<>();
+        ways.put("/api/fleet-file", "Fleet file");
+        ways.put("/api/sheets.csv", "CSV sheets");
+        ways.put("/api/sheets.xlsx", "Workbook");
+        ways.put("/api/log.csv", "Log as CSV");
+        ways.forEach((path, way) -> report.timed(all.formatted(way), 1, 30, "s", () -> application.download(path)));
+        report.exact("  more memory than before them", application.residentMb() - before, 150, "MB");
     }
 
     private void pages(Application application, BareJdbc.Reading bareSaw, BareJdbc.Reading bareLog) {

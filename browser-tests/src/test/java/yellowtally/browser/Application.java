@@ -1,6 +1,8 @@
 package yellowtally.browser;
 
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -104,6 +106,22 @@ public final class Application implements AutoCloseable {
     /** Body of a GET. */
     public String get(String path) {
         return send(session().request(path).GET());
+    }
+
+    /** Takes a file that nobody keeps, as it comes; the seconds that it took. */
+    public double download(String path) {
+        long began = System.nanoTime();
+        HttpRequest request = session().request(path).GET().build();
+        try (InputStream file =
+                CLIENT.send(request, HttpResponse.BodyHandlers.ofInputStream()).body()) {
+            file.transferTo(OutputStream.nullOutputStream());
+        } catch (IOException e) {
+            throw new AssertionError(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new AssertionError(e);
+        }
+        return (System.nanoTime() - began) / 1e9;
     }
 
     /** Body of a write with JSON. */

@@ -75,7 +75,7 @@ class FleetFileHttpTest {
                 new Wrong(
                         "a person of another name",
                         lines(lines, person, lines[person].replaceFirst("\"name\":\"\\w+", "\"name\":\"Somebody")),
-                        "1 records in this file are not as they were sealed"),
+                        "One record in this file is not as it was sealed: the file was altered"),
                 new Wrong(
                         "a cut end",
                         file.replaceFirst("\"seal\":\"\\d+-", "\"seal\":\"999999-"),

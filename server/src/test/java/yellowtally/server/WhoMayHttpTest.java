@@ -68,6 +68,7 @@ class WhoMayHttpTest {
         return path.replace("{tag}", "nosuch")
                 .replace("{step}", "PLUG")
                 .replace("{code}", "none")
+                .replace("{secret}", "none")
                 .replaceAll("\\{[a-zA-Z]*[iI]d}", RunningServer.id());
     }
 

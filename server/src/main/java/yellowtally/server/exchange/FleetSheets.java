@@ -41,9 +41,6 @@ final class FleetSheets {
     /** What only the program needs. */
     private static final Set<String> LEFT_OUT = Set.of("version", "open_saw_id", "open_chain_id");
 
-    /** What a person would sort by: the first of these that a row or its record has. */
-    private static final List<String> IN_ORDER_OF = List.of("seq", "at", "out_at", "started_at", "tag", "name");
-
     /** What only one kind of part has; its id is the part's. */
     private static final List<String> KINDS_OF_PART = List.of("chain", "bar", "sprocket");
 
@@ -101,7 +98,8 @@ final class FleetSheets {
                 String sheet = Words.sentence(table.name());
                 book.row(List.of(sheet, "", dictionary.of(table.name()).says()));
                 for (SheetColumn column : own(table).toList()) {
-                    String says = dictionary.of(table.name(), column.column().name()).orElse("");
+                    String says =
+                            dictionary.of(table.name(), column.column().name()).orElse("");
                     book.row(List.of(sheet, column.heading(), says));
                 }
             }
@@ -114,7 +112,7 @@ final class FleetSheets {
                 Words.sentence(table.name()),
                 columns.stream().map(SheetColumn::heading).toList());
         String query = "select " + columns.stream().map(SheetColumn::from).collect(Collectors.joining(", ")) + " from "
-                + table.name() + " t" + join(table) + " order by " + order(columns, table);
+                + table.name() + " t" + join(table);
         try (Statement statement = database.createStatement()) {
             statement.execute("set lazy_query_execution true");
             try (ResultSet rows = statement.executeQuery(query)) {
@@ -125,16 +123,6 @@ final class FleetSheets {
                 statement.execute("set lazy_query_execution false");
             }
         }
-    }
-
-    private static String order(List<SheetColumn> columns, FleetTable table) {
-        Stream<String> byHand = IN_ORDER_OF.stream()
-                .flatMap(name -> columns.stream()
-                        .filter(column -> column.column().name().equals(name))
-                        .map(SheetColumn::from))
-                .limit(1);
-        return Stream.concat(byHand, table.key().stream().map(key -> "t." + key))
-                .collect(Collectors.joining(", "));
     }
 
     private static Stream<SheetColumn> own(FleetTable table) {

@@ -70,7 +70,7 @@ class LogBook {
     LogPage page(Set<LogKind> wanted, LogFilter filter) {
         Set<LogKind> kindsOf = filter.kinds(wanted);
         try {
-            return page(reading(() -> lines(kindsOf, filter)), 0);
+            return page(reading(() -> lines(kindsOf, filter)), filter.window().lines(), 0);
         } catch (RuntimeException e) {
             if (!StoreRefused.notUnderstood(e)) {
                 throw e;
@@ -107,7 +107,7 @@ class LogBook {
         int notUnderstood = 0;
         for (LogKind kind : wanted) {
             boolean more = true;
-            for (int row = 0; more && row <= LogPage.MOST; row++) {
+            for (int row = 0; more && row <= filter.window().lines(); row++) {
                 LogFilter only = filter.only(row);
                 try {
                     List<? extends LogEntry> lines = reading(() -> lines(kind, only, names));
@@ -122,17 +122,17 @@ class LogBook {
                 }
             }
         }
-        return page(found, notUnderstood);
+        return page(found, filter.window().lines(), notUnderstood);
     }
 
     private <T> T reading(Supplier<T> read) {
         return Objects.requireNonNull(reading.execute(status -> read.get()));
     }
 
-    private static LogPage page(List<LogEntry> found, int notUnderstood) {
+    private static LogPage page(List<LogEntry> found, int most, int notUnderstood) {
         List<LogEntry> latestFirst = new ArrayList<>(found);
         latestFirst.sort(Comparator.comparing(LogEntry::at).reversed().thenComparing(LogEntry::kind));
-        return LogPage.cut(latestFirst, LogPage.MOST, notUnderstood);
+        return LogPage.cut(latestFirst, most, notUnderstood);
     }
 
     private List<LogEntry> lines(Set<LogKind> kinds, LogFilter filter) {
@@ -142,7 +142,9 @@ class LogBook {
         // The most frequent kind first: what is older than a page of it is on no page, and is not read.
         for (LogKind kind : kinds) {
             found.addAll(lines(kind, left, names));
-            left = LogPage.reach(found).map(filter::notBefore).orElse(filter);
+            left = LogPage.reach(found, filter.window().lines())
+                    .map(filter::notBefore)
+                    .orElse(filter);
         }
         return found;
     }

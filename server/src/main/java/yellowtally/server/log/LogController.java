@@ -57,8 +57,8 @@ class LogController {
             return wanted.isEmpty() ? EnumSet.allOf(LogKind.class) : wanted;
         }
 
-        LogFilter filter(LogBook.Tags tags) {
-            return new LogFilter(tags.saw(saw), person, from, before, tags.part(part), struck, LogFilter.Window.PAGE);
+        LogFilter filter(LogBook.Tags tags, LogFilter.Window window) {
+            return new LogFilter(tags.saw(saw), person, from, before, tags.part(part), struck, window);
         }
     }
 
@@ -72,7 +72,7 @@ class LogController {
             @RequestParam(required = false) @Nullable String part,
             @RequestParam(defaultValue = "false") boolean struck) {
         Asked asked = new Asked(saw, person, kinds, from, before, part, struck);
-        return book.page(asked.wanted(), book.filter(asked::filter));
+        return book.page(asked.wanted(), book.filter(tags -> asked.filter(tags, LogFilter.Window.PAGE)));
     }
 
     /** All that fits, latest first, as CSV. */
@@ -91,7 +91,7 @@ class LogController {
             HttpServletResponse response)
             throws IOException {
         Asked asked = new Asked(saw, person, kinds, from, before, part, struck);
-        LogFilter filter = book.filter(asked::filter);
+        LogFilter filter = book.filter(tags -> asked.filter(tags, LogSheet.AT_ONCE));
         response.setContentType(CSV);
         response.setCharacterEncoding(StandardCharsets.UTF_8.name());
         response.setHeader(

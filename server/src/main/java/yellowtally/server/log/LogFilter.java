@@ -32,8 +32,16 @@ record LogFilter(
     /** Which of the rows that fit are read: so many from the one of this number on. */
     record Window(int first, int most) {
 
-        /** One more than a page. */
-        static final Window PAGE = new Window(0, LogPage.MOST + 1);
+        static final Window PAGE = page(LogPage.MOST);
+
+        /** One more than a page of so many lines. */
+        static Window page(int lines) {
+            return new Window(0, lines + 1);
+        }
+
+        int lines() {
+            return most - 1;
+        }
     }
 
     /** The same, and nothing from before a moment. */

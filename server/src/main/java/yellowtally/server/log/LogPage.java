@@ -17,14 +17,14 @@ record LogPage(List<LogEntry> entries, @Nullable Instant next, int notUnderstood
     /** More than one request can write at one moment, so that a page never ends within it. */
     static final int MOST = 120;
 
-    /** How far back a page of these goes: the moment of the latest that is left out; empty when all are on it. */
-    static Optional<Instant> reach(List<LogEntry> found) {
-        return found.size() <= MOST
+    /** How far back a page of these goes, with so many at most: the moment of the latest that is left out; empty when all are on it. */
+    static Optional<Instant> reach(List<LogEntry> found, int most) {
+        return found.size() <= most
                 ? Optional.empty()
                 : found.stream()
                         .map(LogEntry::at)
                         .sorted(Comparator.reverseOrder())
-                        .skip(MOST)
+                        .skip(most)
                         .findFirst();
     }
 

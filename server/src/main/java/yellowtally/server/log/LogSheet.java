@@ -32,6 +32,9 @@ class LogSheet {
     private static final List<String> HEADINGS = List.of(
             "When", "Saw", "Kind", "What", "Outcome", "Read", "Found", "Part", "Note", "By", "Device", "Struck out");
 
+    /** So many lines are read at once. */
+    static final LogFilter.Window AT_ONCE = LogFilter.Window.page(2_000);
+
     private static final String STEP = "step";
     private static final String AND = "; ";
 

@@ -89,7 +89,7 @@ class LogPageTest {
             List<LogEntry> steps = latestFirst(random, random.nextInt(300));
             List<LogEntry> others = latestFirst(random, random.nextInt(300));
             List<LogEntry> read = new ArrayList<>(steps.subList(0, Math.min(steps.size(), LogPage.MOST + 1)));
-            Instant reach = LogPage.reach(read).orElse(Instant.MIN);
+            Instant reach = LogPage.reach(read, LogPage.MOST).orElse(Instant.MIN);
             others.stream()
                     .filter(entry -> !entry.at().isBefore(reach))
                     .limit(LogPage.MOST + 1)
