@@ -23,6 +23,7 @@ export const wordsForServer: Record<string, Record<string, string>> = {
   work: words.work,
   wood: words.wood,
   burned: BURNED,
+  power: words.power,
 };
 
 function titles(steps: Record<string, { title: string }>): Record<string, string> {

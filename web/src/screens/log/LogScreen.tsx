@@ -10,6 +10,8 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { fleetDay } from '../../words/days';
 import { logKindWords } from '../../words/log';
+import { capital, dayOf, momentOf } from '../../words/format';
+import { onPaper } from '../../print';
 import { SealLine } from '../records/SealLine';
 import { LogLines } from './LogLines';
 
@@ -39,6 +41,7 @@ export default function LogScreen() {
       <Box component="h1" sx={{ typography: 'h1', mt: 2, mb: 0.5 }}>
         Log
       </Box>
+      <Box sx={onPaper}>{askedFor(search, people)}</Box>
       <SealLine />
       <Box
         component="search"
@@ -105,6 +108,21 @@ export default function LogScreen() {
       )}
     </>
   );
+}
+
+/** What is asked for, in words: on paper there are no fields to read it from. */
+function askedFor(search: URLSearchParams, people: Schemas['Named'][]): string {
+  const kind = search.get('kinds');
+  const person = people.find((one) => one.id === search.get('person'));
+  const said = [
+    search.get('saw') && `saw ${search.get('saw')}`,
+    search.get('part') && `part ${search.get('part')}`,
+    kind && (kind === 'STRUCK' ? 'struck out' : logKindWords[kind as Schemas['LogKind']].toLowerCase()),
+    person && `by ${person.name}`,
+    search.get('from') && `from ${dayOf(fleetDay(search.get('from') ?? '').toISOString())}`,
+    search.get('to') && `to ${dayOf(fleetDay(search.get('to') ?? '').toISOString())}`,
+  ].filter(Boolean);
+  return `${said.length > 0 ? capital(said.join(', ')) : 'All records'}; printed ${momentOf(new Date().toISOString())}.`;
 }
 
 /** Where the same is taken out as a sheet. */

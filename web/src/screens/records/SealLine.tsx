@@ -32,7 +32,11 @@ export function SealLine({ bare = false }: { bare?: boolean }) {
         >
           {seal.checking ? 'Checking all records …' : 'Check all records'}
         </Button>
-        {!bare && <Link to="/records">Proof, backups, files</Link>}
+        {!bare && (
+          <Link className="on-screen" to="/records">
+            Proof, backups, files
+          </Link>
+        )}
       </Box>
       <ProblemNote sentences={check.error ? [check.error.message] : []} />
       {last && !seal.checking && last.found === 0 && <Box role="status">{checkWords(last)}</Box>}

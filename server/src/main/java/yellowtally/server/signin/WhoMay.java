@@ -80,6 +80,7 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             READER   GET  /api/log.csv
             READER   GET  /api/fleet-file/schema
             READER   GET  /api/calendar.ics
+            READER   GET  /api/paper/labels.pdf
             READER   GET  /api/settings
             READER   GET  /api/seal
             READER   POST /api/seal/check

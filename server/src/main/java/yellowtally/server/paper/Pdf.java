@@ -1,0 +1,37 @@
+package yellowtally.server.paper;
+
+import com.openhtmltopdf.extend.FSSupplier;
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.util.Objects;
+import org.w3c.dom.Document;
+
+/** Makes a PDF of a page: its text is text, tagged with headings and a language (PDF/UA), its fonts are in it. */
+final class Pdf {
+
+    private static final String FONTS = "/static/paper/";
+    private static final int REGULAR = 400;
+    private static final int STRONG = 600;
+
+    private Pdf() {}
+
+    static void write(Document page, OutputStream out) throws IOException {
+        PdfRendererBuilder builder = new PdfRendererBuilder();
+        builder.usePdfUaAccessibility(true);
+        builder.withProducer("Yellow Tally");
+        builder.useFont(font("text.ttf"), "Barlow", REGULAR, FontStyle.NORMAL, true);
+        builder.useFont(font("text-strong.ttf"), "Barlow", STRONG, FontStyle.NORMAL, true);
+        builder.useFont(font("figures.ttf"), "Barlow Condensed", STRONG, FontStyle.NORMAL, true);
+        builder.withW3cDocument(page, "");
+        builder.toStream(out);
+        builder.run();
+    }
+
+    /** Shipped with the screens, and of the same family. */
+    private static FSSupplier<InputStream> font(String file) {
+        return () -> Objects.requireNonNull(Pdf.class.getResourceAsStream(FONTS + file), file);
+    }
+}
