@@ -1,4 +1,4 @@
-import { PRINT } from './print';
+import { printed } from './print';
 import { createTheme } from '@mui/material/styles';
 
 /** The house colours beyond what every palette has. */
@@ -130,7 +130,7 @@ export const theme = createTheme({
           '--ring': t.vars.palette.text.primary,
         },
         body: { fontSize: 15 },
-        ...PRINT,
+        ...printed(t),
         ':focus-visible': RING,
         'h1:focus-visible': { outline: 'none' },
         a: { color: 'inherit' },

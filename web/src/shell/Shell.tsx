@@ -13,7 +13,6 @@ import { KeyList } from './KeyList';
 import { typing } from './keys';
 import { atWork, useUnsaved } from './leaving';
 import { Notices } from './Notices';
-import { usePrintsLight } from './printsLight';
 import { TagSearch } from './TagSearch';
 import { WhoIsHere } from './WhoIsHere';
 
@@ -45,7 +44,6 @@ export function Shell({ children }: { children: ReactNode }) {
     else void navigate(to);
   };
   useArrival();
-  usePrintsLight();
   useCommands('anywhere', {
     find: () => document.getElementById('tag-search')?.focus(),
     list: () => setKeysShown(true),

@@ -12,12 +12,14 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import type { Column } from './columns';
 import { COLUMNS, inOrder, lineText } from './columns';
+import { PlateLabels } from './PlateLabels';
 import { SawRow } from './SawRow';
 
 /** The fleet's list: what each saw is, what hangs on it, where it is, and how much is left; sorted and filtered by any of it. */
 export default function SawsScreen() {
   const { data: saws, error } = useSawList();
   const [text, setText] = useState('');
+  const [labels, setLabels] = useState(false);
   const wanted = text.trim().toLowerCase().split(/\s+/).filter(Boolean);
   const shown = (saws ?? []).filter((saw) => wanted.every((word) => lineText(saw).includes(word)));
   return (
@@ -35,12 +37,18 @@ export default function SawsScreen() {
             placeholder="16 in, due, tunnel, kestrup"
           />
         </Box>
+        {shown.length > 0 && (
+          <Button variant="text" aria-expanded={labels} onClick={() => setLabels(!labels)}>
+            Plate labels
+          </Button>
+        )}
         <ForWhoMay write="/api/saws" silent>
           <Button variant="contained" component={Link} to="/saws/new">
             Add a saw
           </Button>
         </ForWhoMay>
       </Box>
+      {labels && <PlateLabels tags={shown.map((saw) => saw.tag)} all={shown.length === saws?.length} />}
       <ProblemNote sentences={error ? [error.message] : []} />
       {!saws && !error && <Loading />}
       {saws?.length === 0 && (

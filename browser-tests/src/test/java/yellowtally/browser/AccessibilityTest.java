@@ -38,7 +38,7 @@ class AccessibilityTest {
             new Screen("/faults/new?saw=14", "Report a complaint"),
             new Screen("/stores", "To order"),
             new Screen("/log", "Log"),
-            new Screen("/records", "Proof and backups"),
+            new Screen("/records", "Proof, backups, files"),
             new Screen("/handbook/10", "10. When a task is due"),
             new Screen("/settings?room=schedule", "Settings"),
             new Screen("/people", "People, crews and devices"),

@@ -40,7 +40,7 @@ class NarrowScreenBrowserTest {
             Map.entry("/stores", "a month"),
             Map.entry("/log", "Ida Marsh"),
             Map.entry("/settings", "Turning the bar over"),
-            Map.entry("/records", "Proof and backups"),
+            Map.entry("/records", "Proof, backups, files"),
             Map.entry("/people", "Add somebody"),
             Map.entry("/account", "PIN for shared devices"),
             Map.entry("/handbook", "Handbook of the job"),

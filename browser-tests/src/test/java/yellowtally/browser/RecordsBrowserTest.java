@@ -57,7 +57,7 @@ class RecordsBrowserTest {
         button(page, "Check all records").click();
         assertThat(page.getByText(Pattern.compile("^All \\d+ records are as they were sealed")))
                 .isVisible();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Proof and backups"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Proof, backups, files"))
                 .click();
         Locator backups = region(page, "Backups");
         assertThat(backups).containsText("There is none yet");
