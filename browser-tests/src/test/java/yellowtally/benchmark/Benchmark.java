@@ -183,6 +183,12 @@ public final class Benchmark {
         ways.put("/api/sheets.xlsx", "Workbook");
         ways.put("/api/log.csv", "Log as CSV");
         ways.forEach((path, way) -> report.timed(all.formatted(way), 1, 30, "s", () -> application.download(path)));
+        report.timed(
+                "Labels of %d saws".formatted(LargeFleet.SAWS),
+                BATCHES,
+                2,
+                "s",
+                () -> application.download("/api/paper/labels.pdf?paper=A4_21"));
         report.exact("  more memory than before them", application.residentMb() - before, 150, "MB");
     }
 
