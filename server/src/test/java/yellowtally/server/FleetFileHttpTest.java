@@ -16,6 +16,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -24,6 +25,7 @@ import yellowtally.server.RunningServer.Api;
 
 /** A whole fleet as one file: taken out as its schema says, refused in words when anything is wrong with it, brought in whole. */
 @ExtendWith(RunningServer.class)
+@ResourceLock(RunningServer.ALL_RECORDS)
 class FleetFileHttpTest {
 
     private static final String ADDRESS = "/api/set-up/fleet-file?id=";

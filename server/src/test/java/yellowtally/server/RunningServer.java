@@ -26,6 +26,9 @@ public final class RunningServer implements ParameterResolver {
     /** Lock of JUnit for tests that change settings of the whole fleet, and for those that read what these settings move. */
     public static final String FLEET_SETTINGS = "settings of the fleet";
 
+    /** Lock of JUnit for tests that take all records out: that is done by one at a time. */
+    public static final String ALL_RECORDS = "all records";
+
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private static Api api;

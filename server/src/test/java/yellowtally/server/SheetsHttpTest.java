@@ -24,6 +24,7 @@ import org.dhatim.fastexcel.reader.ReadableWorkbook;
 import org.dhatim.fastexcel.reader.Row;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import yellowtally.server.RunningServer.Answer;
@@ -31,6 +32,7 @@ import yellowtally.server.RunningServer.Api;
 
 /** All records as sheets, and part of the log as one: read as a spreadsheet reads them. */
 @ExtendWith(RunningServer.class)
+@ResourceLock(RunningServer.ALL_RECORDS)
 class SheetsHttpTest {
 
     private static final CSVFormat SHEET =

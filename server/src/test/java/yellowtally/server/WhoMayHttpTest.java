@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -24,6 +25,7 @@ import yellowtally.server.signin.WhoMay.Rank;
 
 /** Every address of the description has its rule, and the rule is kept: tried as everybody and as nobody. */
 @ExtendWith(RunningServer.class)
+@ResourceLock(RunningServer.ALL_RECORDS)
 class WhoMayHttpTest {
 
     /** In a practice copy only. */

@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -26,6 +25,7 @@ import yellowtally.server.people.People;
 import yellowtally.server.people.PeopleEvent;
 import yellowtally.server.people.PeopleEvent.PeopleEventKind;
 import yellowtally.server.people.Person;
+import yellowtally.server.support.Attached;
 import yellowtally.server.support.OnceOnly;
 import yellowtally.server.support.RandomSecret;
 import yellowtally.server.support.Refusal;
@@ -101,12 +101,7 @@ class CalendarController {
     private ResponseEntity<byte[]> answer() {
         return ResponseEntity.ok()
                 .contentType(CALENDAR)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("saws-due.ics")
-                                .build()
-                                .toString())
+                .header(HttpHeaders.CONTENT_DISPOSITION, Attached.as("saws-due.ics"))
                 .body(calendar.file().getBytes(StandardCharsets.UTF_8));
     }
 

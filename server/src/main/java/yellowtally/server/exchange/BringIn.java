@@ -49,6 +49,7 @@ class BringIn {
     /** Brings in; {@code id} as with every write. */
     FleetFileReader.Read bringIn(UUID id, Path file) {
         AtomicReference<FleetFileReader.Read> read = new AtomicReference<>();
+        rows.set(0);
         onceOnly.run(id, "fleet file", () -> {
             gate.enter();
             TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
@@ -59,7 +60,6 @@ class BringIn {
             });
             records.unwrap(Session.class).doWork(database -> read.set(read(database, file)));
         });
-        rows.set(0);
         readers.forEach(ReadsAgain::readAgain);
         return read.get();
     }

@@ -7,7 +7,7 @@ final class FleetFile {
     static final String FORMAT = "Yellow Tally fleet";
 
     /** The oldest form that is read. */
-    static final int OLDEST_FORM = 19;
+    static final int OLDEST_FORM = 20;
 
     static final String FIELD_FORMAT = "format";
     static final String FIELD_FORM = "form";

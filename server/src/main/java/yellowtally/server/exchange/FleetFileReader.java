@@ -93,7 +93,8 @@ final class FleetFileReader {
         need(json.nextToken() == JsonToken.END_OBJECT);
         fillIn();
         for (FleetTable table : tables.all()) {
-            if (!read.contains(table.name())) {
+            // An older form may not have had it.
+            if (head.form() == tables.form() && !read.contains(table.name())) {
                 throw Refusal.unfit("", "fleetFile.missing", table.name());
             }
         }

@@ -9,7 +9,6 @@ import java.sql.SQLException;
 import java.time.Clock;
 import java.time.LocalDate;
 import javax.sql.DataSource;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -18,6 +17,7 @@ import tools.jackson.databind.node.ObjectNode;
 import yellowtally.server.sheets.CsvBook;
 import yellowtally.server.sheets.XlsxBook;
 import yellowtally.server.support.AsOfNow;
+import yellowtally.server.support.Attached;
 
 /** All records, to be kept by their owner: as one file that can be brought in again, and as sheets. */
 @RestController
@@ -43,10 +43,7 @@ class TakeOutController {
             responseCode = "200",
             content = @Content(mediaType = "application/json", schema = @Schema(type = "object")))
     void fleetFile(HttpServletResponse response) throws IOException {
-        takeOut.fleetFile(() -> {
-            named(response, MediaType.APPLICATION_JSON_VALUE, ".json");
-            return response.getOutputStream();
-        });
+        takeOut.fleetFile(into(response, MediaType.APPLICATION_JSON_VALUE, ".json"));
     }
 
     /** What stands in such a file, as a JSON Schema. */
@@ -64,12 +61,7 @@ class TakeOutController {
             responseCode = "200",
             content = @Content(mediaType = XLSX, schema = @Schema(type = "string", format = "binary")))
     void xlsx(HttpServletResponse response) throws IOException {
-        takeOut.sheets(
-                () -> {
-                    named(response, XLSX, ".xlsx");
-                    return response.getOutputStream();
-                },
-                XlsxBook::new);
+        takeOut.sheets(into(response, XLSX, ".xlsx"), XlsxBook::new);
     }
 
     /** All records as CSV, one file for each sheet, in a zip. */
@@ -78,21 +70,14 @@ class TakeOutController {
             responseCode = "200",
             content = @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary")))
     void csv(HttpServletResponse response) throws IOException {
-        takeOut.sheets(
-                () -> {
-                    named(response, ZIP, "-csv.zip");
-                    return response.getOutputStream();
-                },
-                CsvBook::new);
+        takeOut.sheets(into(response, ZIP, "-csv.zip"), CsvBook::new);
     }
 
-    private void named(HttpServletResponse response, String type, String ending) {
-        response.setContentType(type);
-        response.setHeader(
-                HttpHeaders.CONTENT_DISPOSITION,
-                ContentDisposition.attachment()
-                        .filename(CALLED + LocalDate.now(clock) + ending)
-                        .build()
-                        .toString());
+    private TakeOut.Target into(HttpServletResponse response, String type, String ending) {
+        return () -> {
+            response.setContentType(type);
+            response.setHeader(HttpHeaders.CONTENT_DISPOSITION, Attached.as(CALLED + LocalDate.now(clock) + ending));
+            return response.getOutputStream();
+        };
     }
 }

@@ -16,18 +16,23 @@ import java.util.EnumSet;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.Semaphore;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import yellowtally.server.support.Attached;
+import yellowtally.server.support.Refusal;
 
 /** The log: a page of what is asked for, or all of it as a sheet. */
 @RestController
 class LogController {
 
     private static final String CSV = "text/csv";
+
+    /** Each reads for a while: whoever takes out on and on leaves room for all others. */
+    private final Semaphore atOnce = new Semaphore(2);
 
     private final LogBook book;
     private final LogSheet sheet;
@@ -92,16 +97,19 @@ class LogController {
             throws IOException {
         Asked asked = new Asked(saw, person, kinds, from, before, part, struck);
         LogFilter filter = book.filter(tags -> asked.filter(tags, LogSheet.AT_ONCE));
-        response.setContentType(CSV);
-        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.setHeader(
-                HttpHeaders.CONTENT_DISPOSITION,
-                ContentDisposition.attachment()
-                        .filename("yellow-tally-log-" + LocalDate.now(clock) + ".csv")
-                        .build()
-                        .toString());
-        Writer out = new BufferedWriter(new OutputStreamWriter(response.getOutputStream(), StandardCharsets.UTF_8));
-        sheet.write(asked.wanted(), filter, out);
-        out.flush();
+        if (!atOnce.tryAcquire()) {
+            throw Refusal.later("takeOut.busy");
+        }
+        try {
+            response.setContentType(CSV);
+            response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+            response.setHeader(
+                    HttpHeaders.CONTENT_DISPOSITION, Attached.as("yellow-tally-log-" + LocalDate.now(clock) + ".csv"));
+            Writer out = new BufferedWriter(new OutputStreamWriter(response.getOutputStream(), StandardCharsets.UTF_8));
+            sheet.write(asked.wanted(), filter, out);
+            out.flush();
+        } finally {
+            atOnce.release();
+        }
     }
 }
