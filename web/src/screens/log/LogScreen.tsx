@@ -10,7 +10,7 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { fleetDay } from '../../words/days';
 import { logKindWords } from '../../words/log';
-import { capital, dayOf, momentOf } from '../../words/format';
+import { dayOf, momentOf } from '../../words/format';
 import { onPaper } from '../../print';
 import { SealLine } from '../records/SealLine';
 import { LogLines } from './LogLines';
@@ -115,14 +115,14 @@ function askedFor(search: URLSearchParams, people: Schemas['Named'][]): string {
   const kind = search.get('kinds');
   const person = people.find((one) => one.id === search.get('person'));
   const said = [
-    search.get('saw') && `saw ${search.get('saw')}`,
+    search.get('saw') && `tag ${search.get('saw')}`,
     search.get('part') && `part ${search.get('part')}`,
     kind && (kind === 'STRUCK' ? 'struck out' : logKindWords[kind as Schemas['LogKind']].toLowerCase()),
     person && `by ${person.name}`,
     search.get('from') && `from ${dayOf(fleetDay(search.get('from') ?? '').toISOString())}`,
     search.get('to') && `to ${dayOf(fleetDay(search.get('to') ?? '').toISOString())}`,
   ].filter(Boolean);
-  return `${said.length > 0 ? capital(said.join(', ')) : 'All records'}; printed ${momentOf(new Date().toISOString())}.`;
+  return `Printed ${momentOf(new Date().toISOString())}: ${said.length > 0 ? said.join(', ') : 'all records'}.`;
 }
 
 /** Where the same is taken out as a sheet. */

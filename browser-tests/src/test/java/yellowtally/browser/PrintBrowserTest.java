@@ -40,7 +40,7 @@ class PrintBrowserTest {
         try (PDDocument file = printed(page)) {
             Assertions.assertThat(file.getNumberOfPages()).isLessThanOrEqualTo(4);
             Assertions.assertThat(text(file))
-                    .contains("Log", "Saw 15, bench work; printed", "Newest seal", "Groove and oil holes")
+                    .contains("Log", "Printed today", ": tag 15, bench work.", "Newest seal", "Groove and oil holes")
                     .doesNotContain("Show earlier records", "Strike out", "Check all records", "Out and back", "Keys:");
         }
     }
