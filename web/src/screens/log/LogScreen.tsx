@@ -91,7 +91,7 @@ export default function LogScreen() {
         />
       )}
       {entries.length > 0 && (
-        <Button size="small" variant="text" href={sheetOf(filter)} download sx={{ mt: -1, mb: 0.5 }}>
+        <Button size="small" variant="text" href={sheetOf(filter)} download sx={{ mt: -1, mb: 0.5, px: 0 }}>
           All that fits, as a CSV file
         </Button>
       )}

@@ -47,9 +47,9 @@ class TakeOut {
     /** All records as sheets that anybody reads. */
     void sheets(Target target, Binder binder) throws IOException {
         alone(connection -> {
-            try (SheetBook book = binder.bind(target.open())) {
-                FleetSheets.write(connection, clock.getZone(), book);
-            }
+            SheetBook book = binder.bind(target.open());
+            FleetSheets.write(connection, clock.getZone(), book);
+            book.end();
         });
     }
 

@@ -18,6 +18,7 @@ import yellowtally.server.sheets.CsvBook;
 import yellowtally.server.sheets.XlsxBook;
 import yellowtally.server.support.AsOfNow;
 import yellowtally.server.support.Attached;
+import yellowtally.server.support.Streamed;
 
 /** All records, to be kept by their owner: as one file that can be brought in again, and as sheets. */
 @RestController
@@ -43,7 +44,7 @@ class TakeOutController {
             responseCode = "200",
             content = @Content(mediaType = "application/json", schema = @Schema(type = "object")))
     void fleetFile(HttpServletResponse response) throws IOException {
-        takeOut.fleetFile(into(response, MediaType.APPLICATION_JSON_VALUE, ".json"));
+        Streamed.write(response, () -> takeOut.fleetFile(into(response, MediaType.APPLICATION_JSON_VALUE, ".json")));
     }
 
     /** What stands in such a file, as a JSON Schema. */
@@ -61,7 +62,7 @@ class TakeOutController {
             responseCode = "200",
             content = @Content(mediaType = XLSX, schema = @Schema(type = "string", format = "binary")))
     void xlsx(HttpServletResponse response) throws IOException {
-        takeOut.sheets(into(response, XLSX, ".xlsx"), XlsxBook::new);
+        Streamed.write(response, () -> takeOut.sheets(into(response, XLSX, ".xlsx"), XlsxBook::new));
     }
 
     /** All records as CSV, one file for each sheet, in a zip. */
@@ -70,7 +71,7 @@ class TakeOutController {
             responseCode = "200",
             content = @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary")))
     void csv(HttpServletResponse response) throws IOException {
-        takeOut.sheets(into(response, ZIP, "-csv.zip"), CsvBook::new);
+        Streamed.write(response, () -> takeOut.sheets(into(response, ZIP, "-csv.zip"), CsvBook::new));
     }
 
     private TakeOut.Target into(HttpServletResponse response, String type, String ending) {

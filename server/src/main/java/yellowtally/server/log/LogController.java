@@ -24,6 +24,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.server.support.Attached;
 import yellowtally.server.support.Refusal;
+import yellowtally.server.support.Streamed;
 
 /** The log: a page of what is asked for, or all of it as a sheet. */
 @RestController
@@ -106,8 +107,10 @@ class LogController {
             response.setHeader(
                     HttpHeaders.CONTENT_DISPOSITION, Attached.as("yellow-tally-log-" + LocalDate.now(clock) + ".csv"));
             Writer out = new BufferedWriter(new OutputStreamWriter(response.getOutputStream(), StandardCharsets.UTF_8));
-            sheet.write(asked.wanted(), filter, out);
-            out.flush();
+            Streamed.write(response, () -> {
+                sheet.write(asked.wanted(), filter, out);
+                out.flush();
+            });
         } finally {
             atOnce.release();
         }

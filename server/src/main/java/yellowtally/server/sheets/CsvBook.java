@@ -41,7 +41,7 @@ public final class CsvBook implements SheetBook {
     }
 
     @Override
-    public void close() throws IOException {
+    public void end() throws IOException {
         text.flush();
         zip.finish();
     }

@@ -96,7 +96,7 @@ public final class XlsxBook implements SheetBook {
     }
 
     @Override
-    public void close() throws IOException {
+    public void end() throws IOException {
         finish();
         book.finish();
     }

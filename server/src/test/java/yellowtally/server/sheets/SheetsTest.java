@@ -1,25 +1,34 @@
 package yellowtally.server.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
 import org.dhatim.fastexcel.reader.Cell;
 import org.dhatim.fastexcel.reader.CellType;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
 import org.dhatim.fastexcel.reader.Row;
 import org.dhatim.fastexcel.reader.Sheet;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class SheetsTest {
+
+    @TempDir
+    private Path place;
 
     /** What a spreadsheet would reckon with is marked as text; what it would not is left as it is. */
     @ParameterizedTest
@@ -50,10 +59,10 @@ class SheetsTest {
     @Test
     void aWorkbookHasDaysNumbersAndTextAsSuch() throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (XlsxBook book = new XlsxBook(out)) {
-            book.sheet("Saws", List.of("Tag", "Lead, mm", "Since", "Seen"));
-            book.row(List.of("=1+1", 0.8, LocalDate.of(2026, 5, 1), LocalDateTime.of(2026, 5, 1, 7, 3)));
-        }
+        XlsxBook book = new XlsxBook(out);
+        book.sheet("Saws", List.of("Tag", "Lead, mm", "Since", "Seen"));
+        book.row(List.of("=1+1", 0.8, LocalDate.of(2026, 5, 1), LocalDateTime.of(2026, 5, 1, 7, 3)));
+        book.end();
         try (ReadableWorkbook read = new ReadableWorkbook(new ByteArrayInputStream(out.toByteArray()))) {
             List<Row> rows = read.getFirstSheet().read();
             assertThat(rows.get(0).getCellText(1)).isEqualTo("Lead, mm");
@@ -70,12 +79,12 @@ class SheetsTest {
     @Test
     void whatASheetCannotHoldGoesOnInAnother() throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (XlsxBook book = new XlsxBook(out, 1_000)) {
-            book.sheet("Work", List.of("n"));
-            for (int n = 0; n < 2_500; n++) {
-                book.row(List.of(n));
-            }
+        XlsxBook book = new XlsxBook(out, 1_000);
+        book.sheet("Work", List.of("n"));
+        for (int n = 0; n < 2_500; n++) {
+            book.row(List.of(n));
         }
+        book.end();
         List<String> names = new ArrayList<>();
         int rows = 0;
         try (ReadableWorkbook read = new ReadableWorkbook(new ByteArrayInputStream(out.toByteArray()))) {
@@ -86,6 +95,23 @@ class SheetsTest {
         }
         assertThat(names).containsExactly("Work", "Work 2", "Work 3");
         assertThat(rows).isEqualTo(2_500);
+    }
+
+    /** A book whose writing failed in the middle opens nowhere. */
+    @Test
+    void aBookThatIsNotEndedIsNone() throws IOException {
+        ByteArrayOutputStream xlsx = new ByteArrayOutputStream();
+        ByteArrayOutputStream csv = new ByteArrayOutputStream();
+        for (SheetBook book : List.of(new XlsxBook(xlsx), new CsvBook(csv))) {
+            book.sheet("Work", List.of("n"));
+            for (int n = 0; n < 5_000; n++) {
+                book.row(List.of(n, "so much text that some of it is on its way already"));
+            }
+        }
+        for (ByteArrayOutputStream broken : List.of(xlsx, csv)) {
+            Path file = Files.write(place.resolve("broken"), broken.toByteArray());
+            assertThatThrownBy(() -> new ZipFile(file.toFile())).isInstanceOf(ZipException.class);
+        }
     }
 
     @ParameterizedTest
