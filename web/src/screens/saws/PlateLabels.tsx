@@ -3,16 +3,23 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { paths } from '../../api/schema';
 import { Field, Pick } from '../../parts/Field';
+import { byRule } from '../../words/units';
 
 type Paper = paths['/api/paper/labels.pdf']['get']['parameters']['query']['paper'];
 
-const PAPERS: Record<Paper, { label: string; onPage: number }> = {
-  A4_21: { label: 'A4, 21 of 63.5 × 38.1 mm', onPage: 21 },
-  A4_14: { label: 'A4, 14 of 99.1 × 38.1 mm', onPage: 14 },
-  A4_24: { label: 'A4, 24 of 70 × 37 mm', onPage: 24 },
-  LETTER_30: { label: 'US Letter, 30 of 2 5/8 × 1 in', onPage: 30 },
-  LETTER_14: { label: 'US Letter, 14 of 4 × 1 1/3 in', onPage: 14 },
+/** What a paper is known by: its sheet, how many labels are on it, and how large one is, in mm. */
+const PAPERS: Record<Paper, { sheet: string; onPage: number; width: number; height: number }> = {
+  A4_21: { sheet: 'A4', onPage: 21, width: 63.5, height: 38.1 },
+  A4_14: { sheet: 'A4', onPage: 14, width: 99.1, height: 38.1 },
+  A4_24: { sheet: 'A4', onPage: 24, width: 70, height: 37 },
+  LETTER_30: { sheet: 'US Letter', onPage: 30, width: 66.675, height: 25.4 },
+  LETTER_14: { sheet: 'US Letter', onPage: 14, width: 101.6, height: 33.867 },
 };
+
+function paperWords(paper: Paper): string {
+  const { sheet, onPage, width, height } = PAPERS[paper];
+  return `${sheet}, ${onPage} of ${byRule(width)} by ${byRule(height)}`;
+}
 
 /** More tags than this do not fit into an address; whoever wants them all asks for all. */
 const MOST = 120;
@@ -37,7 +44,7 @@ export function PlateLabels({ tags, all }: { tags: string[]; all: boolean }) {
         <Pick<Paper>
           label="Label paper"
           value={paper}
-          options={(Object.keys(PAPERS) as Paper[]).map((p) => ({ value: p, label: PAPERS[p].label }))}
+          options={(Object.keys(PAPERS) as Paper[]).map((p) => ({ value: p, label: paperWords(p) }))}
           onChange={setPaper}
         />
       </Box>

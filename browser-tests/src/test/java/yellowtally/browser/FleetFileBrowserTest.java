@@ -28,14 +28,11 @@ class FleetFileBrowserTest {
     private Path place;
 
     private Application old;
-    private Application fresh;
     private BrowserContext context;
 
     @BeforeEach
-    void both() throws IOException {
+    void firstHouse() throws IOException {
         old = Application.start(Files.createDirectory(place.resolve("old")), Application.IN_MEMORY);
-        fresh = Application.start(
-                Files.createDirectory(place.resolve("fresh")), Application.IN_MEMORY, "--yellowtally.demo=false");
         context = Lane.browser().newContext();
     }
 
@@ -43,7 +40,6 @@ class FleetFileBrowserTest {
     void end() {
         context.close();
         old.kill();
-        fresh.kill();
     }
 
     private Path takenOut(Page page) {
@@ -81,6 +77,13 @@ class FleetFileBrowserTest {
         List<String> before = plates(page);
         context.clearCookies();
 
+        try (Application fresh = Application.start(
+                Files.createDirectory(place.resolve("fresh")), Application.IN_MEMORY, "--yellowtally.demo=false")) {
+            moveInto(fresh, page, file, before);
+        }
+    }
+
+    private void moveInto(Application fresh, Page page, Path file, List<String> before) throws IOException {
         // Half of it is refused in words, and is in nobody's way.
         Path half = place.resolve("half.json");
         byte[] all = Files.readAllBytes(file);
