@@ -20,7 +20,7 @@ final class QrCode {
     private static final int WHITE = 0xFFFFFF;
 
     /** Dots for each module, so that no reader of the file smears it. */
-    private static final int SCALE = 8;
+    private static final int SCALE = 4;
 
     private static final int QUIET_MODULES = 2;
 
