@@ -52,7 +52,7 @@ class WholeBodies extends OncePerRequestFilter {
                 .orElse(OptionalLong.empty());
         long most = ofFile.orElse(MOST_BYTES);
         if (request.getContentLengthLong() > most) {
-            refuse(response, HttpStatus.CONTENT_TOO_LARGE, "door.large", most / 1024);
+            problems.write(response, HttpStatus.CONTENT_TOO_LARGE, "door.large", most / 1024);
         } else if (request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null) {
             if (ofFile.isPresent()) {
                 Path file = incoming.file();
@@ -62,15 +62,10 @@ class WholeBodies extends OncePerRequestFilter {
                 read(request, response, new Body.InMemory(), deadline, most);
             }
         } else if (ofFile.isPresent()) {
-            refuse(response, HttpStatus.BAD_REQUEST, "door.noFile");
+            problems.write(response, HttpStatus.BAD_REQUEST, "door.noFile");
         } else {
             chain.doFilter(request, response);
         }
-    }
-
-    private void refuse(HttpServletResponse response, HttpStatus status, String code, Object... figures)
-            throws IOException {
-        problems.write(response, status, code, figures);
     }
 
     private void read(HttpServletRequest request, HttpServletResponse response, Body body, Duration within, long most)
