@@ -27,14 +27,16 @@ public final class DayText {
             List.of("jan", "feb", "mar", "apr", "may", "jun", "jul", "aug", "sep", "oct", "nov", "dec");
 
     private static final String MONTH = "(?<month>[a-z]{3,9})\\.?";
-    private static final Pattern ISO = Pattern.compile("(?<year>\\d{4})-(?<number>\\d{1,2})-(?<day>\\d{1,2})");
+    private static final Pattern ISO =
+            Pattern.compile("(?<year>\\d{4})(?<stroke>[-/])(?<number>\\d{1,2})\\k<stroke>(?<day>\\d{1,2})");
     private static final Pattern FIGURES =
             Pattern.compile("(?<day>\\d{1,2})\\.\\s*(?<number>\\d{1,2})\\.?(?:\\s*(?<year>\\d{4}|\\d{2}))?");
     private static final Pattern DAY_FIRST =
             Pattern.compile("(?<day>\\d{1,2})\\.?\\s*" + MONTH + "(?:,?\\s*(?<year>\\d{4}|\\d{2}))?");
     private static final Pattern MONTH_FIRST =
             Pattern.compile(MONTH + "\\s*(?<day>\\d{1,2})(?:,?\\s+(?<year>\\d{4}))?");
-    private static final Pattern STROKE = Pattern.compile("\\d{1,4}/\\d{1,2}(?:/\\d{1,4})?");
+    private static final Pattern STROKE =
+            Pattern.compile("(?<one>\\d{1,2})/(?<two>\\d{1,2})(?:/(?<year>\\d{4}|\\d{2}))?");
     private static final Pattern AGO =
             Pattern.compile("(?<count>\\d{1,3})\\s*(?<unit>d|days?|w|weeks?|m|months?)(?:\\s+ago)?");
     private static final Pattern ONLY_MONTH = Pattern.compile(MONTH + "\\s+(?<year>\\d{4})");
@@ -42,14 +44,34 @@ public final class DayText {
 
     private DayText() {}
 
+    /** Which comes first in {@code 12/11}: whoever wrote a whole sheet wrote all of it alike. */
+    public enum Order {
+        /** Nobody said: such a text is refused. */
+        UNKNOWN,
+        DAY_FIRST,
+        MONTH_FIRST
+    }
+
     /**
-     * Reads a text.
+     * Reads a text; one such as {@code 12/11} is refused.
      *
      * @param text what was typed; empty text is refused
      * @param today the last day that it can be
      * @return a day from 1950 on and not after today, or why the text is none
      */
     public static DayReading read(String text, LocalDate today) {
+        return read(text, today, Order.UNKNOWN);
+    }
+
+    /**
+     * Reads a text that was written by somebody of whom that is known.
+     *
+     * @param text what was typed; empty text is refused
+     * @param today the last day that it can be
+     * @param order which comes first where two figures and a stroke leave it open
+     * @return a day from 1950 on and not after today, or why the text is none
+     */
+    public static DayReading read(String text, LocalDate today, Order order) {
         String typed = text.strip().toLowerCase(Locale.ROOT);
         if (typed.isEmpty()) {
             return new DayReading.Refused(Why.EMPTY);
@@ -57,11 +79,13 @@ public final class DayText {
         if (typed.length() > MAX_CHARACTERS) {
             return new DayReading.Refused(Why.NOT_A_DAY);
         }
-        if (STROKE.matcher(typed).matches()) {
+        Matcher stroke = STROKE.matcher(typed);
+        boolean strokes = stroke.matches();
+        if (strokes && order == Order.UNKNOWN) {
             return new DayReading.Refused(Why.AMBIGUOUS);
         }
         try {
-            DayReading.Read read = day(typed, today);
+            DayReading.Read read = strokes ? stroke(stroke, today, order) : day(typed, today);
             if (read == null) {
                 return new DayReading.Refused(Why.NOT_A_DAY);
             }
@@ -72,6 +96,15 @@ public final class DayText {
         } catch (DateTimeException impossible) {
             return new DayReading.Refused(Why.NOT_A_DAY);
         }
+    }
+
+    private static DayReading.Read stroke(Matcher figures, LocalDate today, Order order) {
+        boolean dayFirst = order == Order.DAY_FIRST;
+        return exactly(dated(
+                figures.group(dayFirst ? "one" : "two"),
+                number(figures.group(dayFirst ? "two" : "one")),
+                figures.group("year"),
+                today));
     }
 
     private static DayReading.@Nullable Read day(String typed, LocalDate today) {

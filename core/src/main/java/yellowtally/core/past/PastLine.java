@@ -1,9 +1,10 @@
 package yellowtally.core.past;
 
-import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -50,13 +51,15 @@ public record PastLine(Step step, @Nullable UseUnit since, List<Measure> figures
             Measure.GAUGE_SETTING,
             Measure.EQUALISED_LENGTH);
 
+    private static final Map<Step, PastLine> ALL = all();
+
     public PastLine {
         figures = List.copyOf(figures);
     }
 
     /** The lines of a saw, in the order of the hands. */
     public static List<PastLine> of(SawProfile saw) {
-        return all().stream().filter(line -> line.step().appliesTo(saw)).toList();
+        return ALL.values().stream().filter(line -> line.step().appliesTo(saw)).toList();
     }
 
     /** The lines of a saw of this kind with a bar and a loop, before it has a profile of its own. */
@@ -80,22 +83,24 @@ public record PastLine(Step step, @Nullable UseUnit since, List<Measure> figures
 
     /** The line of a step; empty for a step of which nothing can be told. */
     public static Optional<PastLine> of(Step step) {
-        return all().stream().filter(line -> line.step() == step).findFirst();
+        return Optional.ofNullable(ALL.get(step));
     }
 
-    private static List<PastLine> all() {
-        List<PastLine> lines = new ArrayList<>();
+    private static Map<Step, PastLine> all() {
+        Map<Step, PastLine> lines = new EnumMap<>(Step.class);
         for (Step step : Step.values()) {
             Optional<Task> task = Arrays.stream(Task.values())
                     .filter(one -> one.steps().get(0) == step && !EVERY_TIME.contains(one))
                     .findFirst();
             if (task.isPresent() || READ.contains(step)) {
-                lines.add(new PastLine(
+                lines.put(
                         step,
-                        task.flatMap(PastLine::countedIn).orElse(null),
-                        LASTING.stream()
-                                .filter(measure -> measure.step() == step)
-                                .toList()));
+                        new PastLine(
+                                step,
+                                task.flatMap(PastLine::countedIn).orElse(null),
+                                LASTING.stream()
+                                        .filter(measure -> measure.step() == step)
+                                        .toList()));
             }
         }
         return lines;

@@ -2,11 +2,14 @@ package yellowtally.core.past;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Objects;
+import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.Stream;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.schedule.Burn;
 import yellowtally.core.schedule.UseUnit;
@@ -26,10 +29,14 @@ public final class PastSums {
 
     private static final double MINUTES_A_DAY = 1440;
 
-    private final List<PastEntry> entries;
     private final LocalDate today;
     private final Power power;
     private final Numbers numbers;
+
+    /** By day, the least that was used since anything that was done until then. */
+    private final Map<Kept, NavigableMap<LocalDate, PastEntry>> least = new HashMap<>();
+
+    private final List<PastEntry> sharpened;
 
     /**
      * The sums of these entries.
@@ -38,10 +45,33 @@ public final class PastSums {
      * @param today the day on which they are told
      */
     public PastSums(List<PastEntry> entries, LocalDate today, Power power, Numbers numbers) {
-        this.entries = List.copyOf(entries);
         this.today = today;
         this.power = power;
         this.numbers = numbers;
+        List<PastEntry> inOrder =
+                entries.stream().sorted(Comparator.comparing(PastEntry::day)).toList();
+        this.sharpened =
+                inOrder.stream().filter(entry -> entry.step() == Step.SHARPEN).toList();
+        inOrder.stream().filter(entry -> entry.since() != null).forEach(this::keep);
+    }
+
+    /** What is compared: entries of one thing, counted in one unit. */
+    private record Kept(Subject subject, @Nullable UseUnit unit) {
+        static Kept of(PastEntry entry) {
+            return new Kept(entry.step().subject(), countedIn(entry));
+        }
+    }
+
+    private void keep(PastEntry entry) {
+        NavigableMap<LocalDate, PastEntry> byDay = least.computeIfAbsent(Kept.of(entry), kept -> new TreeMap<>());
+        Map.Entry<LocalDate, PastEntry> before = byDay.floorEntry(entry.day());
+        if (before == null || since(entry, Double.MAX_VALUE) < since(before.getValue(), Double.MAX_VALUE)) {
+            byDay.put(entry.day(), entry);
+        }
+    }
+
+    private static double since(PastEntry entry, double unknown) {
+        return entry.since() == null ? unknown : entry.since();
     }
 
     /** Why an entry cannot be. */
@@ -73,7 +103,7 @@ public final class PastSums {
         if (since == null) {
             return Optional.empty();
         }
-        UseUnit unit = unit(entry);
+        UseUnit unit = countedIn(entry);
         if (unit == null) {
             return Optional.of(new Refusal(Reason.NOTHING_COUNTED, null, null));
         }
@@ -84,21 +114,16 @@ public final class PastSums {
         if (since > most) {
             return Optional.of(new Refusal(Reason.MORE_THAN_TIME, most, null));
         }
-        Optional<PastEntry> less = earlier(entry)
-                .filter(other -> other.since() != null && other.since() < since)
-                .findFirst();
+        Optional<PastEntry> less = leastUntil(entry).filter(other -> since(other, since) < since);
         if (less.isPresent()) {
             return Optional.of(new Refusal(Reason.MORE_THAN_EARLIER, less.get().since(), less.get()));
         }
         // Of the bar nobody knows which loop was sharpened on it.
-        if (entry.step().subject() == Subject.CHAIN
-                && unit == UseUnit.SHARPENINGS
-                && since < sharpenedAfter(entry.day())) {
-            PastEntry sharpened = entries.stream()
-                    .filter(other -> other.step() == Step.SHARPEN && other.day().isAfter(entry.day()))
-                    .findFirst()
-                    .orElse(null);
-            return Optional.of(new Refusal(Reason.SHARPENED_SINCE, null, sharpened));
+        if (entry.step().subject() == Subject.CHAIN && unit == UseUnit.SHARPENINGS) {
+            int from = firstSharpenedAfter(entry.day());
+            if (since < sharpened.size() - from) {
+                return Optional.of(new Refusal(Reason.SHARPENED_SINCE, null, sharpened.get(from)));
+            }
         }
         return Optional.empty();
     }
@@ -111,28 +136,32 @@ public final class PastSums {
         if (entry.since() != null) {
             return OptionalDouble.of(entry.since());
         }
-        return unit(entry) == null
+        return countedIn(entry) == null
                 ? OptionalDouble.empty()
-                : earlier(entry)
-                        .map(PastEntry::since)
-                        .filter(Objects::nonNull)
-                        .mapToDouble(Double::doubleValue)
-                        .min();
+                : leastUntil(entry).stream()
+                        .mapToDouble(other -> since(other, Double.NaN))
+                        .findFirst();
     }
 
-    /** Others of the same thing, counted in the same unit, that were done on the same day or before. */
-    private Stream<PastEntry> earlier(PastEntry entry) {
-        return entries.stream()
-                .filter(other -> !other.equals(entry)
-                        && other.step().subject() == entry.step().subject()
-                        && unit(other) == unit(entry)
-                        && !other.day().isAfter(entry.day()));
+    /** What has seen least since, of all that was done on the same thing on the same day or before. */
+    private Optional<PastEntry> leastUntil(PastEntry entry) {
+        NavigableMap<LocalDate, PastEntry> byDay = least.get(Kept.of(entry));
+        return Optional.ofNullable(byDay == null ? null : byDay.floorEntry(entry.day()))
+                .map(Map.Entry::getValue);
     }
 
-    private long sharpenedAfter(LocalDate day) {
-        return entries.stream()
-                .filter(other -> other.step() == Step.SHARPEN && other.day().isAfter(day))
-                .count();
+    private int firstSharpenedAfter(LocalDate day) {
+        int from = 0;
+        int to = sharpened.size();
+        while (from < to) {
+            int middle = (from + to) >>> 1;
+            if (sharpened.get(middle).day().isAfter(day)) {
+                to = middle;
+            } else {
+                from = middle + 1;
+            }
+        }
+        return from;
     }
 
     private double most(PastEntry entry, UseUnit unit) {
@@ -140,7 +169,7 @@ public final class PastSums {
         return unit == UseUnit.TANKS ? Math.floor(Burn.most(power, days * MINUTES_A_DAY, numbers)) : MOST_A_DAY * days;
     }
 
-    private static @Nullable UseUnit unit(PastEntry entry) {
+    private static @Nullable UseUnit countedIn(PastEntry entry) {
         return PastLine.of(entry.step()).map(PastLine::since).orElse(null);
     }
 }

@@ -3,6 +3,7 @@ package yellowtally.core.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -72,6 +73,29 @@ class DayTextTest {
             })
     void refusesTheRestAndSaysWhy(String text, Why why) {
         assertThat(DayText.read(text, TODAY)).isEqualTo(new DayReading.Refused(why));
+    }
+
+    /** Whoever wrote a whole sheet wrote all of it in one order; what stands in no doubt is read alike in both. */
+    @ParameterizedTest
+    @CsvSource({
+        "12/11/2025, DAY_FIRST, 2025-11-12",
+        "12/11/2025, MONTH_FIRST, 2025-12-11",
+        "3/4/25, DAY_FIRST, 2025-04-03",
+        "3/4/25, MONTH_FIRST, 2025-03-04",
+        "12/11, DAY_FIRST, 2026-11-12",
+        "12/11, MONTH_FIRST, 2025-12-11",
+        "31/1/2024, DAY_FIRST, 2024-01-31",
+        "31/1/2024, MONTH_FIRST,",
+        "1/31/2024, DAY_FIRST,",
+        "2024/1/31, DAY_FIRST, 2024-01-31",
+        "2024/1/31, MONTH_FIRST, 2024-01-31",
+        "31.1.2024, MONTH_FIRST, 2024-01-31",
+        "2024-1-31, MONTH_FIRST, 2024-01-31",
+        "2024-1/31, MONTH_FIRST,"
+    })
+    void theOrderIsToldForAWholeSheet(String text, DayText.Order order, @Nullable LocalDate day) {
+        DayReading expected = day == null ? new DayReading.Refused(Why.NOT_A_DAY) : new DayReading.Read(day, day);
+        assertThat(DayText.read(text, TODAY, order)).isEqualTo(expected);
     }
 
     /** Whatever day it is: a day without its year is never to come, and less than a year old unless it is the 29th of February. */
