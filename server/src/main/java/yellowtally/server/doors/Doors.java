@@ -38,6 +38,7 @@ class Doors {
     SecurityFilterChain strangersOut(
             HttpSecurity http,
             KnownNames names,
+            List<TakesFiles> takers,
             Problems problems,
             WhoMay whoMay,
             NotAllowed notAllowed,
@@ -56,7 +57,7 @@ class Doors {
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.NEVER))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(ONLY_FROM_HERE))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER)))
-                .addFilterAfter(new StrangersOut(names, problems), HeaderWriterFilter.class)
+                .addFilterAfter(new StrangersOut(names, takers, problems), HeaderWriterFilter.class)
                 .addFilterAfter(new StillSignedIn(accounts), StrangersOut.class)
                 .build();
     }

@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -16,10 +17,11 @@ import org.springframework.http.MediaType;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.util.UriUtils;
 import yellowtally.server.support.Problems;
+import yellowtally.server.support.TakesFiles;
 
 /**
  * Refuses what no screen of this application sends: requests under another name, from the page of another site, writes that are
- * no JSON, addresses that are no text.
+ * neither JSON nor a file that is taken, addresses that are no text.
  */
 class StrangersOut extends OncePerRequestFilter {
 
@@ -27,10 +29,12 @@ class StrangersOut extends OncePerRequestFilter {
     private static final int LONGEST = 2_000;
 
     private final KnownNames names;
+    private final List<TakesFiles> takers;
     private final Problems problems;
 
-    StrangersOut(KnownNames names, Problems problems) {
+    StrangersOut(KnownNames names, List<TakesFiles> takers, Problems problems) {
         this.names = names;
+        this.takers = takers;
         this.problems = problems;
     }
 
@@ -41,7 +45,7 @@ class StrangersOut extends OncePerRequestFilter {
             problems.write(response, HttpStatus.MISDIRECTED_REQUEST, "door.name");
         } else if (request.getRequestURI().startsWith("/api/") && !names.fromHere(request)) {
             problems.write(response, HttpStatus.FORBIDDEN, "door.site");
-        } else if (writes(request) && !json(request.getContentType())) {
+        } else if (writes(request) && !sentByUs(request)) {
             problems.write(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "door.json");
         } else if (!text(request.getRequestURI()) || !text(request.getQueryString())) {
             problems.write(response, HttpStatus.BAD_REQUEST, "unreadable");
@@ -54,9 +58,17 @@ class StrangersOut extends OncePerRequestFilter {
         return !READING.contains(request.getMethod());
     }
 
-    private static boolean json(@Nullable String type) {
+    /** JSON, or a whole file where one is taken: a page of another site can send neither without being asked for leave first. */
+    private boolean sentByUs(HttpServletRequest request) {
+        return is(request.getContentType(), MediaType.APPLICATION_JSON)
+                || (is(request.getContentType(), MediaType.APPLICATION_OCTET_STREAM)
+                        && takers.stream()
+                                .anyMatch(taker -> taker.mostBytes(request).isPresent()));
+    }
+
+    private static boolean is(@Nullable String type, MediaType asked) {
         try {
-            return type != null && MediaType.parseMediaType(type).equalsTypeAndSubtype(MediaType.APPLICATION_JSON);
+            return type != null && MediaType.parseMediaType(type).equalsTypeAndSubtype(asked);
         } catch (InvalidMediaTypeException e) {
             return false;
         }

@@ -20,15 +20,13 @@ import yellowtally.server.people.PeopleEvent.PeopleEventKind;
 import yellowtally.server.people.Person;
 import yellowtally.server.support.OnceOnly;
 import yellowtally.server.support.Refusal;
-import yellowtally.server.support.Violations;
 
 /** The crews that draw saws. One that draws none any more stays in the records. */
 @RestController
 class CrewController {
 
-    private static final int LONGEST_NAME = 80;
-
     private final Fleet fleet;
+    private final NewCrews newCrews;
     private final WatchesSaws watch;
     private final People people;
     private final OnceOnly onceOnly;
@@ -36,8 +34,15 @@ class CrewController {
     private final Clock clock;
 
     CrewController(
-            Fleet fleet, WatchesSaws watch, People people, OnceOnly onceOnly, EntityManager records, Clock clock) {
+            Fleet fleet,
+            NewCrews newCrews,
+            WatchesSaws watch,
+            People people,
+            OnceOnly onceOnly,
+            EntityManager records,
+            Clock clock) {
         this.fleet = fleet;
+        this.newCrews = newCrews;
         this.watch = watch;
         this.people = people;
         this.onceOnly = onceOnly;
@@ -72,10 +77,8 @@ class CrewController {
     void add(@RequestBody NewCrew given) {
         onceOnly.runBesideSaws(given.id(), given, () -> {
             Person by = people.actingOfficer();
-            Crew crew = new Crew(given.id(), name(null, given.name()));
-            records.persist(crew);
+            newCrews.add(given.id(), given.name(), by);
             records.flush();
-            tell(PeopleEventKind.ADDED, crew, crew.name(), by);
         });
     }
 
@@ -88,7 +91,7 @@ class CrewController {
             if (!crew.name().equals(given.nameBefore())) {
                 throw Refusal.stale(new CrewView(id, crew.name(), crew.leftOn()), "crew.stale");
             }
-            String name = name(id, given.name());
+            String name = newCrews.name(id, given.name());
             tell(PeopleEventKind.RENAMED, crew, crew.name() + " → " + name, by);
             crew.rename(name);
         });
@@ -117,19 +120,6 @@ class CrewController {
             crew.leave(null);
             tell(PeopleEventKind.CAME_BACK, crew, null, by);
         });
-    }
-
-    private String name(@Nullable UUID own, String given) {
-        Violations wrong = new Violations();
-        String name = wrong.text("name", given, LONGEST_NAME);
-        fleet.crews().stream()
-                .filter(other ->
-                        other.name().equalsIgnoreCase(name) && !other.id().equals(own))
-                .findFirst()
-                .ifPresent(other ->
-                        wrong.add("name", other.leftOn() == null ? "crew.taken" : "crew.takenLeft", other.name()));
-        wrong.refuseIfAny();
-        return name;
     }
 
     private void tell(PeopleEventKind kind, Crew about, @Nullable String said, Person by) {

@@ -19,6 +19,11 @@ public class PartFinder {
         return parts.findById(id);
     }
 
+    /** Whether there is a part with this tag. */
+    public boolean isKnown(String tag) {
+        return parts.findByTag(tag).isPresent();
+    }
+
     /** The part with this tag; a tag is one part's alone. */
     public Part tagged(String tag) {
         return parts.findByTag(tag).orElseThrow(() -> Refusal.gone("part.unknown", tag));

@@ -186,7 +186,7 @@ class IntakeController {
 
     private PastAnswer answer(List<PastLine> can, List<PastInput.PastLineInput> lines, PastReader.About about) {
         Violations wrong = new Violations();
-        PastReader.Book book = reader.read(lines, about, wrong);
+        PastReader.Book book = reader.notebook(lines, about, wrong);
         return new PastAnswer(
                 can.stream()
                         .map(line -> new PastLineView(line.step(), line.since(), line.figures()))

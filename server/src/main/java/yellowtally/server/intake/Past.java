@@ -9,11 +9,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.holds.Hold;
 import yellowtally.core.judging.StepJudge;
 import yellowtally.core.judging.StepVerdict;
 import yellowtally.core.log.Told;
+import yellowtally.core.measure.DayText;
 import yellowtally.core.past.PastEntry;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Finding;
@@ -39,7 +41,7 @@ import yellowtally.server.worklog.Worklog;
  * transaction.
  */
 @Service
-class Past {
+public class Past {
 
     private final PastReader reader;
     private final Fleet fleet;
@@ -106,27 +108,83 @@ class Past {
                 .getResultList();
     }
 
+    /** What is told, read and judged; nothing of it is stored yet. */
+    public static final class Book {
+        private final Saw saw;
+        private final PastReader.About about;
+        private final PastReader.Book lines;
+        private final StepJudge judge;
+
+        private Book(Saw saw, PastReader.About about, PastReader.Book lines, StepJudge judge) {
+            this.saw = saw;
+            this.about = about;
+            this.lines = lines;
+            this.judge = judge;
+        }
+
+        /** Each line that says something, and what its figures mean. */
+        public List<Line> lines() {
+            return lines.lines().stream()
+                    .map(line -> new Line(
+                            line.typed(),
+                            line.entry(),
+                            lines.since(line.entry()),
+                            judge.verdict(line.entry().step(), report(line.entry()))))
+                    .toList();
+        }
+    }
+
+    /**
+     * A line as it was read.
+     *
+     * @param since what counts as used since; absent while nobody knows
+     */
+    public record Line(
+            PastReader.Typed typed,
+            PastEntry entry,
+            @Nullable Double since,
+            StepVerdict verdict) {}
+
+    /** Reads what is told of a saw in many lines, a step on as many days as there are; what is wrong is said at the fields of its line. */
+    public Book read(Saw saw, List<PastReader.Typed> lines, DayText.Order order, Violations wrong) {
+        Standing standing = standings.of(saw);
+        PastReader.About about = about(saw, standing.numbers());
+        return judged(saw, standing, about, reader.read(lines, about, order, wrong), wrong);
+    }
+
+    private static Book judged(
+            Saw saw, Standing standing, PastReader.About about, PastReader.Book lines, Violations wrong) {
+        StepJudge judge = new StepJudge(standing.profile(), standing.numbers());
+        for (PastReader.Read line : lines.lines()) {
+            refuse(judge, line, wrong);
+        }
+        return new Book(saw, about, lines, judge);
+    }
+
+    /** Stores what was read. */
+    public void write(Book book, Person person) {
+        Instant begins = begins(book.saw);
+        WorkRecord.Parts parts = Worklog.parts(fleet.set(book.saw));
+        for (Line line : book.lines()) {
+            write(book, line, parts, begins, person);
+        }
+    }
+
     /** Stores what is told; all that is wrong with it is told at once, and nothing is stored then. */
     void tell(Saw saw, PastInput given, Person person) {
         records.flush();
         Standing standing = standings.of(saw);
         PastReader.About about = about(saw, standing.numbers());
         Violations wrong = new Violations();
-        PastReader.Book book = reader.read(given.lines(), about, wrong);
+        PastReader.Book lines = reader.notebook(given.lines(), about, wrong);
         String held = wrong.optionalText("past.held", given.held(), 300);
         Step clearedBy = given.heldUntil();
         if (clearedBy != null && !clearedBy.appliesTo(standing.profile())) {
             wrong.add("past.heldUntil", "step.STEP_DOES_NOT_APPLY");
         }
-        StepJudge judge = new StepJudge(standing.profile(), standing.numbers());
-        for (PastReader.Read line : book.lines()) {
-            refuse(judge, line.entry(), wrong);
-        }
+        Book book = judged(saw, standing, about, lines, wrong);
         wrong.refuseIfAny();
-        Instant begins = begins(saw);
-        for (PastReader.Read line : book.lines()) {
-            write(saw, judge, line.entry(), new Told(about.to(), book.since(line.entry())), begins, person);
-        }
+        write(book, person);
         if (held != null) {
             (clearedBy == null ? Hold.ALL_ROUND : List.of(clearedBy))
                     .forEach(step -> worklog.hold(
@@ -135,15 +193,13 @@ class Past {
     }
 
     /** Strokes and the rest that a notebook does not have are not asked for. */
-    private static void refuse(StepJudge judge, PastEntry entry, Violations wrong) {
-        judge.refusal(entry.step(), report(entry), true)
+    private static void refuse(StepJudge judge, PastReader.Read line, Violations wrong) {
+        judge.refusal(line.entry().step(), report(line.entry()), true)
                 .filter(refusal -> refusal.reason() != StepRefusal.Reason.FIGURE_MISSING)
                 .ifPresent(refusal -> wrong.add(
-                        PastReader.field(
-                                entry.step(),
-                                refusal.measure() == null
-                                        ? "day"
-                                        : refusal.measure().name()),
+                        refusal.measure() == null
+                                ? line.typed().field("day")
+                                : line.typed().field(refusal.measure()),
                         "step." + refusal.reason()));
     }
 
@@ -151,28 +207,28 @@ class Past {
         return new StepReport(StepOutcome.FINE, Set.of(), entry.figures());
     }
 
-    private void write(Saw saw, StepJudge judge, PastEntry entry, Told told, Instant begins, Person person) {
-        StepVerdict verdict = judge.verdict(entry.step(), report(entry));
+    private void write(Book book, Line line, WorkRecord.Parts parts, Instant begins, Person person) {
+        PastEntry entry = line.entry();
         Instant noon = entry.day().atTime(12, 0).atZone(clock.getZone()).toInstant();
         Set<Finding> failed = EnumSet.noneOf(Finding.class);
-        verdict.findings().stream().filter(Finding::mayFail).forEach(failed::add);
+        line.verdict().findings().stream().filter(Finding::mayFail).forEach(failed::add);
         worklog.add(
                 new WorkRecord(
                                 new WorkRecord.Head(
                                         UUID.randomUUID(),
-                                        saw.id(),
+                                        book.saw.id(),
                                         null,
                                         entry.step(),
                                         noon.isBefore(begins) ? noon : begins.minusSeconds(1),
                                         clock.instant(),
                                         person.id(),
                                         Acting.deviceNow(),
-                                        Worklog.parts(fleet.set(saw))),
-                                WorkOutcome.of(verdict.outcome()),
+                                        parts),
+                                WorkOutcome.of(line.verdict().outcome()),
                                 null,
                                 null)
-                        .with(verdict.findings(), entry.figures())
-                        .told(told),
+                        .with(line.verdict().findings(), entry.figures())
+                        .told(new Told(book.about.to(), line.since())),
                 failed);
     }
 }

@@ -5,6 +5,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -32,7 +33,7 @@ import yellowtally.server.support.Violations;
 
 /** Reads what is told of a saw's past: days, counts and figures as typed, and what cannot be. */
 @Component
-class PastReader {
+public class PastReader {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
@@ -58,8 +59,24 @@ class PastReader {
             Numbers numbers,
             List<PastEntry> told) {}
 
+    /** A line as it was typed, and what its fields are called, up to their own names. */
+    public record Typed(String field, PastInput.PastLineInput line) {
+
+        static Typed ofNotebook(PastInput.PastLineInput line) {
+            return new Typed("past." + line.step(), line);
+        }
+
+        String field(String of) {
+            return field + "." + of;
+        }
+
+        String field(Measure measure) {
+            return field(measure.name());
+        }
+    }
+
     /** A line that was read; {@code roughly} where only a month or a year was told. */
-    record Read(PastEntry entry, boolean roughly) {}
+    record Read(Typed typed, PastEntry entry, boolean roughly) {}
 
     /** The lines that say something, with the sums over them. */
     record Book(List<Read> lines, PastSums sums) {
@@ -72,65 +89,90 @@ class PastReader {
         }
     }
 
-    /** Reads the lines; what is wrong with any of them is said in {@code wrong}, at {@code past.STEP.day} and so on. */
-    Book read(List<PastInput.PastLineInput> given, About about, Violations wrong) {
-        List<Read> lines = new ArrayList<>();
+    /** A notebook has each line once; what is wrong with any of them is said in {@code wrong}, at {@code past.STEP.day} and so on. */
+    Book notebook(List<PastInput.PastLineInput> given, About about, Violations wrong) {
+        List<Typed> lines = new ArrayList<>();
         Set<Step> seen = EnumSet.noneOf(Step.class);
         for (PastInput.PastLineInput line : given) {
-            PastLine known = PastLine.of(line.step()).orElse(null);
+            Typed typed = Typed.ofNotebook(line);
+            if (!seen.add(line.step())) {
+                wrong.add(typed.field("day"), "past.twice");
+            } else {
+                lines.add(typed);
+            }
+        }
+        return read(lines, about, DayText.Order.UNKNOWN, wrong);
+    }
+
+    /** Reads lines in any order, a step on as many days as there are; what is wrong is said at the fields of its line. */
+    Book read(List<Typed> given, About about, DayText.Order order, Violations wrong) {
+        List<Read> lines = new ArrayList<>();
+        Set<StepOn> told = new HashSet<>();
+        about.told().forEach(entry -> told.add(StepOn.of(entry)));
+        Set<StepOn> seen = new HashSet<>();
+        for (Typed typed : given) {
+            PastLine known = PastLine.of(typed.line().step()).orElse(null);
             if (known == null) {
-                wrong.add(field(line.step(), "day"), "past.step");
-            } else if (!seen.add(line.step())) {
-                wrong.add(field(line.step(), "day"), "past.twice");
-            } else if (!line.blank()) {
-                read(line, known, about, wrong).ifPresent(lines::add);
+                wrong.add(typed.field("day"), "past.step");
+            } else if (!typed.line().blank()) {
+                Read read = read(typed, known, about, order, wrong).orElse(null);
+                if (read != null && told.contains(StepOn.of(read.entry()))) {
+                    wrong.add(typed.field("day"), "past.toldAlready");
+                } else if (read != null && !seen.add(StepOn.of(read.entry()))) {
+                    wrong.add(typed.field("day"), "past.twice");
+                } else if (read != null) {
+                    lines.add(read);
+                }
             }
         }
         List<PastEntry> all = new ArrayList<>(about.told());
         lines.forEach(line -> all.add(line.entry()));
         PastSums sums = new PastSums(all, about.to(), about.power(), about.numbers());
         for (Read line : lines) {
-            sums.refusal(line.entry()).ifPresent(refusal -> refuse(line.entry(), refusal, wrong));
+            sums.refusal(line.entry()).ifPresent(refusal -> refuse(line, refusal, wrong));
         }
         return new Book(List.copyOf(lines), sums);
     }
 
-    private Optional<Read> read(PastInput.PastLineInput line, PastLine known, About about, Violations wrong) {
-        Step step = line.step();
-        DayReading.Read day = day(step, line.day(), about, wrong).orElse(null);
-        Double since = since(step, line.since(), wrong);
+    /** What is told once. */
+    private record StepOn(Step step, LocalDate day) {
+        static StepOn of(PastEntry entry) {
+            return new StepOn(entry.step(), entry.day());
+        }
+    }
+
+    private Optional<Read> read(Typed typed, PastLine known, About about, DayText.Order order, Violations wrong) {
+        PastInput.PastLineInput line = typed.line();
+        DayReading.Read day = day(typed, about, order, wrong).orElse(null);
+        Double since = since(typed, wrong);
         Map<Measure, Double> figures = new EnumMap<>(Measure.class);
         if (line.figures() != null) {
-            line.figures().forEach((measure, typed) -> {
-                if (!typed.isBlank()) {
-                    figure(step, known, measure, typed, wrong).ifPresent(mm -> figures.put(measure, mm));
+            line.figures().forEach((measure, text) -> {
+                if (!text.isBlank()) {
+                    figure(typed.field(measure), known, measure, text, wrong).ifPresent(mm -> figures.put(measure, mm));
                 }
             });
         }
         return day == null
                 ? Optional.empty()
-                : Optional.of(new Read(new PastEntry(step, day.day(), since, figures), day.roughly()));
+                : Optional.of(new Read(typed, new PastEntry(line.step(), day.day(), since, figures), day.roughly()));
     }
 
-    private static Optional<DayReading.Read> day(Step step, @Nullable String typed, About about, Violations wrong) {
-        DayReading reading = DayText.read(typed == null ? "" : typed, about.today());
+    private static Optional<DayReading.Read> day(Typed typed, About about, DayText.Order order, Violations wrong) {
+        String text = typed.line().day();
+        DayReading reading = DayText.read(text == null ? "" : text, about.today(), order);
         if (reading instanceof DayReading.Refused refused) {
-            wrong.add(field(step, "day"), "day." + refused.why());
+            wrong.add(typed.field("day"), "day." + refused.why());
             return Optional.empty();
         }
         DayReading.Read read = (DayReading.Read) reading;
         if (read.day().isAfter(about.to())) {
-            wrong.add(field(step, "day"), "past.here", told(about.to()));
-            return Optional.empty();
-        }
-        if (about.told().stream()
-                .anyMatch(entry -> entry.step() == step && entry.day().equals(read.day()))) {
-            wrong.add(field(step, "day"), "past.toldAlready");
+            wrong.add(typed.field("day"), "past.here", told(about.to()));
             return Optional.empty();
         }
         if (about.from() != null && read.day().isBefore(about.from())) {
             if (read.last().isBefore(about.from())) {
-                wrong.add(field(step, "day"), "past.beforeService", told(about.from()));
+                wrong.add(typed.field("day"), "past.beforeService", told(about.from()));
                 return Optional.empty();
             }
             // Of a month or a year the part that lies in service is meant.
@@ -139,20 +181,20 @@ class PastReader {
         return Optional.of(read);
     }
 
-    private static @Nullable Double since(Step step, @Nullable String typed, Violations wrong) {
-        if (typed == null || typed.isBlank()) {
+    private static @Nullable Double since(Typed typed, Violations wrong) {
+        String text = typed.line().since();
+        if (text == null || text.isBlank()) {
             return null;
         }
-        OptionalDouble count = NumberText.read(typed);
+        OptionalDouble count = NumberText.read(text);
         if (count.isEmpty()) {
-            wrong.add(field(step, "since"), "figure.form");
+            wrong.add(typed.field("since"), "figure.form");
             return null;
         }
         return count.getAsDouble();
     }
 
-    private Optional<Double> figure(Step step, PastLine known, Measure measure, String typed, Violations wrong) {
-        String field = field(step, measure.name());
+    private Optional<Double> figure(String field, PastLine known, Measure measure, String typed, Violations wrong) {
         if (!known.figures().contains(measure)) {
             wrong.add(field, "step.FIGURE_NOT_OF_STEP");
             return Optional.empty();
@@ -174,10 +216,10 @@ class PastReader {
         return Optional.of(mm);
     }
 
-    private static void refuse(PastEntry entry, PastSums.Refusal refusal, Violations wrong) {
+    private static void refuse(Read line, PastSums.Refusal refusal, Violations wrong) {
         PastEntry other = refusal.other();
         wrong.add(
-                field(entry.step(), "since"),
+                line.typed().field("since"),
                 "past." + refusal.reason(),
                 refusal.most() == null ? "" : refusal.most(),
                 other == null ? "" : told(other.day()));
@@ -185,9 +227,5 @@ class PastReader {
 
     private static String told(LocalDate day) {
         return DAY.format(day);
-    }
-
-    static String field(Step step, String of) {
-        return "past." + step + "." + of;
     }
 }

@@ -33,7 +33,7 @@ class LogSheet {
             "When", "Saw", "Kind", "What", "Outcome", "Read", "Found", "Part", "Note", "By", "Device", "Struck out");
 
     /** So many lines are read at once. */
-    static final LogFilter.Window AT_ONCE = LogFilter.Window.page(2_000);
+    static final LogFilter.Window AT_ONCE = LogFilter.Window.page(5_000);
 
     private static final String STEP = "step";
     private static final String AND = "; ";

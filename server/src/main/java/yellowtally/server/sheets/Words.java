@@ -23,8 +23,17 @@ public final class Words {
         this.byKind = byKind;
     }
 
+    /** Read when they are first asked for. */
+    private static final class OfScreens {
+        private static final Words READ = read();
+    }
+
     /** Those of the screens that ship with this application. */
     public static Words ofScreens() {
+        return OfScreens.READ;
+    }
+
+    private static Words read() {
         try (InputStream file = Words.class.getResourceAsStream(FILE)) {
             return new Words(
                     file == null

@@ -31,10 +31,10 @@ import yellowtally.server.support.Violations;
 @RestController
 class PeopleController {
 
-    private static final int LONGEST_NAME = 80;
     private static final int NEWEST = 100;
 
     private final People people;
+    private final NewPeople newPeople;
     private final Fleet fleet;
     private final Accounts accounts;
     private final Credential.Credentials credentials;
@@ -44,6 +44,7 @@ class PeopleController {
 
     PeopleController(
             People people,
+            NewPeople newPeople,
             Fleet fleet,
             Accounts accounts,
             Credential.Credentials credentials,
@@ -51,6 +52,7 @@ class PeopleController {
             EntityManager records,
             Clock clock) {
         this.people = people;
+        this.newPeople = newPeople;
         this.fleet = fleet;
         this.accounts = accounts;
         this.credentials = credentials;
@@ -154,19 +156,17 @@ class PeopleController {
         write(given.id(), given.withoutPassword(), () -> {
             Person by = people.actingOfficer();
             Violations wrong = new Violations();
-            String name = name(null, given.name(), wrong);
-            Person person = new Person(given.id(), name, given.role());
+            Person person = newPeople.card(given.id(), given.name(), given.role(), wrong);
             if (given.signInName() != null || given.password() != null) {
                 String password = given.password() == null ? "" : given.password();
                 accounts.refuseAccess(person.id(), given.signInName(), password, wrong);
             }
             wrong.refuseIfAny();
-            records.persist(person);
+            newPeople.add(person, by);
             records.flush();
             if (given.signInName() != null && given.password() != null) {
                 accounts.give(person, given.signInName(), given.password(), true, wrong);
             }
-            tell(PeopleEventKind.ADDED, person, name + ", " + given.role(), by);
         });
     }
 
@@ -180,7 +180,7 @@ class PeopleController {
                 throw Refusal.stale(new PersonView(id, person.name(), person.role(), person.leftOn()), "person.stale");
             }
             Violations wrong = new Violations();
-            String name = name(id, given.name(), wrong);
+            String name = newPeople.name(id, given.name(), wrong);
             wrong.refuseIfAny();
             if (!name.equals(person.name())) {
                 tell(PeopleEventKind.RENAMED, person, person.name() + " → " + name, by);
@@ -248,17 +248,6 @@ class PeopleController {
 
     private Person existing(UUID id) {
         return people.find(id).orElseThrow(() -> Refusal.gone("person.unknown"));
-    }
-
-    private String name(@Nullable UUID own, String given, Violations wrong) {
-        String name = wrong.text("name", given, LONGEST_NAME);
-        people.all().stream()
-                .filter(other ->
-                        other.name().equalsIgnoreCase(name) && !other.id().equals(own))
-                .findFirst()
-                .ifPresent(other ->
-                        wrong.add("name", other.leftOn() == null ? "person.taken" : "person.takenLeft", other.name()));
-        return name;
     }
 
     private void tell(PeopleEventKind kind, Person about, @Nullable String said, Person by) {

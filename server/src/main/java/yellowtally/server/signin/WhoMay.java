@@ -166,6 +166,16 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             OFFICER  POST /api/calendar-feeds/{feedId}/end
             OFFICER  GET  /api/sheets.csv
             OFFICER  GET  /api/sheets.xlsx
+            OFFICER  GET  /api/sheets-in/kinds
+            OFFICER  POST /api/sheets-in
+            OFFICER  GET  /api/sheets-in/{fileId}
+            OFFICER  GET  /api/sheets-in/{fileId}/lines
+            OFFICER  GET  /api/sheets-in/{fileId}/match
+            OFFICER  GET  /api/sheets-in/{fileId}/run
+            OFFICER  POST /api/sheets-in/{fileId}/run
+            OFFICER  POST /api/sheets-in/{fileId}/stop
+            OFFICER  GET  /api/sheets-in/template.xlsx
+            OFFICER  GET  /api/sheets-in/template/{kind}.csv
             OFFICER  PUT  /api/practice/clock
             OFFICER  POST /api/people
             OFFICER  PUT  /api/people/{id}

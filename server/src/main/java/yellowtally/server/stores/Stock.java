@@ -78,7 +78,7 @@ public class Stock {
     }
 
     /** Puts what came in onto the shelf; the order that it came by is awaited no more, however much it was. */
-    void receive(
+    public void receive(
             UUID moveId, UUID itemId, double amount, @Nullable UUID orderId, @Nullable String note, UUID personId) {
         StockItem item = locked(itemId);
         requireAmount("amount", item, amount);

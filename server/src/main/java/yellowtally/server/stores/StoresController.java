@@ -25,12 +25,10 @@ import yellowtally.server.support.Violations;
 @RestController
 class StoresController {
 
-    private static final int MOST_LEAD_DAYS = 365;
-    private static final double MOST = 100_000;
-
     private final StoresPages pages;
     private final CostPages costs;
     private final Stock stock;
+    private final NewItems newItems;
     private final StockRepositories.Items items;
     private final Fleet fleet;
     private final Standings standings;
@@ -42,6 +40,7 @@ class StoresController {
             StoresPages pages,
             CostPages costs,
             Stock stock,
+            NewItems newItems,
             StockRepositories.Items items,
             Fleet fleet,
             Standings standings,
@@ -51,6 +50,7 @@ class StoresController {
         this.pages = pages;
         this.costs = costs;
         this.stock = stock;
+        this.newItems = newItems;
         this.items = items;
         this.fleet = fleet;
         this.standings = standings;
@@ -113,11 +113,11 @@ class StoresController {
         onceOnly.run(given.id(), given, () -> {
             revision.touchesNone();
             people.actingOfficer();
-            StockItem.Card card = card(given);
             if (given.itemId() == null) {
-                items.save(new StockItem(UUID.randomUUID(), given.kind(), card));
+                newItems.add(given.kind(), given.card());
                 return;
             }
+            StockItem.Card card = newItems.card(given.itemId(), given.card());
             StockItem item = items.locked(given.itemId()).orElseThrow(() -> Refusal.gone("stock.unknown"));
             if (given.version() == null || item.version() != given.version()) {
                 throw Refusal.stale(item.card(), "stock.stale", item.card().name());
@@ -183,26 +183,6 @@ class StoresController {
                     reason,
                     people.actingOfficer().id());
         });
-    }
-
-    private StockItem.Card card(ItemInput given) {
-        Violations wrong = new Violations();
-        StockItem.Card card = given.card();
-        String name = wrong.text("card.name", card.name(), 80);
-        String fits = wrong.optionalText("card.fits", card.fits(), 80);
-        wrong.number("card.least", card.least(), 0, MOST);
-        wrong.number("card.pack", card.pack(), 0.01, MOST);
-        if (card.leadDays() != null) {
-            wrong.number("card.leadDays", card.leadDays().doubleValue(), 0, MOST_LEAD_DAYS);
-        }
-        if (card.costCents() != null) {
-            wrong.number("card.costCents", card.costCents().doubleValue(), 0, 10_000_000);
-        }
-        items.findByName(name)
-                .filter(other -> !other.id().equals(given.itemId()))
-                .ifPresent(other -> wrong.add("card.name", "stock.taken", name));
-        wrong.refuseIfAny();
-        return new StockItem.Card(name, fits, card.least(), card.leadDays(), card.pack(), card.costCents());
     }
 
     /** A write and the item it is for. */
