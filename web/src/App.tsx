@@ -21,6 +21,7 @@ const VisitScreen = fetched(() => import('./screens/bench/VisitScreen'));
 const CrewsScreen = fetched(() => import('./screens/crews/CrewsScreen'));
 const LogScreen = fetched(() => import('./screens/log/LogScreen'));
 const RecordsScreen = fetched(() => import('./screens/records/RecordsScreen'));
+const BringInScreen = fetched(() => import('./screens/bring-in/BringInScreen'));
 const SharpenScreen = fetched(() => import('./screens/sharpen/SharpenScreen'));
 const PartScreen = fetched(() => import('./screens/parts/PartScreen'));
 const StoresScreen = fetched(() => import('./screens/stores/StoresScreen'));
@@ -117,6 +118,14 @@ export function App() {
               />
               <Route path="/log" element={<LogScreen />} />
               <Route path="/records" element={<RecordsScreen />} />
+              <Route
+                path="/records/bring-in"
+                element={
+                  <ForWhoMay write="/api/sheets-in">
+                    <BringInScreen />
+                  </ForWhoMay>
+                }
+              />
               <Route path="/handbook" element={<HandbookScreen />} />
               <Route path="/handbook/:section" element={<HandbookScreen />} />
               <Route path="/settings" element={<SettingsScreen />} />

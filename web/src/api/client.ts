@@ -192,20 +192,25 @@ export async function send<P extends Written<M>, M extends 'post' | 'put' = 'pos
 }
 
 /** Sends a whole file as it is; the set-up takes one, where there is no mark yet. */
-export async function sendFile<P extends Written<'post'>>(path: P, file: Blob): Promise<Answer<P, 'post'>> {
+export async function sendFile<P extends Written<'post'>>(
+  path: P,
+  file: Blob,
+  said: Record<string, string> = {},
+): Promise<Answer<P, 'post'>> {
+  const query = new URLSearchParams({ id: newId(), ...said });
   let response;
   try {
-    response = await fetch(`${path}?id=${newId()}`, {
+    response = await fetch(`${path}?${query.toString()}`, {
       method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
+      headers: { 'Content-Type': 'application/octet-stream', 'X-Mark': mark() },
       body: file,
     });
   } catch {
     throw new Problem(0, words.fileAway, []);
   }
-  const said: unknown = await response.json().catch(() => ({}));
-  if (response.ok) return said as Answer<P, 'post'>;
-  const { detail } = said as Refused;
+  const answer: unknown = await response.json().catch(() => ({}));
+  if (response.ok) return answer as Answer<P, 'post'>;
+  const { detail } = answer as Refused;
   throw new Problem(response.status, detail ?? `The server answered ${response.status}.`, []);
 }
 

@@ -231,6 +231,39 @@ export const useBringingIn = (underWay: boolean) =>
 
 export const useCalendarFeeds = () => useAsked('/api/calendar-feeds', {});
 
+/** The kinds of sheet that can be brought in, and the columns that each may have. */
+export const useSheetKinds = () => useAsked('/api/sheets-in/kinds', {}, { staleTime: Infinity });
+
+/** A file that was brought. */
+export const useFoundFile = (fileId: string) =>
+  useAsked('/api/sheets-in/{fileId}', { path: { fileId } }, { staleTime: Infinity, retry: false });
+
+/** How the columns of a sheet seem to be meant. */
+export const useSheetMatch = (
+  fileId: string,
+  query: { sheet: number; kind: Schemas['SheetKind']; headings: number },
+) => useAsked('/api/sheets-in/{fileId}/match', { path: { fileId }, query }, { staleTime: Infinity });
+
+/** What was done last with a sheet of a file: the run that was begun, where one was; followed while it is under way. */
+export const useSheetRun = (fileId: string, runId: string | undefined) =>
+  useAsked(
+    '/api/sheets-in/{fileId}/run',
+    { path: { fileId } },
+    {
+      retry: false,
+      refetchInterval: ({ state: { data } }) =>
+        data?.state === 'UNDER_WAY' || (runId !== undefined && data?.runId !== runId) ? UNDER_WAY_MS : false,
+    },
+  );
+
+/** What came of the lines of a sheet, from one of them on. */
+export const useSheetLines = (fileId: string, query: { from: number; wrong: boolean }, ended: boolean) =>
+  useAsked(
+    '/api/sheets-in/{fileId}/lines',
+    { path: { fileId }, query },
+    { enabled: ended, placeholderData: keepPreviousData },
+  );
+
 /** The backups; followed while one is being made. */
 export const useBackups = () =>
   useAsked(

@@ -205,7 +205,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["stop"];
+        post: operations["stop_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -731,7 +731,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv_1"];
+        get: operations["csv_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1758,6 +1758,150 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["leave"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets-in/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets-in/template.xlsx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["workbook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets-in/template/{kind}.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets-in/{fileId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["found"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets-in/{fileId}/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lines"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets-in/{fileId}/match": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["match"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets-in/{fileId}/run": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["run"];
+        put?: never;
+        post: operations["run_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets-in/{fileId}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stop"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3034,6 +3178,26 @@ export interface components {
             id: string;
             note?: string;
         };
+        FoundFile: {
+            /** Format: uuid */
+            fileId: string;
+            name: string;
+            sheets: components["schemas"]["FoundSheetView"][];
+        };
+        FoundRow: {
+            cells: string[];
+            /** Format: int32 */
+            line: number;
+        };
+        FoundSheetView: {
+            first: components["schemas"]["FoundRow"][];
+            /** Format: int32 */
+            headings: number;
+            kind: components["schemas"]["SheetKind"];
+            name: string;
+            /** Format: int32 */
+            rows: number;
+        };
         FuelAge: {
             /** Format: int64 */
             days: number;
@@ -3235,6 +3399,13 @@ export interface components {
         };
         /** @enum {string} */
         Kind: "NONE" | "TURN_IN" | "TURN_OUT" | "READ_FAIRLY" | "READ_COLD" | "SLACKEN_BEFORE_COOLING" | "FIND_TIGHT_SPOT" | "FIND_WHAT_HOLDS" | "MEASURE";
+        KnownColumnView: {
+            field: string;
+            heading: string;
+            measured: boolean;
+            required: boolean;
+            says: string;
+        };
         KnownView: {
             /** Format: date-time */
             at: string;
@@ -3271,6 +3442,19 @@ export interface components {
             /** Format: double */
             tanks: number;
         };
+        LineFault: {
+            column: string;
+            sentence: string;
+        };
+        LineOutcome: {
+            faults: components["schemas"]["LineFault"][];
+            /** Format: int32 */
+            line: number;
+            says: string;
+            state: components["schemas"]["LineState"];
+        };
+        /** @enum {string} */
+        LineState: "GOOD" | "WRONG" | "LEFT_OUT";
         ListedSaw: {
             bar?: string;
             /** Format: double */
@@ -3596,6 +3780,20 @@ export interface components {
             sprocketTag?: string;
             tag?: string;
         };
+        NewSheetRun: {
+            columns: string[];
+            forReal: boolean;
+            /** Format: int32 */
+            headings: number;
+            /** Format: uuid */
+            id: string;
+            kind: components["schemas"]["SheetKind"];
+            leaveOutKnown: boolean;
+            order: components["schemas"]["Order"];
+            /** Format: int32 */
+            sheet: number;
+            units: string[];
+        };
         NewStep: {
             /** Format: uuid */
             id: string;
@@ -3787,6 +3985,8 @@ export interface components {
             startedAt: string;
             way?: components["schemas"]["FilingWay"];
         };
+        /** @enum {string} */
+        Order: "UNKNOWN" | "DAY_FIRST" | "MONTH_FIRST";
         OrderLine: {
             /** Format: double */
             quantity: number;
@@ -3813,6 +4013,9 @@ export interface components {
         };
         /** @enum {string} */
         Outcome: "ASKS" | "LOOK" | "CLEAR" | "UNCLEAR";
+        OutcomePage: {
+            lines: components["schemas"]["LineOutcome"][];
+        };
         OutingCorrection: {
             /** Format: uuid */
             id: string;
@@ -4219,6 +4422,8 @@ export interface components {
         Role: "READER" | "OPERATOR" | "OFFICER";
         /** @enum {string} */
         RunMatter: "RAN_TOO_TIGHT" | "SLACK_AGAIN";
+        /** @enum {string} */
+        RunState: "UNDER_WAY" | "TRIED" | "WRONG" | "BROUGHT_IN" | "STOPPED" | "FAILED";
         RunWaits: {
             needs: components["schemas"]["Need"][];
             /** Format: int32 */
@@ -4545,6 +4750,40 @@ export interface components {
             totalStrokes: number;
             way: components["schemas"]["FilingWay"];
         };
+        /** @enum {string} */
+        SheetKind: "PEOPLE" | "CREWS" | "STOCK" | "PARTS" | "SAWS" | "WORK" | "READINGS";
+        SheetKindView: {
+            called: string;
+            columns: components["schemas"]["KnownColumnView"][];
+            kind: components["schemas"]["SheetKind"];
+            /** Format: int32 */
+            most: number;
+            says: string;
+        };
+        SheetMatch: {
+            columns: string[];
+            order: components["schemas"]["Order"];
+            units: string[];
+        };
+        SheetRunView: {
+            /** Format: int32 */
+            done: number;
+            forReal: boolean;
+            /** Format: int32 */
+            good: number;
+            /** Format: int32 */
+            leftOut: number;
+            /** Format: int32 */
+            lines: number;
+            /** Format: uuid */
+            runId: string;
+            sentence?: string;
+            /** Format: int32 */
+            sheet: number;
+            state: components["schemas"]["RunState"];
+            /** Format: int32 */
+            wrong: number;
+        };
         ShelfPart: {
             bar?: components["schemas"]["BarInput"];
             chain?: components["schemas"]["ChainInput"];
@@ -4764,6 +5003,10 @@ export interface components {
             /** Format: uuid */
             id: string;
             note?: string;
+        };
+        StopSheetRun: {
+            /** Format: uuid */
+            id: string;
         };
         StoresPage: {
             items: components["schemas"]["ItemView"][];
@@ -5453,7 +5696,7 @@ export interface operations {
             };
         };
     };
-    stop: {
+    stop_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6249,7 +6492,7 @@ export interface operations {
             };
         };
     };
-    csv_1: {
+    csv_2: {
         parameters: {
             query?: {
                 saw?: string;
@@ -7979,6 +8222,234 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Leave"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query: {
+                id: string;
+                name: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FoundFile"];
+                };
+            };
+        };
+    };
+    kinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SheetKindView"][];
+                };
+            };
+        };
+    };
+    workbook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": string;
+                };
+            };
+        };
+    };
+    csv_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: components["schemas"]["SheetKind"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    found: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fileId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FoundFile"];
+                };
+            };
+        };
+    };
+    lines: {
+        parameters: {
+            query?: {
+                from?: number;
+                wrong?: boolean;
+            };
+            header?: never;
+            path: {
+                fileId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OutcomePage"];
+                };
+            };
+        };
+    };
+    match: {
+        parameters: {
+            query: {
+                sheet: number;
+                kind: components["schemas"]["SheetKind"];
+                headings: number;
+            };
+            header?: never;
+            path: {
+                fileId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SheetMatch"];
+                };
+            };
+        };
+    };
+    run: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fileId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SheetRunView"];
+                };
+            };
+        };
+    };
+    run_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fileId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSheetRun"];
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fileId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StopSheetRun"];
             };
         };
         responses: {

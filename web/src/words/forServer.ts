@@ -4,6 +4,7 @@ import { happenedWords } from './faults';
 import { BURNED } from './format';
 import { closedWords, logKindWords, sawChangeWords } from './log';
 import { taskWords } from './schedule';
+import { stockWords } from './stores';
 
 /** Words for codes that paper, sheets and calendars say too: written beside the screens when they are built. */
 export const wordsForServer: Record<string, Record<string, string>> = {
@@ -24,6 +25,15 @@ export const wordsForServer: Record<string, Record<string, string>> = {
   wood: words.wood,
   burned: BURNED,
   power: words.power,
+  handle: words.handle,
+  oiler: words.oiler,
+  brakeSeat: words.brakeSeat,
+  adjuster: words.adjuster,
+  sequence: words.sequence,
+  profile: words.profile,
+  nose: words.nose,
+  sprocketKind: words.sprocketKind,
+  stock: stockWords,
 };
 
 function titles(steps: Record<string, { title: string }>): Record<string, string> {

@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import { Link } from 'react-router';
+import { ForWhoMay } from '../../parts/ForWhoMay';
 import { Panel } from '../../parts/Panel';
 import { BackupList } from './BackupList';
 import { CalendarFeeds } from './CalendarFeeds';
@@ -41,9 +43,22 @@ export default function RecordsScreen() {
         <Panel title="Take the records out">
           <TakeOut />
         </Panel>
-        <Panel title="The schedule as a calendar">
-          <CalendarFeeds />
-        </Panel>
+        <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2 }}>
+          <Panel title="Bring sheets in">
+            <Box sx={{ mb: 1.5, maxWidth: 560 }}>
+              Saws, parts, readings, past work, stock and people out of a spreadsheet or a CSV file: its
+              columns are matched, every line is tried, and then all of it comes in or nothing.
+            </Box>
+            <ForWhoMay write="/api/sheets-in">
+              <Button variant="outlined" component={Link} to="/records/bring-in">
+                Bring a sheet in
+              </Button>
+            </ForWhoMay>
+          </Panel>
+          <Panel title="The schedule as a calendar">
+            <CalendarFeeds />
+          </Panel>
+        </Box>
       </Box>
     </>
   );

@@ -190,6 +190,10 @@ public final class Benchmark {
                 "s",
                 () -> application.download("/api/paper/labels.pdf?paper=A4_21"));
         report.exact("  more memory than before them", application.residentMb() - before, 150, "MB");
+        SheetIn.saws(application);
+        report.timed(
+                "Sheet of %,d lines brought in".formatted(SheetIn.LINES), 1, 60, "s", () -> SheetIn.past(application));
+        report.exact("  more memory than before all of them", application.residentMb() - before, 150, "MB");
     }
 
     private void pages(Application application, BareJdbc.Reading bareSaw, BareJdbc.Reading bareLog) {

@@ -19,6 +19,11 @@ import yellowtally.Session;
 /** The packaged application as a process of its own, with demo data in a scratch folder. */
 public final class Application implements AutoCloseable {
 
+    /** The packaged application as {@code ./run} names it, and the way back from it. */
+    private static final String JAR = "server/target/app/yellow-tally.jar";
+
+    private static final String HOME = "../../../..";
+
     /** What {@code ./run} starts the application with. */
     public static final List<String> JVM_OPTIONS =
             List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx256m", "-Xshare:auto");
@@ -45,17 +50,24 @@ public final class Application implements AutoCloseable {
     public static Application start(Path data, String... options) {
         try {
             int port = freePort();
-            Path jar = Path.of(System.getProperty("yellowtally.jar"));
-            Path archive = jar.resolveSibling("classes.jsa");
+            // From where it was written: a class archive only knows its jars by the names that they had then.
+            Path home = Path.of(System.getProperty("yellowtally.jar"))
+                    .toAbsolutePath()
+                    .normalize()
+                    .resolve(HOME)
+                    .normalize();
+            Path archive = home.resolve(JAR).resolveSibling("classes.jsa");
             List<String> command = new ArrayList<>();
             command.add(java());
             command.addAll(JVM_OPTIONS);
             if (Files.exists(archive)) {
                 command.add("-XX:SharedArchiveFile=" + archive);
             }
-            command.addAll(List.of("-jar", jar.toString(), "--server.port=" + port, "--yellowtally.data=" + data));
+            command.addAll(
+                    List.of("-jar", JAR, "--server.port=" + port, "--yellowtally.data=" + data.toAbsolutePath()));
             command.addAll(List.of(options));
             Process process = new ProcessBuilder(command)
+                    .directory(home.toFile())
                     .redirectErrorStream(true)
                     .redirectOutput(data.resolve("application.log").toFile())
                     .start();
@@ -130,6 +142,14 @@ public final class Application implements AutoCloseable {
                 .request(path)
                 .header("Content-Type", "application/json")
                 .method(method, HttpRequest.BodyPublishers.ofString(json)));
+    }
+
+    /** Body of what is answered to a whole file. */
+    public String upload(String path, byte[] file) {
+        return send(session()
+                .request(path)
+                .header("Content-Type", "application/octet-stream")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(file)));
     }
 
     /** Sends a write that must be refused. */

@@ -111,24 +111,4 @@ class FleetFileBrowserTest {
         button(page, "Check all records").click();
         assertThat(region(page, "Proof")).containsText("records are as they were sealed");
     }
-
-    @Test
-    void aCalendarProgramIsGivenAnAddressAndItIsEnded() {
-        Screens.signIn(context, old.session());
-        Page page = context.newPage();
-        page.navigate(old.address() + "/records");
-        Locator calendar = region(page, "The schedule as a calendar");
-        button(page, "Make an address").click();
-        Locator address = calendar.locator("code");
-        assertThat(address).containsText("/api/calendar/");
-        String path = address.innerText();
-        Assertions.assertThat(old.get(path.substring(old.address().length())))
-                .contains("BEGIN:VCALENDAR", "SUMMARY:Saw ");
-        assertThat(calendar.getByText("(this one)")).isVisible();
-        calendar.getByText("End it", new Locator.GetByTextOptions().setExact(true))
-                .click();
-        assertThat(calendar.getByText("(this one)")).hasCount(0);
-        Assertions.assertThatThrownBy(() -> old.get(path.substring(old.address().length())))
-                .hasMessageContaining("or it was ended");
-    }
 }

@@ -62,7 +62,14 @@ public final class Screenshots {
                 Screenshots::answerTwice);
         take("oiling", "/saws/11/oiling", ColorScheme.LIGHT, 1280, 800, "Card tests", AS_IT_IS);
         take("stores", "/stores", ColorScheme.LIGHT, 1280, 800, "To order", AS_IT_IS);
-        take("part", "/parts/YC-12", ColorScheme.LIGHT, 1280, 800, "Where it has been", AS_IT_IS);
+        take(
+                "bring-in",
+                "/records/bring-in",
+                ColorScheme.LIGHT,
+                1280,
+                800,
+                "Empty sheets to fill in",
+                Screenshots::tryTheSheet);
         take(
                 "vice",
                 "/saws/15/sharpen",
@@ -105,6 +112,13 @@ public final class Screenshots {
         page.getByLabel("Pull-down at mid-bar").fill("11");
         page.keyboard().press("f");
         page.getByText("Adjusted, read again").waitFor();
+    }
+
+    private static void tryTheSheet(Page page) {
+        page.locator("input[type=file]").setInputFiles(Path.of("docs", "samples", "lineside-gang.xlsx"));
+        page.getByLabel("What Thickness is").selectOption("gauge");
+        page.getByText("Try every line").click();
+        page.getByText("5 lines can come in.").waitFor();
     }
 
     private static void tellItsPast(Page page) {

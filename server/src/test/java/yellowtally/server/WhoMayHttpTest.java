@@ -71,6 +71,7 @@ class WhoMayHttpTest {
                 .replace("{step}", "PLUG")
                 .replace("{code}", "none")
                 .replace("{secret}", "none")
+                .replace("{kind}", "SAWS")
                 .replaceAll("\\{[a-zA-Z]*[iI]d}", RunningServer.id());
     }
 
