@@ -40,9 +40,9 @@ export function EndVisit({
   const skipped = visit.steps.filter((s) => s.record?.outcome === 'SKIPPED');
   const waits = visit.work.filter((w) => w.state !== 'FIT');
   const hang = () => {
-    if (!visit.ended) end.send(reason.trim() ? { leftOpenReason: reason } : {});
+    if (!visit.ended && release.ready) end.send(reason.trim() ? { leftOpenReason: reason } : {});
   };
-  // Not Enter: the key that saved the last step must not sign by being pressed once too often.
+  // What is signed says what the release came to. Not Enter: the key that saved the last step must not sign by being pressed once too often.
   useCommands('bench', { hang });
   const decision = visit.ended?.decision ?? visit.state;
   return (
@@ -133,7 +133,11 @@ export function EndVisit({
                 Release saw {visit.tag}
               </Button>
             )}
-            <Button variant={mayRelease ? 'outlined' : 'contained'} disabled={!end.ready} onClick={hang}>
+            <Button
+              variant={mayRelease ? 'outlined' : 'contained'}
+              disabled={!end.ready || !release.ready}
+              onClick={hang}
+            >
               Sign as {me?.name} and hang the plate back
               <Key of={COMMANDS.bench.keys.hang} />
             </Button>

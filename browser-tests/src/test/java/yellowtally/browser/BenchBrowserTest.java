@@ -269,6 +269,7 @@ class BenchBrowserTest {
         throughByKeyboard(page);
         // The cracked chain is off and the new one is read; what is missing is the officer's word, then the rechecks.
         button(page, "Release saw 12").click();
+        assertThat(button(page, "Release saw 12")).hasCount(0);
         assertThat(page.getByText("New chain: run one minute, read again")).isVisible();
         button(page, "Sign as Ida Marsh").click();
         assertThat(heading(page, "Visit ended")).isVisible();
