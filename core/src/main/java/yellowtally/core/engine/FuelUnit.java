@@ -43,6 +43,15 @@ public enum FuelUnit {
         return NumberText.said(oil(ml), 1, rounding) + (this == LITRE ? " mL" : " fl oz");
     }
 
+    /**
+     * Says an amount that is counted in whole units, as {@code "1.5 L"} or {@code "0.4 US gal"}.
+     *
+     * @param ml any finite volume
+     */
+    public String said(double ml) {
+        return this == LITRE ? NumberText.said(ofMl(ml), 1) + " L" : NumberText.said(ofMl(ml), 2) + " US gal";
+    }
+
     /** So much oil, mL, in the unit in which it is measured out beside this fuel. */
     public double oil(double ml) {
         return ml / oilMl;

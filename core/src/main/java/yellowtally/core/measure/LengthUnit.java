@@ -25,6 +25,11 @@ public enum LengthUnit {
         return mm / mmPerUnit;
     }
 
+    /** How it is written behind a figure. */
+    public String sign() {
+        return sign;
+    }
+
     /**
      * A length in a sentence, as a caliper shows it: to a hundredth of a millimetre or a thousandth of an inch, without
      * idle noughts (general practice).

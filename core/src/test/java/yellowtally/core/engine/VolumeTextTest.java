@@ -48,4 +48,15 @@ class VolumeTextTest {
                         .orElseThrow())
                 .isCloseTo(ml, within(house == FuelUnit.LITRE ? 0.051 : 1.48));
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "LITRE,     1500, 1.5 L",
+        "LITRE,       40, 0 L",
+        "US_GALLON, 1500, 0.4 US gal",
+        "US_GALLON, 3785.411784, 1 US gal",
+    })
+    void anAmountIsSaidInWholeUnits(FuelUnit house, double ml, String said) {
+        assertThat(house.said(ml)).isEqualTo(said);
+    }
 }

@@ -17,18 +17,15 @@ import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.util.RawValue;
 import yellowtally.core.fitness.FaultEntry;
 import yellowtally.core.oiling.LeakWatch;
-import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.steps.Power;
 import yellowtally.core.visit.BenchDay;
 import yellowtally.core.visit.RideAlong;
 import yellowtally.core.waiting.FitState;
-import yellowtally.core.waiting.Urgency;
 import yellowtally.core.waiting.Waiting;
 import yellowtally.server.board.ToldSaws.Told;
 import yellowtally.server.fleet.Crew;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.SawChoices;
-import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
 import yellowtally.server.usage.Outing;
@@ -42,16 +39,15 @@ class BoardController {
     private final Standings standings;
     private final Outings outings;
     private final Fleet fleet;
-    private final FleetSettings settings;
+    private final BenchToday bench;
     private final Clock clock;
 
-    BoardController(
-            ToldSaws saws, Standings standings, Outings outings, Fleet fleet, FleetSettings settings, Clock clock) {
+    BoardController(ToldSaws saws, Standings standings, Outings outings, Fleet fleet, BenchToday bench, Clock clock) {
         this.saws = saws;
         this.standings = standings;
         this.outings = outings;
         this.fleet = fleet;
-        this.settings = settings;
+        this.bench = bench;
         this.clock = clock;
     }
 
@@ -194,25 +190,14 @@ class BoardController {
         List<Told> told = saws.of(all, id -> crewNames.get(crewOf.get(id)));
         List<Told> waiting = told.stream()
                 .filter(saw -> saw.row() != null)
-                .sorted(Comparator.comparing(Told::row, BY_URGENCY))
+                .sorted(Comparator.comparing(Told::row, BenchToday.BY_URGENCY))
                 .toList();
         return new Board(
                 clock.instant(),
                 rails(told, crewOf, crews),
                 waiting.stream().map(Told::rowAsSent).toList(),
-                bench(
-                        waiting.stream().map(Told::row).toList(),
-                        settings.rules().numbers().of(ScheduleSetting.BENCH_MINUTES)),
+                bench.bench(waiting.stream().map(Told::row).toList()),
                 onCard(all));
-    }
-
-    private static Bench bench(List<WorkRow> work, double minutes) {
-        List<WorkRow> queue = work.stream()
-                .filter(row -> row.crew() == null && row.state() != FitState.FIT && row.minutes() > 0)
-                .toList();
-        return new Bench(
-                BenchDay.of(queue.stream().map(WorkRow::minutes).toList(), minutes),
-                queue.stream().map(WorkRow::tag).toList());
     }
 
     private List<OnCard> onCard(List<Standing> all) {
@@ -229,11 +214,6 @@ class BoardController {
         found.sort(Comparator.comparing(OnCard::nextLook, Comparator.nullsLast(Comparator.naturalOrder())));
         return found;
     }
-
-    /** As urgent as the most urgent work of the saw; then by tag. */
-    private static final Comparator<WorkRow> BY_URGENCY = Comparator.comparing(
-                    (WorkRow row) -> row.work().get(0), Urgency.MOST_URGENT_FIRST)
-            .thenComparing(WorkRow::tag);
 
     private static List<Rail> rails(List<Told> saws, Map<UUID, UUID> crewOf, List<Crew> crews) {
         List<RawValue> rack = new ArrayList<>();

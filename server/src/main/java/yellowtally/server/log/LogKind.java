@@ -1,7 +1,7 @@
 package yellowtally.server.log;
 
 /** What kind of thing happened. */
-enum LogKind {
+public enum LogKind {
     STEP,
     OUT,
     BACK,

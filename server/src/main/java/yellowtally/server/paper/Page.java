@@ -1,10 +1,15 @@
 package yellowtally.server.paper;
 
+import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
+import org.jspecify.annotations.Nullable;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
+import org.w3c.dom.NodeList;
 
 /** A page to be printed, as elements: text stays text, whatever stands in it. */
 final class Page {
@@ -58,6 +63,48 @@ final class Page {
         Element child = child(to, name);
         child.setTextContent(text);
         return child;
+    }
+
+    /** A row of a table; what is {@code null} stays empty. */
+    static List<@Nullable String> row(@Nullable String... cells) {
+        return Arrays.asList(cells);
+    }
+
+    /** Adds a table with a row of headings; a cell without anything is empty. */
+    Element table(Element to, List<String> headings, List<List<@Nullable String>> rows) {
+        Element table = child(to, "table");
+        Element top = child(child(table, "thead"), "tr");
+        headings.forEach(heading -> child(top, "th", heading).setAttribute("scope", "col"));
+        Element body = child(table, "tbody");
+        for (List<@Nullable String> row : rows) {
+            Element line = child(body, "tr");
+            row.forEach(cell -> child(line, "td", cell == null ? "" : cell));
+        }
+        return table;
+    }
+
+    /** Gives each row of a table a box to be ticked, in its first cell. */
+    void ticks(Element table) {
+        NodeList rows = table.getElementsByTagName("td");
+        for (int i = 0; i < rows.getLength(); i++) {
+            if (rows.item(i) instanceof Element cell && cell.getPreviousSibling() == null) {
+                box(cell, "box");
+            }
+        }
+    }
+
+    /** Adds names with what they stand for; one without anything is left out. */
+    void facts(Element to, Map<String, @Nullable String> facts) {
+        Element table = child(to, "table");
+        table.setAttribute("class", "facts");
+        Element body = child(table, "tbody");
+        facts.forEach((name, said) -> {
+            if (said != null && !said.isEmpty()) {
+                Element line = child(body, "tr");
+                child(line, "th", name).setAttribute("scope", "row");
+                child(line, "td", said);
+            }
+        });
     }
 
     /** Adds a box with a class. */

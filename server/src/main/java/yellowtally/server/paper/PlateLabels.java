@@ -1,7 +1,11 @@
 package yellowtally.server.paper;
 
+import jakarta.servlet.http.HttpServletRequest;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+import org.springframework.web.util.UriUtils;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 
@@ -23,6 +27,12 @@ final class PlateLabels {
      * @param address of the saw's page
      */
     record Label(String tag, String size, String address) {}
+
+    /** Where a saw's page is, as this request came here. */
+    static String address(HttpServletRequest request, String tag) {
+        return ServletUriComponentsBuilder.fromContextPath(request).toUriString() + "/saws/"
+                + UriUtils.encodePathSegment(tag, StandardCharsets.UTF_8);
+    }
 
     /**
      * All labels on as many pages as they take.

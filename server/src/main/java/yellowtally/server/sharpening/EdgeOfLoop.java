@@ -32,7 +32,7 @@ import yellowtally.server.visit.KnowsFiling;
 
 /** What the rules say of the loop in the vice. */
 @Component
-class EdgeOfLoop implements KnowsFiling {
+public class EdgeOfLoop implements KnowsFiling {
 
     private final SharpeningRepository sharpenings;
 
@@ -71,7 +71,7 @@ class EdgeOfLoop implements KnowsFiling {
     }
 
     /** File and angle, by the wood since the last sharpening. */
-    FileChoice file(Chain chain, Standing standing) {
+    public FileChoice file(Chain chain, Standing standing) {
         boolean hard = standing.account().tasks().stream()
                 .filter(due -> due.task() == Task.SHARPEN)
                 .flatMap(due -> due.limits().stream())

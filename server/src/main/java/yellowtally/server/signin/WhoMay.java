@@ -80,6 +80,10 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             READER   GET  /api/log.csv
             READER   GET  /api/fleet-file/schema
             READER   GET  /api/calendar.ics
+            READER   GET  /api/paper/certificate.pdf
+            READER   GET  /api/paper/card.pdf
+            READER   GET  /api/paper/day.pdf
+            READER   GET  /api/paper/orders.pdf
             READER   GET  /api/paper/labels.pdf
             READER   GET  /api/settings
             READER   GET  /api/seal

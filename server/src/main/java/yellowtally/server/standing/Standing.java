@@ -1,5 +1,6 @@
 package yellowtally.server.standing;
 
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.fitness.PartLedger;
 import yellowtally.core.fitness.SawAccount;
@@ -10,6 +11,9 @@ import yellowtally.core.fitness.TensionLedger;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.visit.VisitPlan;
+import yellowtally.core.waiting.FitState;
+import yellowtally.core.waiting.Waiting;
+import yellowtally.server.support.Refusal;
 
 /**
  * A saw, its records, and what they say.
@@ -29,6 +33,16 @@ public record Standing(
         VisitPlan plan,
         PartLedger parts,
         SawWear wear) {
+
+    /** Why it must not go out, the most urgent reason; empty when it is not held. */
+    public Optional<Refusal.Fault> whyHeld() {
+        if (account.state() != FitState.HELD) {
+            return Optional.empty();
+        }
+        Waiting first = account.work().get(0);
+        return Optional.of(
+                Refusal.Fault.of("", first.finding() == null ? "held." + first.what() : "found." + first.finding()));
+    }
 
     public TensionLedger tensionLedger() {
         return ledger.tension();

@@ -38,8 +38,6 @@ import yellowtally.core.oiling.ProvenOil;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.SawProfile;
 import yellowtally.core.visit.VisitPlan;
-import yellowtally.core.waiting.FitState;
-import yellowtally.core.waiting.Waiting;
 import yellowtally.server.fleet.Part;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.TagOrder;
@@ -349,17 +347,9 @@ public class Standings implements MayGoOut, SmartLifecycle {
         if (standing.visit() != null) {
             throw Refusal.conflict("", "saw.onBench", saw.tag());
         }
-        SawAccount account = standing.account();
-        if (account.state() == FitState.HELD) {
-            throw Refusal.conflict("", "saw.held", saw.tag(), sentences.of(why(account)));
-        }
-    }
-
-    private static Refusal.Fault why(SawAccount account) {
-        Waiting first = account.work().get(0);
-        return first.finding() == null
-                ? Refusal.Fault.of("", "held." + first.what())
-                : Refusal.Fault.of("", "found." + first.finding());
+        standing.whyHeld().ifPresent(why -> {
+            throw Refusal.conflict("", "saw.held", saw.tag(), sentences.of(why));
+        });
     }
 
     private Kept workedOut(long now, LocalDate today, @Nullable Kept before) {

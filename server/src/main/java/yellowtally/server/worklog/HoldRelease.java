@@ -62,4 +62,9 @@ public class HoldRelease {
     public UUID personId() {
         return personId;
     }
+
+    /** The records that it stands on; a copy, so that it can be read when the session is over. */
+    public Set<UUID> proofs() {
+        return Set.copyOf(proofs);
+    }
 }
