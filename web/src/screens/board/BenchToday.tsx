@@ -45,7 +45,14 @@ export function BenchToday({ board, listed = true }: { board: Schemas['Board']; 
           />
         ))}
       </Box>
-      {day.fits < rows.length && <Box sx={{ fontSize: 13.5 }}>Not all of this fits today.</Box>}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2, fontSize: 13.5 }}>
+        {day.fits < rows.length && <Box sx={{ flexGrow: 1 }}>Not all of this fits today.</Box>}
+        {rows.length > 0 && (
+          <a href="/api/paper/day.pdf" target="_blank" rel="noreferrer">
+            Day sheet on paper
+          </a>
+        )}
+      </Box>
       {listed && (
         <>
           <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>

@@ -22,6 +22,7 @@ import { HoldForm } from './HoldForm';
 import { SawHistory } from './SawHistory';
 import { RetiredPanel } from './RetiredPanel';
 import { SawFaults } from './SawFaults';
+import { SawPapers } from './SawPapers';
 import { SchedulePanel } from './SchedulePanel';
 import { SetPanel } from './SetPanel';
 import { TensionLog } from './TensionLog';
@@ -176,6 +177,7 @@ function Filled({
         </Box>
         <Box id="set" sx={{ display: 'grid', gap: 2 }}>
           <SetPanel saw={saw} />
+          <SawPapers tag={saw.tag} retired={retired} />
           {schedule && (
             <ForWhoMay write="/api/saws/{tag}/holds" silent>
               <HoldForm tag={saw.tag} steps={schedule.quick} />

@@ -127,7 +127,12 @@ function OrderList({ stores }: { stores: Schemas['StoresPage'] }) {
           </Heading>
         </Box>
         {lines.length > 0 && (
-          <CopyList text={lines.map((line) => `${line.quantity}\t${line.what}`).join('\n')} />
+          <>
+            <CopyList text={lines.map((line) => `${line.quantity}\t${line.what}`).join('\n')} />
+            <Button variant="outlined" size="small" href="/api/paper/orders.pdf" target="_blank">
+              On paper
+            </Button>
+          </>
         )}
       </Box>
       {lines.length === 0 && <Box>Nothing. The shelf covers what is planned.</Box>}

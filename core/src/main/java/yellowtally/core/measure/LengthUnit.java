@@ -7,6 +7,9 @@ public enum LengthUnit {
 
     private final double mmPerUnit;
     private final int digits;
+    /** The finest marks of a rule in inches. */
+    private static final int MARKS_OF_INCH = 64;
+
     private final String sign;
 
     LengthUnit(double mmPerUnit, int digits, String sign) {
@@ -23,6 +26,29 @@ public enum LengthUnit {
     /** Converts millimetres to a figure in this unit. */
     public double fromMm(double mm) {
         return mm / mmPerUnit;
+    }
+
+    /**
+     * A length as a steel rule shows it: to a tenth of a millimetre, or as a fraction of an inch in sixty-fourths at most
+     * (general practice).
+     *
+     * @param mm any length, 0 or more
+     */
+    public String saidByRule(double mm) {
+        if (this == MM) {
+            return NumberText.said(mm, digits - 1) + " " + sign;
+        }
+        long marks = Math.round(fromMm(mm) * MARKS_OF_INCH);
+        long whole = marks / MARKS_OF_INCH;
+        long top = marks % MARKS_OF_INCH;
+        long bottom = MARKS_OF_INCH;
+        while (top > 0 && top % 2 == 0) {
+            top /= 2;
+            bottom /= 2;
+        }
+        String part = top == 0 ? "" : top + "/" + bottom;
+        String said = whole == 0 && top > 0 ? part : whole + (top > 0 ? " " + part : "");
+        return said + " " + sign;
     }
 
     /** How it is written behind a figure. */

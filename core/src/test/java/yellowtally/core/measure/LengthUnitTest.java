@@ -69,4 +69,27 @@ class LengthUnitTest {
     private static double read(String said) {
         return ((LengthReading.Read) LengthText.read(said, LengthUnit.MM)).mm();
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "6.76,    6.8 mm,   17/64 in",
+        "6.35,    6.4 mm,   1/4 in",
+        "30.1625, 30.2 mm,  1 3/16 in",
+        "25.4,    25.4 mm,  1 in",
+        "25.3,    25.3 mm,  1 in",
+        "0,       0 mm,     0 in",
+        "0.1,     0.1 mm,   0 in",
+    })
+    void saysWhatARuleShows(double mm, String metric, String inches) {
+        assertThat(LengthUnit.MM.saidByRule(mm)).isEqualTo(metric);
+        assertThat(LengthUnit.INCH.saidByRule(mm)).isEqualTo(inches);
+    }
+
+    /** What is said is read again as the same, as far as a rule goes. */
+    @Property
+    void whatARuleShowsIsReadAgain(@ForAll @DoubleRange(min = 0, max = 2000) double mm, @ForAll LengthUnit unit) {
+        LengthReading read = LengthText.read(unit.saidByRule(mm), LengthUnit.MM);
+        assertThat(read).isInstanceOf(LengthReading.Read.class);
+        assertThat(Math.abs(((LengthReading.Read) read).mm() - mm)).isLessThanOrEqualTo(25.4 / 128 + 1e-9);
+    }
 }

@@ -100,7 +100,7 @@ class LogWords {
                     : "by eye, tips " + words.of("tips", reading.tips()).toLowerCase(Locale.ROOT);
         }
         String figure = reading.method() == TensionMethod.TWELFTH_PAST_TOUCH
-                ? number(reading.figure()) + "°"
+                ? Words.number(reading.figure()) + "°"
                 : new Said.Length(reading.figure()).in(house);
         return figure + ", " + method;
     }
@@ -108,12 +108,8 @@ class LogWords {
     private String figure(Map.Entry<Measure, Double> figure) {
         String said = figure.getKey().kind() == FigureKind.LENGTH
                 ? new Said.Length(figure.getValue()).in(house)
-                : number(figure.getValue()) + unit(figure.getKey().kind());
+                : Words.number(figure.getValue()) + unit(figure.getKey().kind());
         return words.of("measure", figure.getKey()) + " " + said;
-    }
-
-    private static String number(double figure) {
-        return figure == Math.rint(figure) ? String.valueOf((long) figure) : String.valueOf(figure);
     }
 
     private String unit(FigureKind kind) {
@@ -135,8 +131,7 @@ class LogWords {
                         yes(Boolean.TRUE.equals(use.chainSlack()), "chain slack"),
                         Stream.ofNullable(use.complaint()).map(said -> "“" + said + "”"))
                 .flatMap(some -> some);
-        String burned =
-                number(use.tanks()) + " " + words.of("burned", entry.back().power());
+        String burned = words.burned(use.tanks(), entry.back().power());
         return new Told("Back", null, burned, joined(did), null, entry.note(), struck(entry.struck()));
     }
 

@@ -22,6 +22,7 @@ import yellowtally.server.fleet.SawView;
 import yellowtally.server.log.LogKind;
 import yellowtally.server.log.LogLine;
 import yellowtally.server.log.LogOfSaw;
+import yellowtally.server.paper.Page.Column;
 import yellowtally.server.people.People;
 import yellowtally.server.seal.Seals;
 import yellowtally.server.signin.FleetName;
@@ -37,6 +38,15 @@ import yellowtally.server.worklog.WorkRecord;
  */
 @Component
 class Certificate {
+
+    private static final List<Column> WORK = List.of(
+            new Column("When", 18),
+            new Column("Step", 32),
+            new Column("Outcome", 10),
+            new Column("Read", 24),
+            new Column("Found, note", 18),
+            new Column("Part", 8),
+            new Column("By", 11));
 
     private final Fleet fleet;
     private final FleetName name;
@@ -90,11 +100,11 @@ class Certificate {
         page.child(body, "p", name.now() + ". What is on record from " + days + ".");
         head(page, body, saw);
         use(page, body, saw, span.use());
-        work(page, body, span.lines());
-        fitted(page, body, span.lines());
         holds(page, body, holds.ofSaw(saw.id(), start, end));
         told(page, body, "Complaints and faults", span.lines(), LogKind.FAULT);
-        told(page, body, "Changes of its card", span.lines(), LogKind.SAW);
+        fitted(page, body, span.lines());
+        told(page, body, "Tag, coming and going", span.lines(), LogKind.SAW);
+        work(page, body, span.lines());
         struck(page, body, span.struck());
         if (span.notUnderstood() > 0) {
             page.child(
@@ -138,35 +148,33 @@ class Certificate {
             page.child(body, "p", "No return is on record in these days.");
             return;
         }
-        String unit = words.of("burned", saw.details().power());
         page.table(
                 body,
-                List.of("Month", "Came back", "Burned, " + unit),
+                List.of(new Column("Month", 3), new Column("Came back", 2), new Column("Burned", 4)),
                 use.stream()
                         .map(month -> Page.row(
                                 words.month(month.month()),
                                 String.valueOf(month.returns()),
-                                words.number(month.burned())))
+                                words.burned(month.burned(), saw.details().power())))
                         .toList());
     }
 
     private void work(Page page, Element body, List<LogLine> lines) {
         page.child(body, "h2", "Work, readings and findings");
-        List<List<@Nullable String>> rows = lines.stream()
-                .filter(line -> line.kind() == LogKind.STEP || line.kind() == LogKind.VISIT_ENDED)
+        List<List<@Nullable String>> rows = WorkLines.of(lines, clock.getZone()).stream()
                 .map(line -> Page.row(
                         words.moment(line.at()),
-                        line.told().what(),
-                        line.told().outcome(),
-                        line.told().read(),
-                        joined(line.told().found(), line.told().note()),
-                        line.told().part(),
+                        line.steps(),
+                        line.outcome(),
+                        line.read(),
+                        line.found(),
+                        line.part(),
                         line.by()))
                 .toList();
         if (rows.isEmpty()) {
             page.child(body, "p", "No work is on record in these days.");
         } else {
-            page.table(body, List.of("When", "Step", "Outcome", "Read", "Found, note", "Part", "By"), rows);
+            page.table(body, WORK, rows);
         }
     }
 
@@ -182,7 +190,15 @@ class Certificate {
                 .toList();
         if (!rows.isEmpty()) {
             page.child(body, "h2", "Parts that came on");
-            page.table(body, List.of("When", "What", "Chain; bar; sprocket", "Note", "By"), rows);
+            page.table(
+                    body,
+                    List.of(
+                            new Column("When", 17),
+                            new Column("What", 15),
+                            new Column("Chain; bar; sprocket", 30),
+                            new Column("Note", 24),
+                            new Column("By", 14)),
+                    rows);
         }
     }
 
@@ -221,7 +237,15 @@ class Certificate {
                                         .collect(Collectors.joining("; "))));
             }
         }
-        page.table(body, List.of("Held", "Why", "By", "Released", "Proved by"), rows);
+        page.table(
+                body,
+                List.of(
+                        new Column("Held", 17),
+                        new Column("Why", 27),
+                        new Column("By", 12),
+                        new Column("Released", 18),
+                        new Column("Proved by", 26)),
+                rows);
     }
 
     private String proof(WorkRecord proof, Map<UUID, String> names) {
@@ -248,7 +272,14 @@ class Certificate {
                 .toList();
         if (!rows.isEmpty()) {
             page.child(body, "h2", title);
-            page.table(body, List.of("When", "What", "Told", "By"), rows);
+            page.table(
+                    body,
+                    List.of(
+                            new Column("When", 17),
+                            new Column("What", 33),
+                            new Column("Told", 36),
+                            new Column("By", 14)),
+                    rows);
         }
     }
 
@@ -257,7 +288,12 @@ class Certificate {
             page.child(body, "h2", "Struck out, does not count");
             page.table(
                     body,
-                    List.of("When", "What", "Said", "By", "Struck out by, and why"),
+                    List.of(
+                            new Column("When", 17),
+                            new Column("What", 23),
+                            new Column("Said", 20),
+                            new Column("By", 12),
+                            new Column("Struck out by, and why", 28)),
                     lines.stream()
                             .map(line -> Page.row(
                                     words.moment(line.at()),
@@ -270,14 +306,15 @@ class Certificate {
     }
 
     private void end(Page page, Element body) {
+        Element end = page.box(body, "whole");
         page.child(
-                        body,
+                        end,
                         "p",
                         "Written out by " + people.acting().name() + " on " + words.moment(clock.instant())
                                 + ". Seal of the records then: " + seals.code()
                                 + ". Typed in on the page of records, it tells whether one of them was altered since.")
                 .setAttribute("class", "quiet");
-        Element table = page.child(body, "table");
+        Element table = page.child(end, "table");
         table.setAttribute("class", "sign");
         Element sign = page.child(page.child(table, "tbody"), "tr");
         for (String line : List.of("Signed for the fleet", "Name", "Day")) {
@@ -286,7 +323,7 @@ class Certificate {
         }
     }
 
-    private static @Nullable String joined(@Nullable String first, @Nullable String second) {
+    static @Nullable String joined(@Nullable String first, @Nullable String second) {
         return first == null ? second : second == null ? first : first + "; " + second;
     }
 }

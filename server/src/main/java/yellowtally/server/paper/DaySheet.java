@@ -13,6 +13,8 @@ import yellowtally.core.steps.FigureKind;
 import yellowtally.core.steps.Step;
 import yellowtally.core.visit.PlannedStep;
 import yellowtally.server.board.BenchToday;
+import yellowtally.server.paper.Page.Column;
+import yellowtally.server.sheets.Words;
 import yellowtally.server.signin.FleetName;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.support.HouseUnits;
@@ -26,6 +28,13 @@ import yellowtally.server.visit.StepChoices;
 class DaySheet {
 
     private static final String BLANK = "________";
+
+    private static final List<Column> COLUMNS = List.of(
+            new Column("Done", 6),
+            new Column("Step", 28),
+            new Column("Caution", 26),
+            new Column("Read", 23),
+            new Column("Outcome", 17));
 
     private final BenchToday bench;
     private final FleetName name;
@@ -62,7 +71,7 @@ class DaySheet {
 
     private String said(BenchToday.Queue queue) {
         int fits = queue.day().fits();
-        String minutes = words.number(queue.day().minutes()) + " minutes today";
+        String minutes = Words.number(queue.day().minutes()) + " minutes today";
         if (queue.saws().isEmpty()) {
             return minutes + "; nothing waits for the bench.";
         }
@@ -95,7 +104,7 @@ class DaySheet {
                     reads(step, standing),
                     "fine / needs work / fail"));
         }
-        page.ticks(page.table(body, List.of("Done", "Step", "Caution", "Read", "Outcome"), rows));
+        page.ticks(page.table(body, COLUMNS, rows));
     }
 
     private @Nullable String reads(Step step, Standing standing) {

@@ -12,6 +12,8 @@ import org.w3c.dom.Element;
 import yellowtally.core.engine.FuelUnit;
 import yellowtally.core.stores.OrderLine.OrderReason;
 import yellowtally.core.stores.StockKind.StockUnit;
+import yellowtally.server.paper.Page.Column;
+import yellowtally.server.sheets.Words;
 import yellowtally.server.signin.FleetName;
 import yellowtally.server.stores.ToOrder;
 import yellowtally.server.support.HouseUnits;
@@ -46,7 +48,13 @@ class OrderList {
         } else {
             page.ticks(page.table(
                     body,
-                    List.of("Done", "Quantity", "What", "Why", "On the shelf", "On order already"),
+                    List.of(
+                            new Column("Done", 6),
+                            new Column("Quantity", 10),
+                            new Column("What", 32),
+                            new Column("Why", 32),
+                            new Column("On the shelf", 10),
+                            new Column("On order already", 10)),
                     lines.stream().map(this::row).toList()));
             page.child(
                             body,
@@ -75,8 +83,8 @@ class OrderList {
         return switch (unit) {
             // The stores count in litres.
             case LITRE -> house.volumeUnit().said(FuelUnit.LITRE.toMl(amount));
-            case SHOT -> words.number(amount) + (amount == 1 ? " shot" : " shots");
-            case PIECE -> words.number(amount);
+            case SHOT -> Words.number(amount) + (amount == 1 ? " shot" : " shots");
+            case PIECE -> Words.number(amount);
         };
     }
 

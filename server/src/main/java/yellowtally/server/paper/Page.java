@@ -70,11 +70,23 @@ final class Page {
         return Arrays.asList(cells);
     }
 
-    /** Adds a table with a row of headings; a cell without anything is empty. */
-    Element table(Element to, List<String> headings, List<List<@Nullable String>> rows) {
+    /**
+     * A column of a table.
+     *
+     * @param share how wide it is, as a share of all of them
+     */
+    record Column(String heading, int share) {}
+
+    /** Adds a table with a row of headings that is there again on every page; a cell without anything is empty. */
+    Element table(Element to, List<Column> columns, List<List<@Nullable String>> rows) {
         Element table = child(to, "table");
+        int whole = columns.stream().mapToInt(Column::share).sum();
         Element top = child(child(table, "thead"), "tr");
-        headings.forEach(heading -> child(top, "th", heading).setAttribute("scope", "col"));
+        for (Column column : columns) {
+            Element heading = child(top, "th", column.heading());
+            heading.setAttribute("scope", "col");
+            heading.setAttribute("style", String.format(Locale.ROOT, "width: %.2f%%", 100.0 * column.share() / whole));
+        }
         Element body = child(table, "tbody");
         for (List<@Nullable String> row : rows) {
             Element line = child(body, "tr");

@@ -31,16 +31,19 @@ final class PaperStyle {
                 .state { font-weight: 600; font-size: 10.5pt; margin-top: 2.5mm; }
                 .caution { border-left: 2pt solid #A33A22; padding-left: 2mm; margin-top: 1mm; }
                 .whole { page-break-inside: avoid; }
-                table { width: 100%%; border-collapse: collapse; margin-top: 1.5mm; -fs-table-paginate: paginate; }
+                table { width: 100%%; table-layout: fixed; border-collapse: collapse; margin-top: 1.5mm; -fs-table-paginate: paginate; }
                 th { text-align: left; font-weight: 600; }
-                th, td { padding: 0.7mm 2mm 0.7mm 0; vertical-align: top; border-bottom: 0.4pt solid #DAD7C8; word-wrap: break-word; }
+                th, td { padding: 0.5mm 2mm 0.5mm 0; font-size: 8.5pt; line-height: 1.2; vertical-align: top; border-bottom: 0.4pt solid #DAD7C8; word-wrap: break-word; }
                 tr { page-break-inside: avoid; }
-                .facts { width: auto; }
+                .facts { width: auto; table-layout: auto; }
                 .facts th { font-weight: 400; color: #59635C; padding-right: 5mm; white-space: nowrap; }
                 .facts td, .facts th { border-bottom: 0; padding-top: 0.2mm; padding-bottom: 0.2mm; }
                 .sign { margin-top: 14mm; page-break-inside: avoid; }
                 .sign td { border-bottom: 0; border-top: 0.5pt solid #20261F; width: 30%%; }
                 .sign td.gap { border-top: 0; width: 5%%; }
+                .card h1 { font-size: 44pt; }
+                .card h2 { font-size: 16pt; }
+                .card p, .card td, .card th { font-size: 12pt; }
                 .box { border: 0.6pt solid #20261F; width: 3.6mm; height: 3.6mm; }
                 .line { border-bottom: 0.5pt solid #59635C; }
                 """.formatted(

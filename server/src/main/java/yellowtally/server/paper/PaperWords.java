@@ -20,7 +20,6 @@ import yellowtally.server.sheets.Words;
 import yellowtally.server.standing.FittedSaw;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.support.HouseUnits;
-import yellowtally.server.support.Said;
 import yellowtally.server.support.Sentences;
 
 /** What papers call days, sizes and states. */
@@ -61,8 +60,9 @@ class PaperWords {
         return MONTH.format(month);
     }
 
-    String number(double figure) {
-        return figure == Math.rint(figure) ? String.valueOf((long) figure) : String.valueOf(figure);
+    /** So much burned, by what the saw runs on. */
+    String burned(double count, Power power) {
+        return words.burned(count, power);
     }
 
     /** Bar and power in a few words. */
@@ -106,6 +106,6 @@ class PaperWords {
                 chain.spec().tangMm(standing.numbers()),
                 card.usualWork(),
                 card.adjusterLeadMm());
-        return Optional.of(new Said.Length(TensionTarget.pullDownMm(subject, standing.numbers())).in(house));
+        return Optional.of(house.lengthUnit().saidByRule(TensionTarget.pullDownMm(subject, standing.numbers())));
     }
 }

@@ -17,6 +17,7 @@ import yellowtally.server.fleet.SawDetails;
 import yellowtally.server.fleet.SawView;
 import yellowtally.server.fleet.SprocketView;
 import yellowtally.server.sharpening.EdgeOfLoop;
+import yellowtally.server.sheets.Words;
 import yellowtally.server.signin.FleetName;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
@@ -64,6 +65,7 @@ class SawCard {
         String title = "Saw " + saw.tag();
         Page page = new Page(title, PaperStyle.of(house, name.now() + ", card of saw " + saw.tag()));
         Element body = page.body();
+        body.setAttribute("class", "card");
         Element code = page.child(body, "img");
         code.setAttribute("src", QrCode.picture(address));
         code.setAttribute("alt", "Leads to " + address);
@@ -127,8 +129,8 @@ class SawCard {
                                 chain.cutters(),
                                 words.of("sequence", chain.sequence()),
                                 words.of("profile", chain.cutterProfile())));
-        facts.put("File", "%s round, %s°".formatted(length(file.fileMm()), words.number(file.angleDegrees())));
-        facts.put("Down-tilt", file.downTiltDegrees() == 0 ? null : words.number(file.downTiltDegrees()) + "°");
+        facts.put("File", "%s round, %s°".formatted(length(file.fileMm()), Words.number(file.angleDegrees())));
+        facts.put("Down-tilt", file.downTiltDegrees() == 0 ? null : Words.number(file.downTiltDegrees()) + "°");
         facts.put(
                 "Tension",
                 words.aim(standing, house)
@@ -154,7 +156,7 @@ class SawCard {
     }
 
     private @Nullable String figure(@Nullable Double figure, String unit) {
-        return figure == null ? null : words.number(figure) + unit;
+        return figure == null ? null : Words.number(figure) + unit;
     }
 
     private @Nullable String volume(@Nullable Double ml) {

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
+import yellowtally.core.steps.Power;
 
 /**
  * The words of the screens for codes, so that paper and sheets say the same: written beside the screens when they are built
@@ -57,6 +58,16 @@ public final class Words {
 
     public String of(String kind, Enum<?> code) {
         return of(kind, code.name());
+    }
+
+    /** So much burned: 1 tank, 4 charges, 2.5 run hours. */
+    public String burned(double count, Power power) {
+        return number(count) + " " + of("burned", power) + (count == 1 ? "" : "s");
+    }
+
+    /** A figure without idle noughts. */
+    public static String number(double figure) {
+        return figure == Math.rint(figure) ? String.valueOf((long) figure) : String.valueOf(figure);
     }
 
     /** A name or a code as it is said: {@code TENSION_CHECK} is "Tension check". */
