@@ -15,8 +15,8 @@ public final class BackupFile {
 
     static final String DATABASE = "yellow-tally.mv.db";
 
-    /** What is kept beside the database. */
-    private static final String KNOWLEDGE = "knowledge";
+    /** Folders that are kept beside the database: what an officer has written of faults, and photos. */
+    private static final List<String> BESIDE = List.of("knowledge", "photos");
 
     private BackupFile() {}
 
@@ -24,14 +24,26 @@ public final class BackupFile {
     static void write(Path target, Path database, Path dataFolder) throws IOException {
         try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(target))) {
             add(zip, DATABASE, database);
-            for (Path own : ownFiles(dataFolder)) {
-                add(zip, KNOWLEDGE + "/" + own.getFileName(), own);
+            for (String folder : BESIDE) {
+                for (Path own : files(dataFolder.resolve(folder))) {
+                    add(zip, folder + "/" + own.getFileName(), own);
+                }
             }
         }
     }
 
-    private static List<Path> ownFiles(Path dataFolder) throws IOException {
-        Path folder = dataFolder.resolve(KNOWLEDGE);
+    /** How much what lies beside the database takes, bytes. */
+    static long sizeBeside(Path dataFolder) throws IOException {
+        long size = 0;
+        for (String folder : BESIDE) {
+            for (Path own : files(dataFolder.resolve(folder))) {
+                size += Files.size(own);
+            }
+        }
+        return size;
+    }
+
+    private static List<Path> files(Path folder) throws IOException {
         if (!Files.isDirectory(folder)) {
             return List.of();
         }
@@ -68,8 +80,10 @@ public final class BackupFile {
         try (ZipFile zip = new ZipFile(backup.toFile())) {
             for (ZipEntry entry : zip.stream().toList()) {
                 Path name = Path.of(entry.getName());
-                boolean own = name.getNameCount() == 2 && name.startsWith(KNOWLEDGE) && name.equals(name.normalize());
-                Path target = dataFolder.resolve(KNOWLEDGE).resolve(name.getFileName());
+                boolean own = name.getNameCount() == 2
+                        && BESIDE.contains(name.getName(0).toString())
+                        && name.equals(name.normalize());
+                Path target = dataFolder.resolve(name.normalize());
                 if (own && !Files.exists(target)) {
                     Files.createDirectories(target.getParent());
                     try (InputStream in = zip.getInputStream(entry)) {

@@ -75,7 +75,8 @@ public final class BackupMaker {
     /** The copy, the backup, and what is taken out of it again: where they do not fit, the records would have no room either. */
     private void refuseWithoutRoom() throws IOException {
         Path records = dataFolder.resolve(BackupFile.DATABASE);
-        long needed = LEFT_FREE + 3 * (Files.exists(records) ? Files.size(records) : 0);
+        long needed =
+                LEFT_FREE + 3 * (Files.exists(records) ? Files.size(records) : 0) + BackupFile.sizeBeside(dataFolder);
         long free = Files.getFileStore(folder).getUsableSpace();
         if (free < needed) {
             throw new IOException("there is no room for one in %s: it takes up to %d MB, and %d MB are free"

@@ -4,6 +4,7 @@ import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -12,6 +13,7 @@ import yellowtally.core.diagnosis.Cause;
 import yellowtally.core.diagnosis.FaultEventKind;
 import yellowtally.core.oiling.Wet;
 import yellowtally.server.knowledge.Knowledge;
+import yellowtally.server.photos.Photos;
 
 /** Lines of the log about faults; answers of the finder stand on the fault itself. */
 @Component
@@ -46,19 +48,24 @@ class FaultLog {
 
     private final EntityManager records;
     private final Knowledge knowledge;
+    private final Photos photos;
 
-    FaultLog(EntityManager records, Knowledge knowledge) {
+    FaultLog(EntityManager records, Knowledge knowledge, Photos photos) {
         this.records = records;
         this.knowledge = knowledge;
+        this.photos = photos;
     }
 
     List<LogEntry> lines(LogFilter filter, Function<UUID, String> tag, Function<@Nullable UUID, String> person) {
         List<LogEntry> lines = new ArrayList<>();
-        for (Told told : filter.rows(
+        List<Told> complaints = filter.rows(
                 records,
                 Told.class,
                 "select f.id, f.at, f.sawId, f.personId, f.device, f.complaint, f.seen from Fault f"
-                        + filter.where("f.sawId", "f.personId", "f.at") + " order by f.at desc, f.id")) {
+                        + filter.where("f.sawId", "f.personId", "f.at") + " order by f.at desc, f.id");
+        Map<UUID, List<UUID>> pictures =
+                photos.ids(complaints.stream().map(Told::id).toList());
+        for (Told told : complaints) {
             lines.add(line(
                     told.id(),
                     told.at(),
@@ -70,7 +77,8 @@ class FaultLog {
                             null,
                             knowledge.complaint(told.complaint()).title(),
                             null),
-                    told.seen()));
+                    told.seen(),
+                    pictures.getOrDefault(told.id(), List.of())));
         }
         for (Happened event : filter.rows(
                 records,
@@ -92,7 +100,8 @@ class FaultLog {
                     person.apply(event.personId()),
                     event.device(),
                     new LogEntry.FaultLogLine(event.faultId(), event.kind(), what, event.wet()),
-                    event.note()));
+                    event.note(),
+                    List.of()));
         }
         return lines;
     }
@@ -109,7 +118,8 @@ class FaultLog {
             String by,
             String device,
             LogEntry.FaultLogLine fault,
-            @Nullable String note) {
-        return new LogEntry.FaultTold(id, at, tag, by, device, fault, note);
+            @Nullable String note,
+            List<UUID> pictures) {
+        return new LogEntry.FaultTold(id, at, tag, by, device, fault, note, pictures);
     }
 }

@@ -29,6 +29,7 @@ import yellowtally.server.fleet.PartFinder;
 import yellowtally.server.fleet.SawEvent;
 import yellowtally.server.fleet.SetFitting;
 import yellowtally.server.people.People;
+import yellowtally.server.photos.Photos;
 import yellowtally.server.support.StoreRefused;
 import yellowtally.server.worklog.SawHold;
 import yellowtally.server.worklog.WorkRecord;
@@ -47,6 +48,7 @@ class LogBook {
     private final PartFinder parts;
     private final FaultLog faults;
     private final OutingLog outings;
+    private final Photos photos;
 
     LogBook(
             EntityManager records,
@@ -55,6 +57,7 @@ class LogBook {
             PartFinder parts,
             FaultLog faults,
             OutingLog outings,
+            Photos photos,
             PlatformTransactionManager transactions) {
         this.reading = new TransactionTemplate(transactions);
         this.reading.setReadOnly(true);
@@ -64,6 +67,7 @@ class LogBook {
         this.parts = parts;
         this.faults = faults;
         this.outings = outings;
+        this.photos = photos;
     }
 
     /** A page of what fits. */
@@ -205,6 +209,8 @@ class LogBook {
                 .map(row -> about(row.record()))
                 .flatMap(Optional::stream)
                 .collect(Collectors.toSet()));
+        Map<UUID, List<UUID>> pictures =
+                photos.ids(rows.stream().map(row -> row.record().id()).toList());
         return rows.stream()
                 .map(row -> new LogEntry.StepTaken(
                         row.record().id(),
@@ -223,7 +229,8 @@ class LogBook {
                                 about(row.record()).map(tags::get).orElse(null),
                                 row.record().told() != null),
                         row.record().note(),
-                        strike(row.strike(), names)))
+                        strike(row.strike(), names),
+                        pictures.getOrDefault(row.record().id(), List.of())))
                 .toList();
     }
 

@@ -3,6 +3,7 @@ package yellowtally.server.log;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -57,6 +58,7 @@ sealed interface LogEntry {
      * A step of bench work.
      *
      * @param struck why, by whom and when it was struck out; absent when it counts
+     * @param photos of it, the first first
      */
     record StepTaken(
             UUID id,
@@ -66,7 +68,8 @@ sealed interface LogEntry {
             @Nullable String device,
             StepLine step,
             @Nullable String note,
-            @Nullable StrikeLine struck)
+            @Nullable StrikeLine struck,
+            List<UUID> photos)
             implements LogEntry {
 
         @Override
@@ -208,7 +211,7 @@ sealed interface LogEntry {
         }
     }
 
-    /** A fault: its complaint, its cause, its stand on card, its end. */
+    /** A fault: its complaint with photos of it, its cause, its stand on card, its end. */
     record FaultTold(
             UUID id,
             Instant at,
@@ -216,7 +219,8 @@ sealed interface LogEntry {
             String by,
             @Nullable String device,
             FaultLogLine fault,
-            @Nullable String note)
+            @Nullable String note,
+            List<UUID> photos)
             implements LogEntry {
 
         @Override

@@ -1,5 +1,6 @@
 package yellowtally.server.paper;
 
+import java.io.IOException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -55,6 +56,7 @@ class Certificate {
     private final HoldHistory holds;
     private final People people;
     private final Seals seals;
+    private final PhotoPages photos;
     private final PaperWords words;
     private final HouseUnits house;
     private final Clock clock;
@@ -67,6 +69,7 @@ class Certificate {
             HoldHistory holds,
             People people,
             Seals seals,
+            PhotoPages photos,
             PaperWords words,
             HouseUnits house,
             Clock clock) {
@@ -77,6 +80,7 @@ class Certificate {
         this.holds = holds;
         this.people = people;
         this.seals = seals;
+        this.photos = photos;
         this.words = words;
         this.house = house;
         this.clock = clock;
@@ -88,7 +92,7 @@ class Certificate {
      * @param from the first day
      * @param to the last day
      */
-    Document of(Saw saw, LocalDate from, LocalDate to) {
+    Document of(Saw saw, LocalDate from, LocalDate to) throws IOException {
         Instant start = from.atStartOfDay(clock.getZone()).toInstant();
         Instant end = to.plusDays(1).atStartOfDay(clock.getZone()).toInstant();
         LogOfSaw.Span span = log.read(saw.id(), start, end);
@@ -99,13 +103,15 @@ class Certificate {
         page.child(body, "h1", title);
         page.child(body, "p", name.now() + ". What is on record from " + days + ".");
         head(page, body, saw);
+        PhotoPages.Numbered pictures = photos.of(span.lines());
         use(page, body, saw, span.use());
         holds(page, body, holds.ofSaw(saw.id(), start, end));
-        told(page, body, "Complaints and faults", span.lines(), LogKind.FAULT);
+        told(page, body, "Complaints and faults", span.lines(), LogKind.FAULT, pictures);
         fitted(page, body, span.lines());
-        told(page, body, "Tag, coming and going", span.lines(), LogKind.SAW);
-        work(page, body, span.lines());
+        told(page, body, "Tag, coming and going", span.lines(), LogKind.SAW, pictures);
+        work(page, body, span.lines(), pictures);
         struck(page, body, span.struck());
+        photos.show(page, body, pictures);
         if (span.notUnderstood() > 0) {
             page.child(
                             body,
@@ -159,9 +165,9 @@ class Certificate {
                         .toList());
     }
 
-    private void work(Page page, Element body, List<LogLine> lines) {
+    private void work(Page page, Element body, List<LogLine> lines, PhotoPages.Numbered pictures) {
         page.child(body, "h2", "Work, readings and findings");
-        List<List<@Nullable String>> rows = WorkLines.of(lines, clock.getZone()).stream()
+        List<List<@Nullable String>> rows = WorkLines.of(lines, pictures, clock.getZone()).stream()
                 .map(line -> Page.row(
                         words.moment(line.at()),
                         line.steps(),
@@ -261,13 +267,14 @@ class Certificate {
         };
     }
 
-    private void told(Page page, Element body, String title, List<LogLine> lines, LogKind kind) {
+    private void told(
+            Page page, Element body, String title, List<LogLine> lines, LogKind kind, PhotoPages.Numbered pictures) {
         List<List<@Nullable String>> rows = lines.stream()
                 .filter(line -> line.kind() == kind)
                 .map(line -> Page.row(
                         words.moment(line.at()),
                         line.told().what(),
-                        joined(line.told().found(), line.told().note()),
+                        joined(joined(line.told().found(), line.told().note()), pictures.said(line.id())),
                         line.by()))
                 .toList();
         if (!rows.isEmpty()) {

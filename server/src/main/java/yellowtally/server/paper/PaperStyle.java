@@ -44,6 +44,8 @@ final class PaperStyle {
                 .card h1 { font-size: 44pt; }
                 .card h2 { font-size: 16pt; }
                 .card p, .card td, .card th { font-size: 12pt; }
+                .photo { display: inline-block; width: 84mm; margin: 2mm 4mm 3mm 0; vertical-align: top; page-break-inside: avoid; }
+                .photo img { max-width: 84mm; max-height: 84mm; }
                 .box { border: 0.6pt solid #20261F; width: 3.6mm; height: 3.6mm; }
                 .line { border-bottom: 0.5pt solid #59635C; }
                 """.formatted(

@@ -38,21 +38,21 @@ final class WorkLines {
     private record Alike(LocalDate day, String by, @Nullable String outcome) {}
 
     /** The lines, in the order of what was first on each. */
-    static List<WorkLine> of(List<LogLine> lines, ZoneId zone) {
+    static List<WorkLine> of(List<LogLine> lines, PhotoPages.Numbered pictures, ZoneId zone) {
         List<WorkLine> made = new ArrayList<>();
         Map<Alike, Integer> shared = new HashMap<>();
         for (LogLine line : lines) {
             LogLine.Told told = line.told();
-            if (line.kind() == LogKind.STEP && nothingElse(told)) {
+            if (line.kind() == LogKind.STEP && nothingElse(told) && pictures.said(line.id()) == null) {
                 Alike alike = new Alike(LocalDate.ofInstant(line.at(), zone), line.by(), told.outcome());
                 Integer place = shared.putIfAbsent(alike, made.size());
                 if (place != null) {
                     made.set(place, made.get(place).and(told.what()));
                 } else {
-                    made.add(line(line, null));
+                    made.add(line(line, null, null));
                 }
             } else if (line.kind() == LogKind.STEP || line.kind() == LogKind.VISIT_ENDED) {
-                made.add(line(line, told.part()));
+                made.add(line(line, told.part(), pictures.said(line.id())));
             }
         }
         return made;
@@ -62,14 +62,14 @@ final class WorkLines {
         return told.read() == null && told.found() == null && told.note() == null;
     }
 
-    private static WorkLine line(LogLine line, @Nullable String part) {
+    private static WorkLine line(LogLine line, @Nullable String part, @Nullable String photos) {
         LogLine.Told told = line.told();
         return new WorkLine(
                 line.at(),
                 told.what(),
                 told.outcome(),
                 told.read(),
-                Certificate.joined(told.found(), told.note()),
+                Certificate.joined(Certificate.joined(told.found(), told.note()), photos),
                 part,
                 line.by());
     }

@@ -81,6 +81,8 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             READER   GET  /api/fleet-file/schema
             READER   GET  /api/calendar.ics
             READER   GET  /api/paper/certificate.pdf
+            READER   GET  /api/photos
+            READER   GET  /api/photos/{photoId}
             READER   GET  /api/paper/card.pdf
             READER   GET  /api/paper/day.pdf
             READER   GET  /api/paper/orders.pdf
@@ -97,6 +99,8 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             OPERATOR POST /api/outings/{outingId}/correction/preview
             OPERATOR GET  /api/outings/{outingId}/strike
             OPERATOR POST /api/outings/{outingId}/strike
+            OPERATOR POST /api/photos
+            OPERATOR POST /api/photos/{photoId}/strike
             OPERATOR POST /api/saws/{tag}/refuels
             OPERATOR POST /api/saws/{tag}/refuels/undo
             OPERATOR POST /api/fuel/cans
