@@ -96,6 +96,8 @@ export const useNewSaw = (like: string) =>
   useAsked('/api/new-saw', { query: like === '' ? {} : { like } }, { staleTime: 0 });
 /** The makes and models of the fleet: a list that grows with its saws. */
 export const useModels = () => useAsked('/api/models', {});
+/** The photos of a complaint or of a record. */
+export const usePhotos = (about: string) => useAsked('/api/photos', { query: { about } });
 /** What was told of a saw's past. */
 export const usePast = (tag: string) => useAsked('/api/saws/{tag}/past', { path: { tag } });
 export const useSaw = (tag: string) => useAsked('/api/saws/{tag}', { path: { tag } });

@@ -347,7 +347,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list"];
+        get: operations["list_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -909,7 +909,7 @@ export interface paths {
         };
         get: operations["strikeEffect"];
         put?: never;
-        post: operations["strike_2"];
+        post: operations["strike_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1214,6 +1214,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["leave_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post: operations["put_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{photoId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{photoId}/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["strike_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3058,6 +3106,7 @@ export interface components {
             /** @enum {string} */
             kind: "FAULT";
             note?: string;
+            photos: string[];
             tag: string;
         };
         FaultWaits: {
@@ -4257,6 +4306,27 @@ export interface components {
             role: components["schemas"]["Role"];
         };
         /** @enum {string} */
+        PhotoAbout: "FAULT" | "RECORD";
+        PhotoList: {
+            photos: components["schemas"]["PhotoView"][];
+        };
+        PhotoStrike: {
+            /** Format: uuid */
+            id: string;
+            reason: string;
+        };
+        PhotoView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: int32 */
+            height: number;
+            /** Format: uuid */
+            photoId: string;
+            /** Format: int32 */
+            width: number;
+        };
+        /** @enum {string} */
         Pitch: "P_1_4" | "P_3_8_LOW_PROFILE" | "P_325" | "P_3_8" | "P_404";
         /** @enum {string} */
         PlanReason: "SIDES_LEAD_IN_A_CURVE" | "SIDES_FAR_APART" | "SIDE_UNEVEN" | "PASSES_MARK" | "CUTTER_CONDEMNED" | "DAMAGED_LEFT_OUT" | "MAY_BE_ONE_CUTTER" | "CHOSEN_LEFT_OUT";
@@ -5022,6 +5092,7 @@ export interface components {
             /** @enum {string} */
             kind: "STEP";
             note?: string;
+            photos: string[];
             step: components["schemas"]["StepLine"];
             struck?: components["schemas"]["StrikeLine"];
             tag: string;
@@ -5982,7 +6053,7 @@ export interface operations {
             };
         };
     };
-    list: {
+    list_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6826,7 +6897,7 @@ export interface operations {
             };
         };
     };
-    strike_2: {
+    strike_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -7319,6 +7390,104 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query: {
+                about: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PhotoList"];
+                };
+            };
+        };
+    };
+    put_1: {
+        parameters: {
+            query: {
+                id: string;
+                about: components["schemas"]["PhotoAbout"];
+                aboutId: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PhotoList"];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: {
+                small?: boolean;
+            };
+            header?: never;
+            path: {
+                photoId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    strike_2: {
+        parameters: {
+            query: {
+                about: string;
+            };
+            header?: never;
+            path: {
+                photoId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhotoStrike"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PhotoList"];
+                };
             };
         };
     };

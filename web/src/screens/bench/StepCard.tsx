@@ -18,6 +18,7 @@ import { StepHints } from './StepHints';
 import { StepInputs, asksFigure } from './StepInputs';
 import { StepVerdict } from './StepVerdict';
 import { numberOf } from '../../words/number';
+import { Photos } from '../photos/Photos';
 import { COMMANDS, useCommands } from '../../shell/commands';
 import { useSignedForm } from '../../parts/form/useSignedForm';
 import { canOf, tank } from '../../words/units';
@@ -128,6 +129,9 @@ function Stands({
         <Button variant="outlined" onClick={onAgain}>
           Record it again
         </Button>
+      </Box>
+      <Box sx={{ mt: 1.5 }}>
+        <Photos about="RECORD" aboutId={record.id} of={outcomeWords[record.outcome]} />
       </Box>
     </Box>
   );

@@ -5,12 +5,14 @@ import { Link, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useFault } from '../../api/queries';
 import { TagPlate } from '../../parts/Plate';
+import { Panel } from '../../parts/Panel';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { StateMark } from '../../parts/StateMark';
 import { Heading } from '../../parts/Heading';
 import { words } from '../../words/en';
 import { originWords, stageSentence } from '../../words/faults';
 import { momentOf } from '../../words/format';
+import { Photos } from '../photos/Photos';
 import { EndFault } from './EndFault';
 import { Finder } from './Finder';
 import { Happened } from './Happened';
@@ -49,6 +51,9 @@ export default function FaultScreen() {
           <ForWhoMay write="/api/faults/{id}/end" silent>
             <EndFault fault={fault} />
           </ForWhoMay>
+          <Panel title="Photos">
+            <Photos about="FAULT" aboutId={fault.id} of={fault.complaint.title} />
+          </Panel>
         </Box>
         <Box sx={{ display: 'grid', gap: 2, minWidth: 0 }}>
           {fault.ranking.length > 0 && <Ranking fault={fault} />}

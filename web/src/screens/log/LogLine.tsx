@@ -11,6 +11,8 @@ import { lineOf, figuresOf } from './lineOf';
 import { CorrectOuting } from '../corrections/CorrectOuting';
 import { CorrectVisit } from '../corrections/CorrectVisit';
 import { StrikeOut } from '../corrections/StrikeOut';
+import { AddPhoto } from '../photos/AddPhoto';
+import { Thumbs } from '../photos/Thumbs';
 
 /** When it happened; of what was told out of a notebook nobody knows the hour. */
 function whenOf(entry: Schemas['LogEntry']): string {
@@ -72,9 +74,12 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
             {aside(entry)}
           </Box>
           {steps.length === 0 && !struck && (
-            <ForWhoMay write="/api/records/{recordId}/strike" silent>
-              <PutRight entry={entry} />
-            </ForWhoMay>
+            <>
+              <ForWhoMay write="/api/records/{recordId}/strike" silent>
+                <PutRight entry={entry} />
+              </ForWhoMay>
+              <TakePhoto entry={entry} />
+            </>
           )}
           {steps.length > 0 && (
             <Button
@@ -88,6 +93,7 @@ export function LogLine({ line, withTag }: { line: GatheredLine; withTag: boolea
             </Button>
           )}
         </Box>
+        {!each && <Thumbs photos={(steps.length > 0 ? steps : [entry]).flatMap(photosOf)} of={head} />}
         {each && (
           <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
             {steps.map((step) => (
@@ -131,6 +137,18 @@ function PutRight({ entry }: { entry: Schemas['LogEntry'] }) {
     default:
       return null;
   }
+}
+
+/** A photo is put to work and to complaints. */
+function TakePhoto({ entry }: { entry: Schemas['LogEntry'] }) {
+  if (entry.kind === 'STEP') return <AddPhoto about="RECORD" aboutId={entry.id} small />;
+  return entry.kind === 'FAULT' && entry.fault.happened === undefined ? (
+    <AddPhoto about="FAULT" aboutId={entry.id} small />
+  ) : null;
+}
+
+function photosOf(entry: Schemas['LogEntry']): string[] {
+  return entry.kind === 'STEP' || entry.kind === 'FAULT' ? entry.photos : [];
 }
 
 /** Who it was, what was noted with it, and what became of it. */

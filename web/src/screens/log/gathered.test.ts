@@ -19,6 +19,7 @@ function step(name: Schemas['Step'], visitId?: string, more: Partial<Schemas['St
       ...(visitId ? { visitId } : {}),
       ...more,
     },
+    photos: [],
   } satisfies Schemas['LogEntry'];
 }
 
@@ -55,6 +56,7 @@ describe('the log', () => {
         tag: '06',
         by: 'Ida Marsh',
         fault: { faultId: 'x', what: 'Oil lost at rest', ...more },
+        photos: [],
       });
     expect(fault({})).toEqual({ head: 'Complaint', rest: 'oil lost at rest' });
     expect(fault({ happened: 'LOOKED', wet: 'CAP' })).toEqual({

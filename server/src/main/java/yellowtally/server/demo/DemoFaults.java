@@ -13,6 +13,7 @@ import yellowtally.core.steps.Step;
 import yellowtally.server.faults.FaultOrigin;
 import yellowtally.server.faults.FaultSeed;
 import yellowtally.server.fleet.Saw;
+import yellowtally.server.photos.PhotoSeed;
 import yellowtally.server.worklog.WorkOutcome;
 import yellowtally.server.worklog.WorkRecord;
 
@@ -23,12 +24,14 @@ final class DemoFaults {
     private final Clock clock;
     private final List<UUID> officers;
     private final List<UUID> crew;
+    private final PhotoSeed photos;
 
-    DemoFaults(EntityManager records, Clock clock, List<UUID> officers, List<UUID> crew) {
+    DemoFaults(EntityManager records, Clock clock, List<UUID> officers, List<UUID> crew, PhotoSeed photos) {
         this.records = records;
         this.clock = clock;
         this.officers = officers;
         this.crew = crew;
+        this.photos = photos;
     }
 
     void fill() {
@@ -73,15 +76,17 @@ final class DemoFaults {
         Instant found = hours(5).minusSeconds(1200);
         done(saw, Step.NEW_CAP_SEAL, hours(5).minusSeconds(600), "Oil cap seal renewed");
         done(saw, Step.OUTSIDE_LOOK, hours(5).minusSeconds(540), "Dry round the cap");
-        FaultSeed.of(
-                        records,
-                        saw.id(),
-                        "oil-lost",
-                        FaultOrigin.RETURN,
-                        "A puddle under it every morning",
-                        onReturn(1),
-                        crew.get(1))
-                .answered(found.minusSeconds(300), "cap-look", "worn")
+        FaultSeed puddle = FaultSeed.of(
+                records,
+                saw.id(),
+                "oil-lost",
+                FaultOrigin.RETURN,
+                "A puddle under it every morning",
+                onReturn(1),
+                crew.get(1));
+        photos.put(
+                saw.id(), puddle.id(), "/demo/puddle.jpg", 960, 720, onReturn(1).plusSeconds(120), crew.get(1));
+        puddle.answered(found.minusSeconds(300), "cap-look", "worn")
                 .cause(found, "oil-cap-seal-worn")
                 .stood(hours(5), "New seal in the oil cap")
                 .looked(minutes(58), Wet.DRY);

@@ -50,6 +50,7 @@ import yellowtally.server.fleet.SawChoices;
 import yellowtally.server.fleet.SetFitting;
 import yellowtally.server.fleet.Sprocket;
 import yellowtally.server.people.Person;
+import yellowtally.server.photos.PhotoSeed;
 import yellowtally.server.signin.SignInSeed;
 import yellowtally.server.worklog.HoldRelease;
 import yellowtally.server.worklog.VisitSeed;
@@ -74,6 +75,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private final Models models;
     private final TransactionTemplate transaction;
     private final LoopFigures figures;
+    private final PhotoSeed photos;
     private final Clock clock;
     private final boolean demo;
 
@@ -81,12 +83,14 @@ class DemoLoader implements SmartInitializingSingleton {
             EntityManager records,
             Models models,
             LoopFigures figures,
+            PhotoSeed photos,
             PlatformTransactionManager transactions,
             Clock clock,
             @Value("${yellowtally.demo}") boolean demo) {
         this.records = records;
         this.models = models;
         this.figures = figures;
+        this.photos = photos;
         this.transaction = new TransactionTemplate(transactions);
         this.clock = clock;
         this.demo = demo;
@@ -131,7 +135,7 @@ class DemoLoader implements SmartInitializingSingleton {
         shelf(officers.get(1));
         misread(records.find(Person.class, officers.get(0)));
         new DemoStores(records, clock, officers.get(0)).fill(takers);
-        new DemoFaults(records, clock, officers, operators).fill();
+        new DemoFaults(records, clock, officers, operators, photos).fill();
         people(DemoFleet.READERS, Person.Role.READER);
         records.flush();
         return records.createQuery("select p from Person p", Person.class).getResultList();

@@ -37,6 +37,11 @@ public final class FaultSeed {
         return seed;
     }
 
+    /** The fault, so that something can be put to it. */
+    public UUID id() {
+        return id;
+    }
+
     /** A check with its answer. */
     public FaultSeed answered(Instant at, String check, String answer) {
         return add(new FaultEvent(0, FaultEventKind.ANSWERED, at, check, answer, null, null), null);

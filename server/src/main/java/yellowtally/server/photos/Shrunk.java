@@ -160,8 +160,8 @@ final class Shrunk {
     private static BufferedImage upright(BufferedImage picture, int orientation) throws IOException {
         int turn = switch (orientation) {
             case 3, 4 -> 180;
-            case 5, 6 -> 90;
-            case 7, 8 -> 270;
+            case 6, 7 -> 90;
+            case 5, 8 -> 270;
             default -> 0;
         };
         boolean mirrored = orientation == 2 || orientation == 4 || orientation == 5 || orientation == 7;

@@ -80,6 +80,8 @@ class RestoreTest {
     void whatWasRecordedIsThereAgain() throws IOException, SQLException {
         Files.createDirectory(folder.resolve("knowledge"));
         Files.writeString(folder.resolve("knowledge/own.yaml"), "causes: []");
+        Files.createDirectory(folder.resolve("photos"));
+        Files.writeString(folder.resolve("photos/0a.jpg"), "a picture");
         Made made = backup();
         assertThat(made.file().getFileName())
                 .hasToString(new BackupName(AT, made.content().code(), "").file());
@@ -89,6 +91,7 @@ class RestoreTest {
                 .contains(made.content().records() + " records")
                 .contains(made.content().code());
         assertThat(fresh.resolve("knowledge/own.yaml")).hasContent("causes: []");
+        assertThat(fresh.resolve("photos/0a.jpg")).hasContent("a picture");
         assertThat(tool("verify", fresh.toString())).isZero();
         assertThat(said())
                 .contains("as they were sealed")
