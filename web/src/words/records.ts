@@ -7,6 +7,7 @@ const KINDS: Record<string, string> = {
   visit: 'a visit to the bench',
   visit_event: 'a step put into a visit',
   outing: 'an outing',
+  photo: 'a photo',
   refuel: 'a tank that was filled',
   set_fitting: 'a set that was fitted',
   saw_hold: 'a hold',

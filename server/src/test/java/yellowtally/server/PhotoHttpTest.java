@@ -132,8 +132,7 @@ class PhotoHttpTest {
     @Test
     void itIsPutToARecordOfWorkToo() {
         String record = RunningServer.id();
-        api.post(
-                "/api/saws/" + tag + "/records", Checks.stepOf(api, record, "OUTSIDE_LOOK", "FINE", "", "{}", ""));
+        api.post("/api/saws/" + tag + "/records", Checks.stepOf(api, record, "OUTSIDE_LOOK", "FINE", "", "{}", ""));
         assertThat(line(record).path("photos")).isEmpty();
         assertThat(send("RECORD", record, photo()).statusCode()).isEqualTo(200);
         assertThat(line(record).path("photos")).hasSize(1);

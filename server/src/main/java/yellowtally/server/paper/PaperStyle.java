@@ -34,6 +34,7 @@ final class PaperStyle {
                 table { width: 100%%; table-layout: fixed; border-collapse: collapse; margin-top: 1.5mm; -fs-table-paginate: paginate; }
                 th { text-align: left; font-weight: 600; }
                 th, td { padding: 0.5mm 2mm 0.5mm 0; font-size: 8.5pt; line-height: 1.2; vertical-align: top; border-bottom: 0.4pt solid #DAD7C8; word-wrap: break-word; }
+                td:first-child { white-space: nowrap; }
                 tr { page-break-inside: avoid; }
                 .facts { width: auto; table-layout: auto; }
                 .facts th { font-weight: 400; color: #59635C; padding-right: 5mm; white-space: nowrap; }
