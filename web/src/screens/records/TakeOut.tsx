@@ -16,6 +16,10 @@ export function TakeOut() {
           One JSON file with everything and its seals. On a first start elsewhere it is brought in again
           whole. What stands in it says the <a href="/api/fleet-file/schema">schema</a>.
         </Way>
+        <Way href="/api/photos.zip" label="Photos">
+          The pictures, each under the name that the fleet file has for it. Elsewhere they go into the folder
+          photos beside the records.
+        </Way>
         <Way href="/api/sheets.xlsx" label="Spreadsheet">
           A sheet for each kind of record, with tags and names; the first one explains every column.
         </Way>

@@ -177,7 +177,9 @@ function Filled({
         </Box>
         <Box id="set" sx={{ display: 'grid', gap: 2 }}>
           <SetPanel saw={saw} />
-          <SawPapers tag={saw.tag} retired={retired} />
+          <div className="on-screen">
+            <SawPapers tag={saw.tag} retired={retired} />
+          </div>
           {schedule && (
             <ForWhoMay write="/api/saws/{tag}/holds" silent>
               <HoldForm tag={saw.tag} steps={schedule.quick} />

@@ -17,6 +17,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -127,6 +129,27 @@ class PhotoHttpTest {
             assertThat(ImageIO.read(new ByteArrayInputStream(answer.body())).getHeight())
                     .isEqualTo(60);
         }
+    }
+
+    @Test
+    void allAreTakenOutByTheNamesThatTheirRecordsHave() throws IOException {
+        send("FAULT", fault, photo());
+        byte[] kept =
+                picture(photos(fault).path(0).path("photoId").asString(), "").body();
+        HttpResponse<byte[]> answer = api.signed()
+                .send(
+                        HttpRequest.newBuilder(URI.create(api.root() + "/api/photos.zip"))
+                                .GET(),
+                        HttpResponse.BodyHandlers.ofByteArray());
+        boolean found = false;
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(answer.body()))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                assertThat(entry.getName()).matches("[0-9a-f]{64}\\.jpg");
+                found |= Arrays.equals(zip.readAllBytes(), kept);
+            }
+        }
+        assertThat(found).isTrue();
+        assertThat(api.as(Signed.OPERATOR).get("/api/photos.zip").status()).isEqualTo(403);
     }
 
     @Test

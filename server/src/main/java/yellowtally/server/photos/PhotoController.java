@@ -4,14 +4,18 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
@@ -23,6 +27,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.server.people.People;
+import yellowtally.server.support.Attached;
+import yellowtally.server.support.Streamed;
 import yellowtally.server.support.TakesFiles;
 import yellowtally.server.support.Violations;
 
@@ -31,17 +37,22 @@ import yellowtally.server.support.Violations;
 class PhotoController {
 
     private static final String ADDRESS = "/api/photos";
+    private static final String ZIP = "application/zip";
     private static final int LONGEST_REASON = 300;
 
     /** The longer side of a picture in a list, dots. */
     private static final int SMALL = 320;
 
     private final Photos photos;
+    private final PhotoFolder folder;
     private final People people;
+    private final Clock clock;
 
-    PhotoController(Photos photos, People people) {
+    PhotoController(Photos photos, PhotoFolder folder, People people, Clock clock) {
         this.photos = photos;
+        this.folder = folder;
         this.people = people;
+        this.clock = clock;
     }
 
     /** A photo with who put it there. */
@@ -94,6 +105,21 @@ class PhotoController {
                 .contentType(MediaType.IMAGE_JPEG)
                 .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
                 .body(jpeg);
+    }
+
+    /** All pictures by the sums of their records, in a zip: beside a fleet file they are the whole. */
+    @GetMapping(ADDRESS + ".zip")
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary")))
+    void all(HttpServletResponse response) throws IOException {
+        Streamed.write(response, () -> {
+            response.setContentType(ZIP);
+            response.setHeader(
+                    HttpHeaders.CONTENT_DISPOSITION,
+                    Attached.as("yellow-tally-photos-" + LocalDate.now(clock) + ".zip"));
+            folder.writeAll(response.getOutputStream());
+        });
     }
 
     @PostMapping(ADDRESS + "/{photoId}/strike")

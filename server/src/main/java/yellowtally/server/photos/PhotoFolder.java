@@ -1,6 +1,7 @@
 package yellowtally.server.photos;
 
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -9,7 +10,11 @@ import java.nio.file.StandardOpenOption;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import yellowtally.server.support.ScratchFolder;
@@ -57,6 +62,23 @@ class PhotoFolder {
         }
         byte[] jpeg = Files.readAllBytes(file);
         return sum(jpeg).equals(sum) ? Optional.of(jpeg) : Optional.empty();
+    }
+
+    /** Writes all of them into a zip, one after another. */
+    void writeAll(OutputStream out) throws IOException {
+        List<Path> all = List.of();
+        if (Files.isDirectory(folder)) {
+            try (Stream<Path> files = Files.list(folder)) {
+                all = files.filter(Files::isRegularFile).sorted().toList();
+            }
+        }
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            for (Path file : all) {
+                zip.putNextEntry(new ZipEntry(file.getFileName().toString()));
+                Files.copy(file, zip);
+                zip.closeEntry();
+            }
+        }
     }
 
     private Path file(String sum) {

@@ -173,6 +173,7 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             OFFICER  POST /api/calendar-feeds
             OFFICER  POST /api/calendar-feeds/{feedId}/end
             OFFICER  GET  /api/sheets.csv
+            OFFICER  GET  /api/photos.zip
             OFFICER  GET  /api/sheets.xlsx
             OFFICER  GET  /api/sheets-in/kinds
             OFFICER  POST /api/sheets-in
