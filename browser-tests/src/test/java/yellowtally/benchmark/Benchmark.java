@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -189,6 +190,14 @@ public final class Benchmark {
                 2,
                 "s",
                 () -> application.download("/api/paper/labels.pdf?paper=A4_21"));
+        LocalDate today = LocalDate.now();
+        report.timed(
+                "Certificate of a saw and a year",
+                BATCHES,
+                1,
+                "s",
+                () -> application.download(
+                        "/api/paper/certificate.pdf?saw=L5&from=" + today.minusYears(1) + "&to=" + today));
         report.exact("  more memory than before them", application.residentMb() - before, 150, "MB");
         SheetIn.saws(application);
         report.timed(

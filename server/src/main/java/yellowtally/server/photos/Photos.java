@@ -1,6 +1,7 @@
 package yellowtally.server.photos;
 
 import jakarta.persistence.EntityManager;
+import jakarta.persistence.TypedQuery;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -11,7 +12,9 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import yellowtally.server.people.People;
@@ -24,6 +27,9 @@ public class Photos {
 
     /** More of one thing tell nothing more. */
     private static final int MOST = 12;
+
+    /** Of more than so many at once, all photos there are make a shorter answer than they a question. */
+    private static final int MANY = 500;
 
     private final EntityManager records;
     private final PhotoFolder folder;
@@ -129,12 +135,29 @@ public class Photos {
         return found;
     }
 
+    /** A photo, and what it is put to. */
+    private record Named(
+            UUID id, @Nullable UUID faultId, @Nullable UUID recordId) {}
+
     /** The ids of these, for whoever tells of what they are put to. */
     public Map<UUID, List<UUID>> ids(Collection<UUID> about) {
         Map<UUID, List<UUID>> ids = new HashMap<>();
-        of(about)
-                .forEach((one, photos) ->
-                        ids.put(one, photos.stream().map(Photo::id).toList()));
+        boolean many = about.size() > MANY;
+        if (!about.isEmpty()) {
+            TypedQuery<Named> asked = records.createQuery(
+                    "select p.id, p.faultId, p.recordId from Photo p where p.struckAt is null"
+                            + (many ? "" : " and (p.faultId in :about or p.recordId in :about)")
+                            + " order by p.at, p.id",
+                    Named.class);
+            if (!many) {
+                asked.setParameter("about", about);
+            }
+            for (Named photo : asked.getResultList()) {
+                UUID of = photo.faultId() == null ? photo.recordId() : photo.faultId();
+                ids.computeIfAbsent(Objects.requireNonNull(of), one -> new ArrayList<>())
+                        .add(photo.id());
+            }
+        }
         return ids;
     }
 

@@ -68,7 +68,7 @@ public class WorkRecord implements Numbered {
     @CollectionTable(name = "work_finding", joinColumns = @JoinColumn(name = "record_id"))
     @Column(name = "finding")
     @Enumerated(EnumType.STRING)
-    @BatchSize(size = 200)
+    @BatchSize(size = 1000)
     private Set<Finding> findings = EnumSet.noneOf(Finding.class);
 
     @ElementCollection
@@ -76,7 +76,7 @@ public class WorkRecord implements Numbered {
     @MapKeyColumn(name = "measure")
     @MapKeyEnumerated(EnumType.STRING)
     @Column(name = "figure")
-    @BatchSize(size = 200)
+    @BatchSize(size = 1000)
     private Map<Measure, Double> figures = new EnumMap<>(Measure.class);
 
     protected WorkRecord() {}
