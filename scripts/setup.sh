@@ -64,7 +64,7 @@ web_packages() {
 # The quick compiler alone, the serial collector and a small heap: starts three seconds sooner on two cores, and is fast
 # enough for one officer and a few crews. See docs/decisions.
 jvm_options() {
-  printf '%s ' -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xmx256m -Xshare:auto
+  printf '%s ' -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xmx320m -Xshare:auto
 }
 
 # build_application: builds unless nothing has changed since the last time.

@@ -1444,6 +1444,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/saws/{tag}/past/use/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["strikeUse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/saws/{tag}/records": {
         parameters: {
             query?: never;
@@ -4269,6 +4285,7 @@ export interface components {
             told: components["schemas"]["ToldLine"][];
             /** Format: date */
             until: string;
+            use?: components["schemas"]["PastUseView"];
         };
         PastQuestion: {
             /** Format: date */
@@ -4299,6 +4316,21 @@ export interface components {
             measured: number;
             /** Format: int32 */
             strokes: number;
+        };
+        PastUseStrike: {
+            /** Format: uuid */
+            id: string;
+            reason: string;
+        };
+        PastUseView: {
+            /** Format: int32 */
+            days: number;
+            /** Format: date */
+            from: string;
+            /** Format: double */
+            tanks: number;
+            /** Format: date */
+            to: string;
         };
         PeopleChange: {
             about?: string;
@@ -4901,7 +4933,7 @@ export interface components {
             way: components["schemas"]["FilingWay"];
         };
         /** @enum {string} */
-        SheetKind: "PEOPLE" | "CREWS" | "STOCK" | "PARTS" | "SAWS" | "WORK" | "READINGS";
+        SheetKind: "PEOPLE" | "CREWS" | "STOCK" | "PARTS" | "SAWS" | "WORK" | "READINGS" | "USE";
         SheetKindView: {
             called: string;
             columns: components["schemas"]["KnownColumnView"][];
@@ -7876,6 +7908,30 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["PastAnswer"];
                 };
+            };
+        };
+    };
+    strikeUse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PastUseStrike"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -64,4 +64,5 @@ export const SEEN_AT: Record<Schemas['SheetKind'], { to: string; label: string }
   SAWS: { to: '/saws', label: 'See the saws' },
   WORK: { to: '/log', label: 'See the log' },
   READINGS: { to: '/log', label: 'See the log' },
+  USE: { to: '/saws', label: 'See the saws' },
 };

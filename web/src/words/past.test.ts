@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { readWords, sinceWords, toldWords } from './past';
+import { readWords, sinceWords, toldWords, usedWords } from './past';
 
 const read = (more: object) => ({
   step: 'PLUG' as const,
@@ -36,5 +36,13 @@ describe('what a notebook tells', () => {
     expect(toldWords({ since: 2.5, unit: 'TANKS' }, 'PETROL')).toEqual(['2.5 tanks since']);
     expect(toldWords({ unit: 'TANKS' }, 'PETROL')).toEqual([]);
     expect(toldWords({ since: 2 }, 'PETROL')).toEqual([]);
+  });
+
+  it('says how many days of use were told, and what they were', () => {
+    const use = { days: 4, tanks: 5, from: '2024-03-01', to: '2024-05-02' };
+    expect(usedWords(use, 'BATTERY')).toBe(
+      '4 days from 1 Mar 2024 to 2 May 2024, 5 charges. A service whose use nobody told counts it from its own day on (est.).',
+    );
+    expect(usedWords({ ...use, days: 1, tanks: 1 }, 'PETROL')).toMatch(/^1 Mar 2024, 1 tank\. /);
   });
 });

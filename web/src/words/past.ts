@@ -1,7 +1,7 @@
 import type { Schemas } from '../api/client';
 import { figureWords, measureWords } from './bench';
 import { fleetDay } from './days';
-import { dayOf } from './format';
+import { dayOf, tanks } from './format';
 import { units } from './schedule';
 
 /** What is counted since, as the head of a field: Tanks since. */
@@ -39,6 +39,13 @@ export const figuresRead = (figures: { [measure: string]: number }): string[] =>
   (Object.entries(figures) as [Schemas['Measure'], number][]).map(
     ([measure, mm]) => `${measureWords[measure].toLowerCase()} ${figureWords(mm, 'LENGTH')}`,
   );
+
+/** Days of use that were told. */
+export function usedWords(use: Schemas['PastUseView'], power: Schemas['Power']): string {
+  const days =
+    use.days === 1 ? pastDay(use.from) : `${use.days} days from ${pastDay(use.from)} to ${pastDay(use.to)}`;
+  return `${days}, ${tanks(use.tanks, power)}. A service whose use nobody told counts it from its own day on (est.).`;
+}
 
 /** What a line that was told had seen by then; nothing where nobody knows. */
 export function toldWords(

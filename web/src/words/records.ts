@@ -8,6 +8,7 @@ const KINDS: Record<string, string> = {
   visit_event: 'a step put into a visit',
   outing: 'an outing',
   photo: 'a photo',
+  past_use: 'use before it was brought in',
   refuel: 'a tank that was filled',
   set_fitting: 'a set that was fitted',
   saw_hold: 'a hold',

@@ -5,13 +5,17 @@ import { Link, useNavigate, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { newId } from '../../api/client';
 import { usePast, usePreviewed, useWrite } from '../../api/queries';
+import { ForWhoMay } from '../../parts/ForWhoMay';
+import { FormField } from '../../parts/form/fields';
+import { useSignedForm } from '../../parts/form/useSignedForm';
 import { Loading } from '../../parts/Loading';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { useAtWork } from '../../shell/leaving';
 import { stepWords } from '../../words/bench';
 import { dayOf } from '../../words/format';
-import { figuresRead, pastDay, toldWords } from '../../words/past';
+import { figuresRead, pastDay, toldWords, usedWords } from '../../words/past';
+import { Opened } from '../corrections/Opened';
 import { emptyPast, linesInput, pastInput, tells } from './past';
 import { HeldFields, PastFields } from './PastFields';
 import { Sheet } from './Sheet';
@@ -40,6 +44,7 @@ export default function PastScreen() {
         </Box>
       </Box>
       {data.told.length > 0 && <ToldSheet page={data} />}
+      {data.use && <UsedSheet page={data} use={data.use} />}
       <TellSheet page={data} />
     </>
   );
@@ -59,6 +64,38 @@ function ToldSheet({ page }: { page: Schemas['PastPage'] }) {
       <Box sx={{ color: 'text.secondary', mt: 1 }}>
         What was told wrong is struck out in the <Link to={`/log?saw=${page.tag}`}>log</Link>, and told again.
       </Box>
+    </Sheet>
+  );
+}
+
+/** What it used before, out of a sheet; it is wrong or right as a whole. */
+function UsedSheet({ page, use }: { page: Schemas['PastPage']; use: Schemas['PastUseView'] }) {
+  const form = useSignedForm({
+    path: '/api/saws/{tag}/past/use/strike',
+    params: { path: { tag: page.tag } },
+    start: { reason: '' },
+    body: (typed) => typed,
+  });
+  return (
+    <Sheet title="Used before">
+      <Box>{usedWords(use, page.power)}</Box>
+      <ForWhoMay write="/api/saws/{tag}/past/use/strike" silent>
+        <Opened label="Strike it all out">
+          {() => (
+            <Box
+              component="form"
+              onSubmit={form.submit}
+              sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'end' }}
+            >
+              <FormField control={form.control} name="reason" label="Why it is struck out" autoFocus />
+              <Button type="submit" variant="outlined" disabled={!form.ready}>
+                Strike it out
+              </Button>
+              <ProblemNote sentences={form.besides} />
+            </Box>
+          )}
+        </Opened>
+      </ForWhoMay>
     </Sheet>
   );
 }

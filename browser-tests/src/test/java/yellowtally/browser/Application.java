@@ -26,7 +26,7 @@ public final class Application implements AutoCloseable {
 
     /** What {@code ./run} starts the application with. */
     public static final List<String> JVM_OPTIONS =
-            List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx256m", "-Xshare:auto");
+            List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx320m", "-Xshare:auto");
 
     /** Keeps the records in memory: as the disk does, without waiting for it. */
     static final String IN_MEMORY = "--yellowtally.store=mem:yellow-tally";

@@ -3,6 +3,8 @@ package yellowtally.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.IOException;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -174,5 +176,23 @@ class InchFleetHttpTest {
                 "{\"id\":\"%s\",\"sawTag\":\"06\",\"method\":\"RAIL_TOUCH\",\"figure\":\"0\",\"pullDown\":\"0.1157\",\"work\":\"FELLING\"}"
                         .formatted(RunningServer.id()));
         assertThat(calibrated.body().path("share").asDouble()).isCloseTo(0.5, within(0.001));
+    }
+
+    @Test
+    void theDaySheetHasWhatTheBoardHasAtTheBenchToday() throws IOException {
+        JsonNode bench = api.get("/api/board").body().path("bench");
+        String text = PaperHttpTest.text(api, "day.pdf");
+        assertThat(text).contains("Nothing goes out by this sheet");
+        int fits = bench.path("day").path("fits").asInt();
+        assertThat(fits).isBetween(1, bench.path("saws").size() - 1);
+        for (int i = 0; i < bench.path("saws").size(); i++) {
+            String heading = "Saw " + bench.path("saws").path(i).asString() + ", ";
+            assertThat(Pattern.compile(Pattern.quote(heading)).matcher(text).find())
+                    .as(heading)
+                    .isEqualTo(i < fits);
+        }
+        assertThat(text)
+                .contains("Make safe", "Engine cold, no smoking.", "fine / needs work / fail")
+                .containsPattern("aim (\\d+ )?\\d+/\\d+ in");
     }
 }

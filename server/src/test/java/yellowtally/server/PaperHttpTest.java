@@ -7,7 +7,6 @@ import java.net.URI;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.LocalDate;
-import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -35,7 +34,7 @@ class PaperHttpTest {
     }
 
     /** Its text in one line, however it is broken. */
-    private static String text(Api who, String asked) throws IOException {
+    static String text(Api who, String asked) throws IOException {
         HttpResponse<byte[]> answer = who.signed()
                 .send(
                         HttpRequest.newBuilder(URI.create(who.root() + "/api/paper/" + asked))
@@ -176,22 +175,6 @@ class PaperHttpTest {
                 .containsPattern("File \\d\\.\\d mm round, \\d+°")
                 .containsPattern("pull down \\d+(\\.\\d)? mm at mid bar")
                 .contains("As it is fitted on");
-    }
-
-    @Test
-    void theDaySheetHasWhatTheBoardHasAtTheBenchToday() throws IOException {
-        JsonNode bench = api.get("/api/board").body().path("bench");
-        String text = text("day.pdf");
-        assertThat(text).contains("Nothing goes out by this sheet");
-        int fits = bench.path("day").path("fits").asInt();
-        assertThat(fits).isPositive();
-        for (int i = 0; i < bench.path("saws").size(); i++) {
-            String heading = "Saw " + bench.path("saws").path(i).asString() + ", ";
-            assertThat(Pattern.compile(Pattern.quote(heading)).matcher(text).find())
-                    .as(heading)
-                    .isEqualTo(i < fits);
-        }
-        assertThat(text).contains("Make safe", "Engine cold, no smoking.", "fine / needs work / fail");
     }
 
     @Test

@@ -18,6 +18,7 @@ import java.util.Locale;
 import java.util.Map;
 import org.awaitility.Awaitility;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -276,14 +277,93 @@ class SheetsInHttpTest {
                 "WORK | Saw,Day,Work;@A,today,sharpened | 2 WRONG [A, Saw] There is no saw @A in service here.",
                 "WORK | Saw,Day,Work;05,2 d,tension check | 2 WRONG [C, Work] tension check is none of these:",
                 "READINGS | Saw,Day,Figure,Value;05,,Groove depth,6 | 2 WRONG [B, Day] Say when",
-                "READINGS | Saw,Day,Figure,Value;05,2 d,colour,6 | 2 WRONG [C, Figure] colour is none of these:"
+                "READINGS | Saw,Day,Figure,Value;05,2 d,colour,6 | 2 WRONG [C, Figure] colour is none of these:",
+                "USE | Saw,Day,Tanks;@A,2 d,1 | 2 WRONG [A, Saw] There is no saw @A in service here.",
+                "USE | Saw,Day,Tanks;05,,1 | 2 WRONG [B, Day] Say when",
+                "USE | Saw,Day,Tanks;05,today,1 | 2 WRONG [B, Day] ",
+                "USE | Saw,Day,Tanks;05,3.5.1999,1 | 2 WRONG [B, Day] This is before the saw came into service",
+                "USE | Saw,Day,Tanks;05,%1$s,one | 2 WRONG [C, Tanks] This is not a number.",
+                "USE | Saw,Day,Tanks;05,%1$s,25 | 2 WRONG [C, Tanks] Give a number from 0 to 24.",
+                "USE | Saw,Day,Tanks;05,%1$s, | 2 WRONG [C, Tanks] ",
+                "USE | Saw,Day,Tanks;05,%1$s,1;05,%1$s,2 | 3 WRONG [B, Day] A line above tells of this saw and day already.",
+                "USE | Saw,Day,Tanks;05,%1$s,1.5 | 2 GOOD Saw 05: %2$s, 1.5 tanks"
             })
     void whatIsWrongIsSaidAtItsLineAndColumn(String kind, String sheet, String said) {
-        JsonNode file = brought(sheet.strip().replace("@", tag).replace(';', '\n'));
+        JsonNode file = brought(inIts(sheet).strip().replace("@", tag).replace(';', '\n'));
         tried(file, Asked.GUESSED.of(kind));
         List<String> lines = lines(file);
         assertThat(lines.get(lines.size() - 1))
-                .startsWith(said.replace("@", tag).stripTrailing());
+                .startsWith(inIts(said).replace("@", tag).stripTrailing());
+    }
+
+    /** A day when saw 05 was in service, and its records here had not begun. */
+    private String inIts(String said) {
+        LocalDate until = LocalDate.parse(
+                api.get("/api/saws/05/past").body().path("until").asString());
+        LocalDate day = until.minusDays(3);
+        return said.replace("%1$s", day.toString()).replace("%2$s", day.toString());
+    }
+
+    /** A service of which nobody told what was used since counts it from the days that were told, as far as they reach back. */
+    @Test
+    void daysOfUseSayWhatServicesHaveSeen() {
+        saw(tag);
+        broughtIn(brought("""
+                        Saw,Day,Work,Used since
+                        %1$s,9.9.2025,Plug,
+                        %1$s,2.9.2025,Bearing,
+                        %1$s,20.9.2025,Sharpen,7
+                        """.formatted(tag)), Asked.GUESSED);
+        assertThat(since("PLUG")).isNull();
+        JsonNode use = brought("""
+                Saw,Date,Tanks burned
+                %1$s,8.9.2025,1
+                %1$s,9.9.2025,"1,5"
+                %1$s,15.9.2025,2
+                %1$s,21.9.2025,0.5
+                """.formatted(tag));
+        assertThat(tried(use, Asked.GUESSED).path("state").asString()).isEqualTo("TRIED");
+        assertThat(since("PLUG")).as("a try stores nothing").isNull();
+        assertThat(broughtIn(use, Asked.GUESSED).path("state").asString()).isEqualTo("BROUGHT_IN");
+        assertThat(since("PLUG")).isEqualTo(4);
+        assertThat(since("SHARPEN")).as("what was told with it stands").isEqualTo(7);
+        assertThat(since("BEARING")).as("the days do not reach back so far").isNull();
+        assertThat(api.plate(tag).path("state").asString())
+                .as("it proves nothing")
+                .isEqualTo("HELD");
+        JsonNode told = api.get("/api/saws/" + tag + "/past").body().path("use");
+        assertThat(told.path("days").asInt()).isEqualTo(4);
+        assertThat(told.path("tanks").asDouble()).isEqualTo(5);
+
+        assertThat(tried(use, Asked.GUESSED).path("wrong").asInt()).isEqualTo(4);
+        assertThat(tried(use, Asked.GUESSED.leavingOutKnown()).path("leftOut").asInt())
+                .isEqualTo(4);
+
+        String strike = "{\"id\":\"%s\",\"reason\":\"Of another saw\"}";
+        String path = "/api/saws/" + tag + "/past/use/strike";
+        assertThat(api.as(Signed.OPERATOR)
+                        .post(path, strike.formatted(RunningServer.id()))
+                        .status())
+                .isEqualTo(403);
+        assertThat(api.post(path, strike.formatted(RunningServer.id())).status())
+                .isEqualTo(204);
+        assertThat(since("PLUG")).isNull();
+        assertThat(api.get("/api/saws/" + tag + "/past").body().has("use")).isFalse();
+        assertThat(api.post(path, strike.formatted(RunningServer.id())).status())
+                .isEqualTo(409);
+    }
+
+    /** What a task of the schedule counts as used since it was done; nothing while nobody knows. */
+    private @Nullable Double since(String task) {
+        for (JsonNode one : api.get("/api/saws/" + tag + "/schedule").body().path("tasks")) {
+            if (one.path("task").asString().equals(task)) {
+                return one.path("unknown").asBoolean()
+                        ? null
+                        : Double.valueOf(
+                                one.path("limits").get(0).path("counted").asDouble());
+            }
+        }
+        throw new AssertionError("no task " + task);
     }
 
     /** Of a saw that has its past told: nothing twice, nothing after its records begin, nothing that could not be. */
@@ -409,7 +489,15 @@ class SheetsInHttpTest {
         try (ReadableWorkbook book = new ReadableWorkbook(new ByteArrayInputStream(workbook.body()))) {
             assertThat(book.getSheets().map(sheet -> sheet.getName()))
                     .containsExactly(
-                            "People", "Crews", "Stock", "Parts", "Saws", "Past work", "Readings", "What it is");
+                            "People",
+                            "Crews",
+                            "Stock",
+                            "Parts",
+                            "Saws",
+                            "Past work",
+                            "Readings",
+                            "Past use",
+                            "What it is");
         }
         JsonNode file = JSON.readTree(bring(workbook.body(), "filled.xlsx").body());
         for (JsonNode sheet : file.path("sheets")) {

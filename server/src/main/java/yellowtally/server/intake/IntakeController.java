@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -17,6 +18,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.past.PastEntry;
 import yellowtally.core.past.PastLine;
+import yellowtally.core.past.ToldUse;
 import yellowtally.core.schedule.UseUnit;
 import yellowtally.core.steps.Measure;
 import yellowtally.core.steps.Power;
@@ -41,8 +43,11 @@ import yellowtally.server.worklog.WorkRecord;
 @RestController
 class IntakeController {
 
+    private static final int LONGEST_REASON = 300;
+
     private final NewSaws newSaws;
     private final Past past;
+    private final PastUses uses;
     private final PastReader reader;
     private final Fleet fleet;
     private final Standings standings;
@@ -55,6 +60,7 @@ class IntakeController {
     IntakeController(
             NewSaws newSaws,
             Past past,
+            PastUses uses,
             PastReader reader,
             Fleet fleet,
             Standings standings,
@@ -65,6 +71,7 @@ class IntakeController {
             Clock clock) {
         this.newSaws = newSaws;
         this.past = past;
+        this.uses = uses;
         this.reader = reader;
         this.fleet = fleet;
         this.standings = standings;
@@ -130,8 +137,25 @@ class IntakeController {
      * What was told of a saw, and what can be.
      *
      * @param until the last day that can be told of: its own records begin then
+     * @param use what it used before; absent where nothing of that was told
      */
-    record PastPage(String tag, Power power, LocalDate until, List<ToldLine> told) {}
+    record PastPage(
+            String tag,
+            Power power,
+            LocalDate until,
+            List<ToldLine> told,
+            @Nullable PastUseView use) {}
+
+    /**
+     * What was told of days of use.
+     *
+     * @param days how many there are
+     * @param tanks of all of them
+     */
+    record PastUseView(int days, double tanks, LocalDate from, LocalDate to) {}
+
+    /** Why what was told of its use is struck out. */
+    record PastUseStrike(UUID id, String reason) {}
 
     /**
      * Something that was told.
@@ -207,21 +231,44 @@ class IntakeController {
     @Transactional(readOnly = true)
     PastPage past(@PathVariable String tag) {
         Saw saw = fleet.sawInService(tag);
+        List<ToldUse> used = uses.told(saw);
         return new PastPage(
                 saw.tag(),
                 saw.details().power(),
                 past.until(saw),
-                past.toldOf(saw).stream().map(IntakeController::told).toList());
+                past.toldOf(saw).stream().map(record -> told(record, used)).toList(),
+                use(used));
     }
 
-    private static ToldLine told(WorkRecord record) {
-        return new ToldLine(
-                record.id(),
-                record.step(),
-                record.at(),
-                record.told() == null ? null : record.told().since(),
-                PastLine.of(record.step()).map(PastLine::since).orElse(null),
-                record.figures());
+    private static @Nullable PastUseView use(List<ToldUse> told) {
+        return told.isEmpty()
+                ? null
+                : new PastUseView(
+                        told.size(),
+                        ToldUse.sum(told),
+                        told.get(0).day(),
+                        told.get(told.size() - 1).day());
+    }
+
+    /** Strikes all that was told of its use out. */
+    @PostMapping("/api/saws/{tag}/past/use/strike")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void strikeUse(@PathVariable String tag, @RequestBody PastUseStrike given) {
+        onceOnly.run(given.id(), new OfSaw(tag, given), () -> {
+            Person officer = people.actingOfficer();
+            uses.strike(
+                    fleet.sawInService(tag), Violations.onlyText("reason", given.reason(), LONGEST_REASON), officer);
+        });
+    }
+
+    private ToldLine told(WorkRecord record, List<ToldUse> used) {
+        UseUnit unit = PastLine.of(record.step()).map(PastLine::since).orElse(null);
+        Double since = record.told() == null ? null : record.told().since();
+        if (since == null) {
+            OptionalDouble byDays = ToldUse.since(used, LocalDate.ofInstant(record.at(), clock.getZone()), unit);
+            since = byDays.isPresent() ? Double.valueOf(byDays.getAsDouble()) : null;
+        }
+        return new ToldLine(record.id(), record.step(), record.at(), since, unit, record.figures());
     }
 
     @PostMapping("/api/saws/{tag}/past")

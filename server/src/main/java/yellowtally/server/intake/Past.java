@@ -1,6 +1,7 @@
 package yellowtally.server.intake;
 
 import jakarta.persistence.EntityManager;
+import jakarta.persistence.FlushModeType;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -165,9 +166,14 @@ public class Past {
     public void write(Book book, Person person) {
         Instant begins = begins(book.saw);
         WorkRecord.Parts parts = Worklog.parts(fleet.set(book.saw));
+        // None of it is a tension check, and no line asks for what another has stored: it goes to the database in one
+        // piece.
+        records.setFlushMode(FlushModeType.COMMIT);
         for (Line line : book.lines()) {
             write(book, line, parts, begins, person);
         }
+        records.flush();
+        records.setFlushMode(FlushModeType.AUTO);
     }
 
     /** Stores what is told; all that is wrong with it is told at once, and nothing is stored then. */

@@ -225,7 +225,7 @@ public class PastReader {
                 other == null ? "" : told(other.day()));
     }
 
-    private static String told(LocalDate day) {
+    static String told(LocalDate day) {
         return DAY.format(day);
     }
 }

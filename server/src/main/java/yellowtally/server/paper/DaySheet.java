@@ -57,7 +57,7 @@ class DaySheet {
         page.child(body, "h1", "Day sheet");
         page.child(body, "p", name.now() + ", " + words.moment(clock.instant()));
         BenchToday.Queue queue = bench.queue();
-        int fits = queue.day().fits();
+        int fits = shown(queue);
         page.child(body, "p", said(queue));
         page.child(
                         body,
@@ -69,8 +69,13 @@ class DaySheet {
         return page.document();
     }
 
+    /** How many saws are on it: the first is begun today even where the whole day is not enough for it. */
+    private static int shown(BenchToday.Queue queue) {
+        return Math.max(1, queue.day().fits());
+    }
+
     private String said(BenchToday.Queue queue) {
-        int fits = queue.day().fits();
+        int fits = shown(queue);
         String minutes = Words.number(queue.day().minutes()) + " minutes today";
         if (queue.saws().isEmpty()) {
             return minutes + "; nothing waits for the bench.";

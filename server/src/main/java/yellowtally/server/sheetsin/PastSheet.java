@@ -2,14 +2,13 @@ package yellowtally.server.sheetsin;
 
 import jakarta.persistence.EntityManager;
 import java.io.IOException;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -26,15 +25,12 @@ import yellowtally.server.intake.PastInput.PastLineInput;
 import yellowtally.server.intake.PastReader.Typed;
 import yellowtally.server.sheets.Words;
 import yellowtally.server.support.HouseUnits;
-import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Refusal.Fault;
 import yellowtally.server.support.Said;
 import yellowtally.server.support.Violations;
 
 /** Lines that tell something of a saw's past: all of one saw are read together, since each must agree with the others. */
 abstract class PastSheet implements JudgesFirst {
-
-    private static final String SAW = "saw";
 
     private final Fleet fleet;
     private final Past past;
@@ -66,44 +62,28 @@ abstract class PastSheet implements JudgesFirst {
     /** Judged again with its saws locked, all of it before the first of it is stored: from then on others wait for the disk. */
     @Override
     public void bring(Lines lines, Told told, Report report) throws IOException {
-        List<Past.Book> books = new ArrayList<>();
+        Deque<Past.Book> books = new ArrayDeque<>();
         for (Map.Entry<UUID, List<Integer>> of : bySaw(lines, report).entrySet()) {
             books.add(read(of, lines, told, report));
             records.clear();
         }
-        for (Past.Book book : books) {
-            past.write(book, told.by());
-            records.flush();
+        // Each is let go of when it is stored: a long sheet takes room enough.
+        while (!books.isEmpty()) {
+            past.write(books.remove(), told.by());
             records.clear();
         }
     }
 
     private Map<UUID, List<Integer>> bySaw(Lines lines, Report report) throws IOException {
         Map<UUID, List<Integer>> bySaw = new LinkedHashMap<>();
-        Map<String, Optional<UUID>> known = new HashMap<>();
-        Set<UUID> inService = fleet.sawsInService().stream().map(Saw::id).collect(Collectors.toSet());
+        SawTags tags = new SawTags(fleet);
         for (int i = 0; i < lines.size(); i++) {
-            Line line = lines.line(i);
-            String tag = line.text(SAW);
-            Optional<UUID> saw = known.computeIfAbsent(tag, one -> inService(one, inService));
-            if (saw.isPresent()) {
-                bySaw.computeIfAbsent(saw.get(), id -> new ArrayList<>()).add(i);
-            } else {
-                report.wrong(
-                        line, List.of(tag.isEmpty() ? Fault.of(SAW, "missing") : Fault.of(SAW, "line.noSaw", tag)));
-            }
+            int index = i;
+            tags.of(lines.line(i), report)
+                    .ifPresent(saw ->
+                            bySaw.computeIfAbsent(saw, id -> new ArrayList<>()).add(index));
         }
         return bySaw;
-    }
-
-    private Optional<UUID> inService(String tag, Set<UUID> inService) {
-        try {
-            return tag.isEmpty()
-                    ? Optional.empty()
-                    : Optional.of(fleet.idOf(tag)).filter(inService::contains);
-        } catch (Refusal refused) {
-            return Optional.empty();
-        }
     }
 
     /** All that is told of one saw, as far as it can be. */

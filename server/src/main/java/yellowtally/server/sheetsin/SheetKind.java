@@ -8,7 +8,8 @@ enum SheetKind {
     PARTS(5_000, false),
     SAWS(2_000, true),
     WORK(SheetFile.MOST_LINES, true),
-    READINGS(SheetFile.MOST_LINES, true);
+    READINGS(SheetFile.MOST_LINES, true),
+    USE(SheetFile.MOST_LINES, true);
 
     private final int most;
     private final boolean touchesSaws;

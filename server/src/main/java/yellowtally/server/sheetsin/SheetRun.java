@@ -25,6 +25,7 @@ final class SheetRun implements Bringer.Report, Closeable {
             "stock.taken",
             "part.taken",
             "saw.taken",
+            "pastUse.told",
             "saw.tagKept",
             "past.toldAlready");
 

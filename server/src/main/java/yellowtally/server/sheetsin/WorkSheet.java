@@ -59,7 +59,7 @@ final class WorkSheet extends PastSheet {
         }
         return step == null || wrong.found()
                 ? null
-                : new PastLineInput(step, line.dayText("day"), line.textOrNull("since"), figures);
+                : new PastLineInput(step, line.dayText("day"), line.textOrNull("since"), Map.copyOf(figures));
     }
 
     @Override

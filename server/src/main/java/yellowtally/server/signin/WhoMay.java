@@ -150,6 +150,7 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             OFFICER  POST /api/past/preview
             OFFICER  POST /api/saws
             OFFICER  POST /api/saws/{tag}/past
+            OFFICER  POST /api/saws/{tag}/past/use/strike
             OFFICER  POST /api/saws/{tag}/past/preview
             OFFICER  PUT  /api/saws/{tag}
             OFFICER  POST /api/saws/{tag}/tag

@@ -126,6 +126,10 @@ final class Rows {
             return moment == null ? null : moment.toInstant();
         }
 
+        LocalDate day(String name) throws SQLException {
+            return at.getObject(column(name), LocalDate.class);
+        }
+
         @Nullable
         LocalDate dayOrNull(String name) throws SQLException {
             return at.getObject(column(name), LocalDate.class);

@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -18,6 +19,9 @@ import org.jspecify.annotations.Nullable;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
 import yellowtally.core.log.Told;
+import yellowtally.core.past.PastLine;
+import yellowtally.core.past.ToldUse;
+import yellowtally.core.schedule.UseUnit;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepKind;
@@ -63,6 +67,9 @@ final class StepRows {
             order by r.%1$s desc, r.step desc, r.at desc, r.seq desc limit 1) as seq from %2$s s (step)) l
             join work_record r on r.seq = l.seq""";
 
+    private static final String USED =
+            "select used_on, tanks from past_use where saw_id = ? and struck_at is null order by used_on";
+
     private static final Set<StepOutcome> ANY = EnumSet.allOf(StepOutcome.class);
 
     private static final String FINDINGS =
@@ -88,6 +95,9 @@ final class StepRows {
             }
         }
         Map<UUID, Set<Finding>> findings = findings(rows, FINDINGS, found.keySet());
+        List<ToldUse> used = found.values().stream().anyMatch(StepRows::sinceUntold)
+                ? rows.read(USED, row -> new ToldUse(row.day("used_on"), row.number("tanks")), on.saw())
+                : List.of();
         return SawLog.of(found.values().stream()
                 .map(row -> new StepEntry(
                         row.seq(),
@@ -98,8 +108,23 @@ final class StepRows {
                         findings.getOrDefault(row.id(), Set.of()),
                         row.visitId(),
                         Subjects.of(on.fitted(), row.sawId(), row.chainId(), row.barId(), row.sprocketId()),
-                        row.told()))
+                        told(row, days.day(row.at()), used)))
                 .toList());
+    }
+
+    private static boolean sinceUntold(WorkRow row) {
+        return row.told() != null && row.told().since() == null;
+    }
+
+    /** What nobody told with a service is said by what was told of the days since, as far as that reaches back. */
+    private static @Nullable Told told(WorkRow row, LocalDate done, List<ToldUse> used) {
+        Told told = row.told();
+        if (told == null || !sinceUntold(row)) {
+            return told;
+        }
+        UseUnit unit = PastLine.of(row.step()).map(PastLine::since).orElse(null);
+        OptionalDouble since = ToldUse.since(used, done, unit);
+        return since.isPresent() ? new Told(told.on(), since.getAsDouble()) : told;
     }
 
     private static void keep(Map<UUID, WorkRow> found, List<WorkRow> rows) {
