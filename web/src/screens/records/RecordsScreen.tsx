@@ -46,8 +46,8 @@ export default function RecordsScreen() {
         <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2 }}>
           <Panel title="Bring sheets in">
             <Box sx={{ mb: 1.5, maxWidth: 560 }}>
-              Saws, parts, readings, past work, stock and people out of a spreadsheet or a CSV file: its
-              columns are matched, every line is tried, and then all of it comes in or nothing.
+              Saws, parts, readings, past work and use, stock and people out of a spreadsheet or a CSV file:
+              its columns are matched, every line is tried, and then all of it comes in or nothing.
             </Box>
             <ForWhoMay write="/api/sheets-in">
               <Button variant="outlined" component={Link} to="/records/bring-in">

@@ -89,7 +89,11 @@ class PhotoBrowserTest {
                 page.request().get(screens.application().address() + address).body();
         try (PDDocument file = Loader.loadPDF(certificate)) {
             Assertions.assertThat(new PDFTextStripper().getText(file).replaceAll("\\s+", " "))
-                    .contains("Service certificate, saw PH1", "photo 1", "1. Complaint, ", "Photo by Ida Marsh");
+                    .contains(
+                            "Service certificate, saw PH1",
+                            "photo 1",
+                            "1. Complaint: Oil lost at rest, ",
+                            "Photo by Ida Marsh");
             Assertions.assertThat(pictures(file)).isEqualTo(1);
         }
 

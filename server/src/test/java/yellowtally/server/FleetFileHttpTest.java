@@ -199,4 +199,18 @@ class FleetFileHttpTest {
         // Nothing by which somebody could sign in.
         assertThat(file).doesNotContain("bcrypt", "credential", "sign_in_name");
     }
+
+    /** It was taken out by an earlier release, as all files will have been one day. */
+    @Test
+    void theSampleFleetComesIn(@TempDir Path folder) throws IOException {
+        String file = Files.readString(Path.of("..", "docs", "samples", "harrow-bank.json"));
+        ConfigurableApplicationContext running = empty(folder);
+        try {
+            Answer done = at(running).post(ADDRESS + RunningServer.id(), file);
+            assertThat(done.status()).as(done.raw().body()).isEqualTo(200);
+            assertThat(done.body().path("rows").asLong()).isGreaterThan(50);
+        } finally {
+            running.close();
+        }
+    }
 }

@@ -69,7 +69,7 @@ class PhotoPages {
         for (int i = 0; i < Math.min(MOST, all.size()); i++) {
             Photos.Told photo = all.get(i);
             LogLine line = numbered.lines().get(photo.aboutId());
-            String of = line == null ? "" : line.told().what() + ", " + words.day(line.at());
+            String of = line == null ? "" : said(line.told()) + ", " + words.day(line.at());
             Element box = page.box(body, "photo");
             picture(page, box, photo, of);
             page.child(
@@ -81,6 +81,10 @@ class PhotoPages {
         if (all.size() > MOST) {
             page.child(body, "p", (all.size() - MOST) + " more photos of these days are in the log.");
         }
+    }
+
+    private static String said(LogLine.Told told) {
+        return told.found() == null ? told.what() : told.what() + ": " + told.found();
     }
 
     private void picture(Page page, Element box, Photos.Told photo, String of) throws IOException {
