@@ -70,7 +70,7 @@ class PhotoBrowserTest {
     @Test
     void aPhotoOfAComplaintStandsInTheLogOnTheSawAndInTheCertificate(Screens.Opener screens) throws IOException {
         Fleet fleet = new Fleet(screens.application());
-        fleet.addSaw("PH1", "PETROL", "AUTOMATIC_FIXED");
+        fleet.addFitSaw("PH1", Fleet.Kit.of("PETROL", "AUTOMATIC_FIXED"));
         Page page = screens.open(fleet.complained("PH1", "oil-lost"));
         Locator photos = region(page, "Photos");
         Path script = Files.writeString(folder.resolve("photo.jpg"), "<script>alert(1)</script>");
@@ -104,7 +104,7 @@ class PhotoBrowserTest {
     @Test
     void aPhotoOfWorkIsStruckOutWithAReason(Screens.Opener screens) throws IOException {
         Fleet fleet = new Fleet(screens.application());
-        fleet.addSaw("PH2", "PETROL", "AUTOMATIC_FIXED");
+        fleet.addFitSaw("PH2", Fleet.Kit.of("PETROL", "AUTOMATIC_FIXED"));
         fleet.did("PH2", "GROOVE");
         Page page = screens.open("/saws/PH2");
         Locator history = region(page, "History");

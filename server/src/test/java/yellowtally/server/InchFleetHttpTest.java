@@ -195,4 +195,24 @@ class InchFleetHttpTest {
                 .contains("Make safe", "Engine cold, no smoking.", "fine / needs work / fail")
                 .containsPattern("aim (\\d+ )?\\d+/\\d+ in");
     }
+
+    @Test
+    void theOrderListHasWhatTheStoresSay() throws IOException {
+        JsonNode stores = api.get("/api/stores").body();
+        String text = PaperHttpTest.text(api, "orders.pdf");
+        int lines = 0;
+        for (JsonNode item : stores.path("items")) {
+            boolean wanted = item.has("order");
+            lines += wanted ? 1 : 0;
+            if (wanted) {
+                assertThat(text).contains(item.path("card").path("name").asString());
+            }
+        }
+        assertThat(lines).isPositive();
+        for (JsonNode group : stores.path("parts")) {
+            if (group.has("order")) {
+                assertThat(text).contains(group.path("spec").asString());
+            }
+        }
+    }
 }

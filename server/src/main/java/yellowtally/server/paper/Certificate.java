@@ -103,7 +103,7 @@ class Certificate {
         page.child(body, "h1", title);
         page.child(body, "p", name.now() + ". What is on record from " + days + ".");
         head(page, body, saw);
-        PhotoPages.Numbered pictures = photos.of(span.lines());
+        PhotoPages.Numbered pictures = photos.of(saw.id(), span.lines());
         use(page, body, saw, span.use());
         holds(page, body, holds.ofSaw(saw.id(), start, end));
         told(page, body, "Complaints and faults", span.lines(), LogKind.FAULT, pictures);

@@ -51,11 +51,15 @@ class PhotoPages {
         }
     }
 
-    /** Numbers the photos of these lines. */
-    Numbered of(List<LogLine> lines) {
+    /** Numbers those of a saw's photos that belong to these lines. */
+    Numbered of(UUID sawId, List<LogLine> lines) {
         Map<UUID, LogLine> byId =
                 lines.stream().collect(Collectors.toMap(LogLine::id, line -> line, (one, other) -> one));
-        return new Numbered(photos.told(byId.keySet()), byId);
+        return new Numbered(
+                photos.ofSaw(sawId).stream()
+                        .filter(photo -> byId.containsKey(photo.aboutId()))
+                        .toList(),
+                byId);
     }
 
     /** Puts them on the page; nothing where there are none. */

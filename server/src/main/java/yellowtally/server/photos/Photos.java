@@ -8,7 +8,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -168,11 +167,13 @@ public class Photos {
      */
     public record Told(UUID id, UUID aboutId, Instant at, UUID personId) {}
 
-    /** The photos of these that are not struck out, the first first. */
-    public List<Told> told(Collection<UUID> about) {
-        return of(about).values().stream()
-                .flatMap(List::stream)
-                .sorted(Comparator.comparing(Photo::at).thenComparing(Photo::id))
+    /** All photos of a saw's complaints and records that are not struck out, the first first. */
+    public List<Told> ofSaw(UUID sawId) {
+        return records.createQuery(
+                        "select p from Photo p where p.sawId = :saw and p.struckAt is null order by p.at, p.id",
+                        Photo.class)
+                .setParameter("saw", sawId)
+                .getResultStream()
                 .map(photo -> new Told(photo.id(), photo.aboutId(), photo.at(), photo.personId()))
                 .toList();
     }
