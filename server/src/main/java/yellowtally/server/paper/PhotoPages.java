@@ -68,13 +68,15 @@ class PhotoPages {
         if (all.isEmpty()) {
             return;
         }
-        page.child(body, "h2", "Photos");
+        // The heading goes to the next page with the first of them.
+        Element first = page.box(body, "whole");
+        page.child(first, "h2", "Photos");
         Map<UUID, String> names = people.names();
         for (int i = 0; i < Math.min(MOST, all.size()); i++) {
             Photos.Told photo = all.get(i);
             LogLine line = numbered.lines().get(photo.aboutId());
             String of = line == null ? "" : said(line.told()) + ", " + words.day(line.at());
-            Element box = page.box(body, "photo");
+            Element box = page.box(i == 0 ? first : body, "photo");
             picture(page, box, photo, of);
             page.child(
                     box,
