@@ -14,6 +14,7 @@ import yellowtally.core.drive.DriveSetting;
 import yellowtally.core.edge.EdgeSetting;
 import yellowtally.core.engine.EngineSetting;
 import yellowtally.core.oiling.OilingSetting;
+import yellowtally.core.plan.PlanSetting;
 import yellowtally.core.schedule.RepairSetting;
 import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.settings.NumberSetting;
@@ -50,6 +51,7 @@ public final class HouseNumbers {
         List<NumberSetting> all = new ArrayList<>();
         all.addAll(List.of(TensionSetting.values()));
         all.addAll(List.of(ScheduleSetting.values()));
+        all.addAll(List.of(PlanSetting.values()));
         all.addAll(List.of(RepairSetting.values()));
         all.addAll(List.of(StageSetting.values()));
         all.addAll(List.of(BarSetting.values()));

@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.util.RawValue;
 import yellowtally.core.fitness.FaultEntry;
 import yellowtally.core.oiling.LeakWatch;
+import yellowtally.core.steps.Handle;
 import yellowtally.core.steps.Power;
 import yellowtally.core.visit.BenchDay;
 import yellowtally.core.visit.RideAlong;
@@ -25,7 +26,6 @@ import yellowtally.core.waiting.Waiting;
 import yellowtally.server.board.ToldSaws.Told;
 import yellowtally.server.fleet.Crew;
 import yellowtally.server.fleet.Fleet;
-import yellowtally.server.fleet.SawChoices;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
 import yellowtally.server.usage.Outing;
@@ -109,7 +109,7 @@ class BoardController {
             String tag,
             FitState state,
             @Nullable Double barLengthMm,
-            SawChoices.Handle handle,
+            Handle handle,
             Power power,
             @Nullable Waiting headline,
             @Nullable BenchMark visit) {

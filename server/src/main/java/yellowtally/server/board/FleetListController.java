@@ -10,12 +10,12 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import yellowtally.core.cuttingset.Pitch;
 import yellowtally.core.edge.EdgeLife;
+import yellowtally.core.steps.Handle;
 import yellowtally.core.steps.Power;
 import yellowtally.core.waiting.FitState;
 import yellowtally.core.waiting.Waiting;
 import yellowtally.server.fleet.Crew;
 import yellowtally.server.fleet.Fleet;
-import yellowtally.server.fleet.SawChoices;
 import yellowtally.server.standing.FittedSaw;
 import yellowtally.server.standing.FittedSaw.Hung;
 import yellowtally.server.standing.Standing;
@@ -51,7 +51,7 @@ class FleetListController {
             String make,
             String model,
             Power power,
-            SawChoices.Handle handle,
+            Handle handle,
             @Nullable Double barLengthMm,
             @Nullable Pitch pitch,
             @Nullable String bar,

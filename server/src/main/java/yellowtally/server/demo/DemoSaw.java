@@ -4,13 +4,13 @@ import org.jspecify.annotations.Nullable;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.NoseKind;
 import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.steps.Handle;
 import yellowtally.core.steps.OilerKind;
 import yellowtally.core.steps.Power;
 import yellowtally.core.tension.TensionMethod;
 import yellowtally.core.tension.Work;
 import yellowtally.server.fleet.SawChoices.Adjuster;
 import yellowtally.server.fleet.SawChoices.BrakeSeat;
-import yellowtally.server.fleet.SawChoices.Handle;
 
 /** One line of the made-up fleet. */
 record DemoSaw(String tag, Model model, Work work, @Nullable TensionMethod ownMethod, Story story, int crew) {

@@ -5,12 +5,6 @@ public final class SawChoices {
 
     private SawChoices() {}
 
-    /** Where it is held. */
-    public enum Handle {
-        REAR,
-        TOP
-    }
-
     /** Where the chain brake sits. */
     public enum BrakeSeat {
         COVER,

@@ -7,6 +7,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.ManyToOne;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.steps.Handle;
 import yellowtally.core.steps.OilerKind;
 import yellowtally.core.steps.Power;
 import yellowtally.core.tension.TensionMethod;
@@ -27,7 +28,7 @@ import yellowtally.core.tension.Work;
 public record SawDetails(
         @ManyToOne @JsonUnwrapped Model model,
         @Enumerated(EnumType.STRING) Power power,
-        @Enumerated(EnumType.STRING) SawChoices.Handle handle,
+        @Enumerated(EnumType.STRING) Handle handle,
         @Nullable Double displacementCc,
         @Nullable Double volts,
         LocalDate inService,

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.engine.FuelUnit;
+import yellowtally.core.steps.Handle;
 import yellowtally.core.steps.OilerKind;
 import yellowtally.core.steps.Power;
 import yellowtally.core.tension.TensionMethod;
@@ -19,7 +20,7 @@ public record SawInput(
         String make,
         String model,
         Power power,
-        SawChoices.Handle handle,
+        Handle handle,
         @Nullable Double displacementCc,
         @Nullable Double volts,
         LocalDate inService,

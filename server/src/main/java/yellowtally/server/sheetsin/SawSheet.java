@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.steps.Handle;
 import yellowtally.core.steps.OilerKind;
 import yellowtally.core.steps.Power;
 import yellowtally.core.tension.Work;
@@ -37,8 +38,7 @@ final class SawSheet extends LineByLine {
             .also(Power.PETROL, "gas", "gasoline", "two stroke", "2-stroke", "engine")
             .also(Power.BATTERY, "cordless", "akku")
             .also(Power.CORDED, "electric", "mains", "cord");
-    private final Choices<SawChoices.Handle> handles =
-            Choices.of(SawChoices.Handle.class, one -> words.of("handle", one));
+    private final Choices<Handle> handles = Choices.of(Handle.class, one -> words.of("handle", one));
     private final Choices<OilerKind> oilers = Choices.of(OilerKind.class, one -> words.of("oiler", one))
             .also(OilerKind.AUTOMATIC_FIXED, "automatic", "fixed")
             .also(OilerKind.AUTOMATIC_ADJUSTABLE, "adjustable")
@@ -72,7 +72,7 @@ final class SawSheet extends LineByLine {
     private @Nullable SawInput card(Line line, Told told, Violations wrong) {
         Power power = line.choice("power", powers, line.has("volts") ? Power.BATTERY : Power.PETROL, wrong);
         LocalDate since = line.day("inService", told.today(), told.order(), wrong);
-        SawChoices.Handle handle = line.choice("handle", handles, SawChoices.Handle.REAR, wrong);
+        Handle handle = line.choice("handle", handles, Handle.REAR, wrong);
         OilerKind oiler = line.choice("oiler", oilers, OilerKind.AUTOMATIC_FIXED, wrong);
         SawChoices.BrakeSeat seat = line.choice("brakeSeat", seats, SawChoices.BrakeSeat.BODY, wrong);
         SawChoices.Adjuster adjuster = line.choice("adjuster", adjusters, SawChoices.Adjuster.SIDE, wrong);
