@@ -90,6 +90,7 @@ export function useOutWith(tag: string): string | undefined {
   return board?.rails.find((rail) => rail.kind === 'CREW' && rail.plates.some((p) => p.tag === tag))?.crew;
 }
 /** Every saw in service with its set; it tells nothing that the board does not tell first. */
+export const usePlan = () => useAsked('/api/plan', {}, { refetchInterval: soonIfAway(60_000) });
 export const useSawList = () => useAsked('/api/saws', {}, { refetchInterval: soonIfAway(30_000) });
 /** What is offered for a new saw, like another or like none; asked anew each time, since every one that is added changes it. */
 export const useNewSaw = (like: string) =>

@@ -1284,6 +1284,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["whatIf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/records/{recordId}/strike": {
         parameters: {
             query?: never;
@@ -2587,6 +2635,26 @@ export interface components {
             rails: components["schemas"]["Rail"][];
             work: components["schemas"]["WorkRow"][];
         };
+        BookingInput: {
+            /** Format: uuid */
+            amends?: string;
+            /** Format: time-local */
+            at: string;
+            bar?: string;
+            /** Format: uuid */
+            crewId: string;
+            handle?: components["schemas"]["Handle"];
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            leaves: string;
+            note?: string;
+            power?: components["schemas"]["Power"];
+            /** Format: int32 */
+            saws: number;
+            /** Format: date */
+            until?: string;
+        };
         /** @enum {string} */
         BrakeSeat: "COVER" | "BODY";
         BringingIn: {
@@ -3033,6 +3101,14 @@ export interface components {
             decision: components["schemas"]["FitState"];
             leftOpenReason?: string;
         };
+        Evening: {
+            /** Format: date */
+            evening: string;
+            /** Format: date */
+            fittedOn: string;
+            tag: string;
+            what: string;
+        };
         EvidenceView: {
             said?: string;
             signal?: components["schemas"]["Signal"];
@@ -3364,6 +3440,14 @@ export interface components {
         Gauge: "G_043" | "G_050" | "G_058" | "G_063";
         /** @enum {string} */
         GaugeSchool: "FIXED" | "PROGRESSIVE";
+        GivenSaw: {
+            doubtful: boolean;
+            /** Format: double */
+            minutes: number;
+            /** Format: date */
+            readyOn?: string;
+            tag: string;
+        };
         GradeView: {
             grade: components["schemas"]["OilGrade"];
             /** Format: double */
@@ -3542,6 +3626,11 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        KeptChange: {
+            change: components["schemas"]["PlanChange"];
+            /** Format: uuid */
+            id: string;
+        };
         /** @enum {string} */
         Kind: "NONE" | "TURN_IN" | "TURN_OUT" | "READ_FAIRLY" | "READ_COLD" | "SLACKEN_BEFORE_COOLING" | "FIND_TIGHT_SPOT" | "FIND_WHAT_HOLDS" | "MEASURE";
         KnownColumnView: {
@@ -3561,12 +3650,21 @@ export interface components {
         /** @enum {string} */
         LabelPaper: "A4_21" | "A4_14" | "A4_24" | "LETTER_30" | "LETTER_14";
         /** @enum {string} */
+        Lack: "BAR" | "HANDLE" | "POWER";
+        /** @enum {string} */
         LeakState: "NOT_STANDING" | "STANDS" | "LOOK_DUE" | "DRY_SO_FAR" | "LAST_LOOK_DUE" | "WET" | "DRY";
         Leave: {
             /** Format: uuid */
             id: string;
             outThere?: boolean;
             reason: string;
+        };
+        LeftSaw: {
+            /** Format: double */
+            minutes: number;
+            tag: string;
+            urgent: boolean;
+            why: components["schemas"]["Until"];
         };
         /** @enum {string} */
         LengthUnit: "MM" | "INCH";
@@ -3711,6 +3809,15 @@ export interface components {
             /** Format: double */
             tenLinksMm?: number;
         };
+        MinutesInput: {
+            /** Format: date */
+            day?: string;
+            /** Format: double */
+            minutes: number;
+            note?: string;
+            /** Format: int32 */
+            weekday?: number;
+        };
         Mix: {
             /** Format: double */
             fuelMl: number;
@@ -3745,6 +3852,13 @@ export interface components {
             cause: components["schemas"]["MoveCause"];
             reason?: string;
             saw?: string;
+        };
+        MovedVisit: {
+            /** Format: date */
+            from?: string;
+            tag: string;
+            /** Format: date */
+            to?: string;
         };
         /** @enum {string} */
         Movement: "ONE_FINGER" | "BY_HAND" | "WILL_NOT_MOVE";
@@ -4374,15 +4488,105 @@ export interface components {
             /** Format: int32 */
             width: number;
         };
+        PinNotKept: {
+            /** Format: date */
+            day: string;
+            tag: string;
+            why: components["schemas"]["Until"];
+        };
         /** @enum {string} */
         Pitch: "P_1_4" | "P_3_8_LOW_PROFILE" | "P_325" | "P_3_8" | "P_404";
+        PlanBooking: {
+            /** Format: time-local */
+            at: string;
+            /** Format: int32 */
+            candidates: number;
+            crew: string;
+            /** Format: uuid */
+            crewId: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            leaves: string;
+            /** Format: int32 */
+            missing: number;
+            note?: string;
+            saws: components["schemas"]["GivenSaw"][];
+            /** Format: date */
+            until: string;
+            wanted: components["schemas"]["Wanted"];
+            waysOut: components["schemas"]["WayOut"][];
+        };
+        PlanChange: {
+            bookings: components["schemas"]["BookingInput"][];
+            calledOff: string[];
+            minutes: components["schemas"]["MinutesInput"][];
+            wishes: components["schemas"]["WishInput"][];
+        };
+        PlanDay: {
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            done: number;
+            /** Format: double */
+            minutes: number;
+            note?: string;
+            /** Format: double */
+            planned: number;
+            visits: components["schemas"]["PlannedVisit"][];
+        };
+        PlanPage: {
+            bookings: components["schemas"]["PlanBooking"][];
+            days: components["schemas"]["PlanDay"][];
+            evenings: components["schemas"]["Evening"][];
+            later: components["schemas"]["PlanBooking"][];
+            left: components["schemas"]["LeftSaw"][];
+            /** Format: double */
+            minutes: number;
+            /** Format: int32 */
+            missing: number;
+            notKept: components["schemas"]["PinNotKept"][];
+            saws: {
+                [key: string]: components["schemas"]["PlanSaw"];
+            };
+            /** Format: date */
+            today: string;
+            /** Format: int32 */
+            waiting: number;
+        };
         /** @enum {string} */
         PlanReason: "SIDES_LEAD_IN_A_CURVE" | "SIDES_FAR_APART" | "SIDE_UNEVEN" | "PASSES_MARK" | "CUTTER_CONDEMNED" | "DAMAGED_LEFT_OUT" | "MAY_BE_ONE_CUTTER" | "CHOSEN_LEFT_OUT";
+        PlanSaw: {
+            /** Format: double */
+            barLengthMm?: number;
+            headline?: components["schemas"]["Waiting"];
+            power: components["schemas"]["Power"];
+            state: components["schemas"]["FitState"];
+        };
         PlannedStep: {
             finding?: components["schemas"]["Finding"];
             step: components["schemas"]["Step"];
             task?: components["schemas"]["Task"];
             why: components["schemas"]["Why"];
+        };
+        PlannedVisit: {
+            again: boolean;
+            /** Format: int32 */
+            bench: number;
+            /** Format: uuid */
+            booking?: string;
+            /** Format: double */
+            minutes: number;
+            others: boolean;
+            pinned: boolean;
+            reason: components["schemas"]["VisitReason"];
+            riding: {
+                [key: string]: number;
+            };
+            soaks?: string;
+            tag: string;
+            tasks: components["schemas"]["Task"][];
+            waitedFor: components["schemas"]["Until"];
         };
         Plate: {
             /** Format: double */
@@ -5360,6 +5564,12 @@ export interface components {
             /** Format: uuid */
             id: string;
         };
+        Until: {
+            cause: components["schemas"]["WaitCause"];
+            /** Format: int32 */
+            day: number;
+            what?: string;
+        };
         Use: {
             chainSlack: boolean;
             complaint?: string;
@@ -5450,12 +5660,24 @@ export interface components {
             tag: string;
             work: components["schemas"]["Waiting"][];
         };
+        /** @enum {string} */
+        VisitReason: "ON_BENCH" | "BOOKING" | "HELD" | "SAFETY" | "OVERDUE" | "DUE" | "PINNED";
         VisitStrike: {
             /** Format: uuid */
             id: string;
             reason: string;
         };
+        /** @enum {string} */
+        WaitCause: "NONE" | "OUT" | "PART" | "SOAK" | "STANDS" | "MECHANIC" | "LEFT_OUT" | "TOO_LONG";
         Waiting: components["schemas"]["TensionWaits"] | components["schemas"]["RecheckWaits"] | components["schemas"]["GrowthWaits"] | components["schemas"]["TakeUpWaits"] | components["schemas"]["RunWaits"] | components["schemas"]["EdgeWaits"] | components["schemas"]["FindingHolds"] | components["schemas"]["StepHolds"] | components["schemas"]["ReleaseWaits"] | components["schemas"]["SetBackWaits"] | components["schemas"]["RestWaits"] | components["schemas"]["RecordWaits"] | components["schemas"]["OilWaits"] | components["schemas"]["FaultWaits"] | components["schemas"]["FaultRests"] | components["schemas"]["FindingWaits"] | components["schemas"]["StepAttends"] | components["schemas"]["TaskWaits"];
+        Wanted: {
+            /** Format: double */
+            barAtLeastMm?: number;
+            handle?: components["schemas"]["Handle"];
+            power?: components["schemas"]["Power"];
+            /** Format: int32 */
+            saws: number;
+        };
         WatchView: {
             /** Format: date-time */
             dryAt?: string;
@@ -5466,6 +5688,22 @@ export interface components {
             stoodAt?: string;
             suspects: components["schemas"]["Suspect"][];
             wet?: components["schemas"]["Wet"];
+        };
+        /** @enum {string} */
+        WayKind: "TAKE_OTHER" | "WORK_LONGER" | "BORROW" | "ORDER";
+        WayOut: {
+            /** Format: double */
+            barMm?: number;
+            /** Format: date */
+            day?: string;
+            /** Format: double */
+            dayMinutes?: number;
+            kind: components["schemas"]["WayKind"];
+            lacks: components["schemas"]["Lack"][];
+            /** Format: double */
+            minutes: number;
+            tag: string;
+            what?: string;
         };
         /** @enum {string} */
         WearKind: "GROWTH" | "CUTTER" | "GROOVE" | "SPROCKET";
@@ -5519,8 +5757,21 @@ export interface components {
         };
         /** @enum {string} */
         Wet: "DRY" | "CAP" | "BAR_SIDE" | "BELOW";
+        WhatIf: {
+            after: components["schemas"]["PlanPage"];
+            before: components["schemas"]["PlanPage"];
+            moved: components["schemas"]["MovedVisit"][];
+        };
         /** @enum {string} */
         Why: "ALWAYS" | "HOLD" | "FINDING" | "FOLLOWS" | "DUE" | "BY_HAND" | "COMES_WITH" | "COMPANY" | "CLOSES" | "PAST_UNKNOWN" | "RIDES_ALONG";
+        WishInput: {
+            /** Format: date */
+            day?: string;
+            kind: components["schemas"]["WishKind"];
+            tag: string;
+        };
+        /** @enum {string} */
+        WishKind: "ON_DAY" | "LEFT_OUT" | "AS_PLANNED";
         WithPassword: {
             password: string;
             signInName: string;
@@ -7555,6 +7806,72 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PhotoList"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PlanPage"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeptChange"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    whatIf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WhatIf"];
                 };
             };
         };

@@ -48,6 +48,7 @@ public final class Screenshots {
         take("bench-dim", visit, ColorScheme.DARK, 1280, 800, "Dress rails", Screenshots::failTheBrake);
         take("bench-phone", visit, ColorScheme.LIGHT, 390, 844, "Dress rails", Screenshots::fileTheEdge);
         take("out-and-back", "/crews", ColorScheme.LIGHT, 1280, 800, "Out now", Screenshots::takeTwoBack);
+        take("plan", "/plan", ColorScheme.LIGHT, 1280, 800, "Tunnel gang", AS_IT_IS);
         take("saw", "/saws/15", ColorScheme.LIGHT, 1280, 800, "Schedule", AS_IT_IS);
         take("saws", "/saws", ColorScheme.LIGHT, 1280, 800, "Cutters left", AS_IT_IS);
         take("tension", "/saws/06/tension", ColorScheme.LIGHT, 1280, 800, "Tension check", Screenshots::read);
@@ -60,7 +61,6 @@ public final class Screenshots {
                 800,
                 "Chain runs dry",
                 Screenshots::answerTwice);
-        take("oiling", "/saws/11/oiling", ColorScheme.LIGHT, 1280, 800, "Card tests", AS_IT_IS);
         take("stores", "/stores", ColorScheme.LIGHT, 1280, 800, "To order", AS_IT_IS);
         take(
                 "bring-in",

@@ -38,12 +38,14 @@ class FleetFileHttpTest {
         String[] lines = file.split("\n");
         int person = line(lines, "\"table\":\"person\"") + 1;
         String half = file.substring(0, file.length() / 2);
+        String behindComma = file.substring(0, file.indexOf("\n,", file.length() / 2) + 2);
         return Stream.of(
                 new Wrong("no JSON", "tag,make\n12,Fell", "Line 1, column"),
                 new Wrong("a list", "[1,2]", "This is no fleet file"),
                 new Wrong("another file", "{\"name\":\"package\"}", "there is no field name"),
                 new Wrong("an empty object", "{}", "This is no fleet file"),
                 new Wrong("half of it", half, "ends in the middle, at line " + grouped(half.split("\n").length)),
+                new Wrong("cut off behind a comma", behindComma, "ends in the middle, at line "),
                 new Wrong(
                         "a newer form", file.replaceFirst("\"form\":\\d+", "\"form\":900"), "newer release (form 900"),
                 new Wrong("an older form", file.replaceFirst("\"form\":\\d+", "\"form\":3"), "of form 3"),

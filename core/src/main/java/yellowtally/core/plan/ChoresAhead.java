@@ -97,7 +97,8 @@ public final class ChoresAhead {
 
     private static Chore later(TaskDue task, double minutes, Set<Stage> stages, LocalDate today, Numbers numbers) {
         DueDate expected = task.expected();
-        if (expected == null) {
+        // What falls due with every use comes with the bookings, which are known, and with no pace.
+        if (expected == null || task.everyTime()) {
             return new Chore(task.task(), minutes, stages, Chore.NEVER, Chore.NEVER, 1, false, task.limits());
         }
         int due = (int) Math.max(1, ChronoUnit.DAYS.between(today, expected.likely()));

@@ -194,16 +194,24 @@ final class Courses {
             }
             int musts = does.size();
             for (int i = 0; i < due.length; i++) {
-                boolean rides = from[i] <= day && due[i] < times.days() && !does.contains(i);
-                if (rides && opened.containsAll(chores.get(i).stages())) {
+                boolean soon = from[i] <= day && due[i] < times.days() && !does.contains(i);
+                // What opens nothing saves nothing: it is done when it is due.
+                Set<Stage> stages = chores.get(i).stages();
+                if (soon && !stages.isEmpty() && opened.containsAll(stages)) {
                     does.add(i);
                 }
             }
             waited(day, does);
             List<Chore> work = does.stream().map(chores::get).toList();
             double cost = minutes(work, numbers);
+            boolean urgent = false;
+            double most = 1;
+            for (int i : does.subList(0, musts)) {
+                urgent |= chores.get(i).urgent() && !done[i];
+                most = Math.max(most, over[i]);
+            }
             does.forEach(this::reset);
-            stops.add(new Stop(day, work, does.size() - musts, cost));
+            stops.add(new Stop(day, work, does.size() - musts, urgent, most, cost));
             minutes += cost;
             return true;
         }

@@ -63,13 +63,13 @@ final class PartsAhead {
             }
         }
         if (wanted > 0) {
-            return new Until(Until.Cause.PART, Chore.NEVER, article.name());
+            return new Until(Until.WaitCause.PART, Chore.NEVER, article.name());
         }
         Supply supply = question.supplies().get(article);
         boolean soaks = supply != null && supply.soaks();
         if (day == 0 && soaks) {
-            return new Until(Until.Cause.SOAK, 1, article.name());
+            return new Until(Until.WaitCause.SOAK, 1, article.name());
         }
-        return day == 0 ? Until.NOW : new Until(Until.Cause.PART, soaks ? day + 1 : day, article.name());
+        return day == 0 ? Until.NOW : new Until(Until.WaitCause.PART, soaks ? day + 1 : day, article.name());
     }
 }

@@ -23,7 +23,7 @@ import yellowtally.core.schedule.Task;
 public record Plan(
         List<Day> days,
         List<BookingAnswer> bookings,
-        List<Left> left,
+        List<LeftSaw> left,
         List<PinNotKept> notKept,
         double minutes,
         int waiting) {
@@ -50,7 +50,7 @@ public record Plan(
     }
 
     /** Why a visit is on its day, the strongest reason first. */
-    public enum Reason {
+    public enum VisitReason {
         /** It lies on the bench already. */
         ON_BENCH,
         /** A crew takes it. */
@@ -74,6 +74,8 @@ public record Plan(
      * @param reason why on this day
      * @param booking whom it is for; {@code null} without one
      * @param waitedFor what it could not be without before; {@link Until#NOW} when nothing
+     * @param again whether another visit of the plan comes before it, so that the saw was served by then
+     * @param soaks what goes into the oil the evening before; {@code null} when nothing does
      * @param pinned whether the officer has put it there
      */
     public record PlannedVisit(
@@ -83,9 +85,11 @@ public record Plan(
             List<Task> tasks,
             boolean others,
             Map<Task, Double> riding,
-            Reason reason,
+            VisitReason reason,
             @Nullable UUID booking,
             Until waitedFor,
+            boolean again,
+            @Nullable String soaks,
             boolean pinned) {
 
         public PlannedVisit {
@@ -101,16 +105,18 @@ public record Plan(
      * @param minutes of that visit, 0 without one
      * @param doubtful whether a cause has to be found first
      */
-    public record Given(String tag, @Nullable LocalDate readyOn, double minutes, boolean doubtful) {}
+    public record GivenSaw(String tag, @Nullable LocalDate readyOn, double minutes, boolean doubtful) {}
 
     /**
      * What a booking gets.
      *
      * @param saws by tag
      * @param missing how many it is short
+     * @param candidates saws of the fleet that are of the kind asked for, wherever they are
      * @param waysOut what would still help, the cheapest first; empty when nothing is missing, or nothing helps
      */
-    public record BookingAnswer(Booking booking, List<Given> saws, int missing, List<WayOut> waysOut) {
+    public record BookingAnswer(
+            Booking booking, List<GivenSaw> saws, int missing, int candidates, List<WayOut> waysOut) {
 
         public BookingAnswer {
             saws = List.copyOf(saws);
@@ -124,7 +130,7 @@ public record Plan(
     }
 
     /** A saw that has to wait for another plan; {@code why} is {@link Until#NOW} when the minutes are not enough. */
-    public record Left(String tag, double minutes, boolean urgent, Until why) {}
+    public record LeftSaw(String tag, double minutes, boolean urgent, Until why) {}
 
     /** A visit cannot be where the officer has put it. */
     public record PinNotKept(String tag, LocalDate day, Until why) {}
@@ -140,7 +146,7 @@ public record Plan(
             }
         }
         for (BookingAnswer answer : bookings) {
-            for (Given saw : answer.saws()) {
+            for (GivenSaw saw : answer.saws()) {
                 served.computeIfAbsent(saw.tag(), tag -> new TreeSet<>())
                         .add(answer.booking().id());
             }

@@ -25,7 +25,7 @@ public final class Planner {
         for (SawOutlook saw : question.saws()) {
             Until visitable = saw.here().orLater(parts.getOrDefault(saw.tag(), Until.NOW));
             if (question.leftOut().contains(saw.tag())) {
-                visitable = new Until(Until.Cause.LEFT_OUT, Chore.NEVER, null);
+                visitable = new Until(Until.WaitCause.LEFT_OUT, Chore.NEVER, null);
             }
             int pinned = pinned(question, saw, visitable, times, notKept);
             courses.add(new Courses(saw, times, visitable, pinned, question.numbers()));

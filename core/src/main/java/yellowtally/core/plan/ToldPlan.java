@@ -9,11 +9,11 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.plan.Plan.BookingAnswer;
 import yellowtally.core.plan.Plan.Day;
-import yellowtally.core.plan.Plan.Given;
-import yellowtally.core.plan.Plan.Left;
+import yellowtally.core.plan.Plan.GivenSaw;
+import yellowtally.core.plan.Plan.LeftSaw;
 import yellowtally.core.plan.Plan.PinNotKept;
 import yellowtally.core.plan.Plan.PlannedVisit;
-import yellowtally.core.plan.Plan.Reason;
+import yellowtally.core.plan.Plan.VisitReason;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.stages.Bill;
 
@@ -99,7 +99,7 @@ final class ToldPlan {
                 .sorted()
                 .toList();
         boolean others = chores.stream().anyMatch(chore -> chore.task() == null);
-        Reason reason = reason(of, course, stop, booking);
+        VisitReason reason = reason(of, course, stop, booking);
         return new Ranked(
                 new PlannedVisit(
                         of.saw().tag(),
@@ -109,11 +109,24 @@ final class ToldPlan {
                         others,
                         riding,
                         reason,
-                        reason == Reason.BOOKING ? id(booking) : null,
+                        booking >= 0 ? id(booking) : null,
                         of.visitable().day() > 0 ? of.visitable() : Until.NOW,
-                        of.isPinned(day) && !(of.saw().onBench() && reason == Reason.ON_BENCH)),
-                reason == Reason.BOOKING ? booking : 0,
-                chores.stream().mapToDouble(Chore::over).max().orElse(0));
+                        course.stops().get(0).day() < day,
+                        course.stops().get(0).day() < day ? null : soaks(of.saw()),
+                        of.isPinned(day) && !(of.saw().onBench() && reason == VisitReason.ON_BENCH)),
+                reason == VisitReason.BOOKING ? booking : 0,
+                stop.over());
+    }
+
+    private @Nullable String soaks(SawOutlook saw) {
+        return saw.needs().keySet().stream()
+                .filter(article -> {
+                    Supply supply = question.supplies().get(article);
+                    return supply != null && supply.soaks();
+                })
+                .map(Article::name)
+                .findFirst()
+                .orElse(null);
     }
 
     private UUID id(int booking) {
@@ -132,34 +145,32 @@ final class ToldPlan {
         return -1;
     }
 
-    private static Reason reason(Courses of, Course course, Stop stop, int booking) {
+    private static VisitReason reason(Courses of, Course course, Stop stop, int booking) {
         boolean first = course.stops().get(0).day() == stop.day();
         if (of.saw().onBench() && first) {
-            return Reason.ON_BENCH;
+            return VisitReason.ON_BENCH;
         }
         if (booking >= 0) {
-            return Reason.BOOKING;
+            return VisitReason.BOOKING;
         }
         List<Chore> musts = stop.chores().subList(0, stop.chores().size() - stop.riding());
-        if (musts.stream().anyMatch(chore -> chore.urgent() && chore.task() == null)) {
-            return Reason.HELD;
+        if (stop.urgent()) {
+            boolean held = musts.stream().anyMatch(chore -> chore.urgent() && chore.task() == null);
+            return held ? VisitReason.HELD : VisitReason.SAFETY;
         }
-        if (musts.stream().anyMatch(Chore::urgent)) {
-            return Reason.SAFETY;
+        if (stop.over() > 1) {
+            return VisitReason.OVERDUE;
         }
-        if (musts.stream().anyMatch(chore -> chore.over() > 1 && chore.due() <= stop.day())) {
-            return Reason.OVERDUE;
-        }
-        return musts.isEmpty() ? Reason.PINNED : Reason.DUE;
+        return musts.isEmpty() ? VisitReason.PINNED : VisitReason.DUE;
     }
 
     private BookingAnswer booking(int booking) {
-        List<Given> given = new ArrayList<>();
+        List<GivenSaw> given = new ArrayList<>();
         for (int saw = 0; saw < courses.size(); saw++) {
             Course course = draft.course(saw);
             if (course.serves(booking)) {
                 Stop stop = readyBy(course, booking);
-                given.add(new Given(
+                given.add(new GivenSaw(
                         courses.get(saw).saw().tag(),
                         stop == null ? null : question.today().plusDays(stop.day()),
                         stop == null ? 0 : stop.minutes(),
@@ -172,6 +183,9 @@ final class ToldPlan {
                 asked,
                 given,
                 missing,
+                (int) courses.stream()
+                        .filter(saw -> asked.wanted().metBy(saw.saw().traits()))
+                        .count(),
                 missing == 0 ? List.of() : new WaysOut(question, courses, times, draft).of(booking));
     }
 
@@ -186,8 +200,8 @@ final class ToldPlan {
         return last;
     }
 
-    private List<Left> left() {
-        List<Left> found = new ArrayList<>();
+    private List<LeftSaw> left() {
+        List<LeftSaw> found = new ArrayList<>();
         for (int saw = 0; saw < courses.size(); saw++) {
             Courses of = courses.get(saw);
             List<Chore> due = of.saw().chores().stream()
@@ -195,7 +209,7 @@ final class ToldPlan {
                     .toList();
             if (draft.course(saw).visits() == 0 && !due.isEmpty()) {
                 double minutes = Courses.minutes(due, question.numbers());
-                found.add(new Left(of.saw().tag(), minutes, of.saw().urgent(), why(of, minutes)));
+                found.add(new LeftSaw(of.saw().tag(), minutes, of.saw().urgent(), why(of, minutes)));
             }
         }
         return found;
@@ -206,6 +220,6 @@ final class ToldPlan {
         if (until.day() >= question.days()) {
             return until;
         }
-        return minutes > draft.load().longest() ? new Until(Until.Cause.TOO_LONG, Chore.NEVER, null) : Until.NOW;
+        return minutes > draft.load().longest() ? new Until(Until.WaitCause.TOO_LONG, Chore.NEVER, null) : Until.NOW;
     }
 }

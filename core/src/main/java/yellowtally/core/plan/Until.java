@@ -8,13 +8,13 @@ import org.jspecify.annotations.Nullable;
  * @param day first day on which it is over, 0 is today; {@link Chore#NEVER} while nobody can say
  * @param what the article or the gang, as people call it; {@code null} where the cause tells all
  */
-public record Until(Cause cause, int day, @Nullable String what) {
+public record Until(WaitCause cause, int day, @Nullable String what) {
 
     /** Nothing is in the way. */
-    public static final Until NOW = new Until(Cause.NONE, 0, null);
+    public static final Until NOW = new Until(WaitCause.NONE, 0, null);
 
     /** What is in the way. */
-    public enum Cause {
+    public enum WaitCause {
         NONE,
         /** It is out with a gang. */
         OUT,

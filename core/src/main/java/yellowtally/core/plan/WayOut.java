@@ -11,21 +11,23 @@ import org.jspecify.annotations.Nullable;
  * @param tag with which saw
  * @param minutes at the bench, zero or more (est.)
  * @param day by when it has to be done; {@code null} where there is no such day
+ * @param dayMinutes what each bench would have on that day with them; {@code null} where it is not minutes that help
  * @param what the part to be ordered, or the gang that has the saw; {@code null} where the kind tells all
  * @param lacks what the saw lacks of what was asked for
  * @param barMm its bar, mm; {@code null} without one
  */
 public record WayOut(
-        Kind kind,
+        WayKind kind,
         String tag,
         double minutes,
         @Nullable LocalDate day,
+        @Nullable Double dayMinutes,
         @Nullable String what,
         Set<Wanted.Lack> lacks,
         @Nullable Double barMm) {
 
     /** What is to be done. The cheaper ones come first where minutes are equal. */
-    public enum Kind {
+    public enum WayKind {
         /** Take one that is fit and not quite what was asked for. */
         TAKE_OTHER,
         /** Work these minutes longer on that day. */

@@ -3,7 +3,9 @@ package yellowtally.core.plan;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -13,6 +15,8 @@ final class WaysOut {
 
     /** More than so many nobody reads. */
     private static final int SHOWN = 4;
+
+    private static final int OF_ONE_KIND = 2;
 
     private static final Comparator<WayOut> CHEAPEST_FIRST = Comparator.comparingDouble(WayOut::minutes)
             .thenComparing(WayOut::kind)
@@ -41,7 +45,11 @@ final class WaysOut {
             }
         }
         found.sort(CHEAPEST_FIRST);
-        return List.copyOf(found.subList(0, Math.min(SHOWN, found.size())));
+        Map<WayOut.WayKind, Integer> ofItsKind = new EnumMap<>(WayOut.WayKind.class);
+        return found.stream()
+                .filter(way -> ofItsKind.merge(way.kind(), 1, Integer::sum) <= OF_ONE_KIND)
+                .limit(SHOWN)
+                .toList();
     }
 
     private Optional<WayOut> with(int saw, Course now, int booking) {
@@ -53,17 +61,18 @@ final class WaysOut {
             boolean fitByThen =
                     of.with(now.visits(), now.bookings() | 1L << booking).isPresent();
             return fitByThen && lacks.size() == 1
-                    ? Optional.of(way(WayOut.Kind.TAKE_OTHER, outlook, 0, null, null, lacks))
+                    ? Optional.of(way(WayOut.WayKind.TAKE_OTHER, outlook, 0, null, null, null, lacks))
                     : Optional.empty();
         }
         if (outlook.here().day() > trip.lastDay()) {
-            boolean withAGang = outlook.here().cause() == Until.Cause.OUT && trip.lastDay() >= 0;
+            boolean withAGang = outlook.here().cause() == Until.WaitCause.OUT && trip.lastDay() >= 0;
             return withAGang
                     ? Optional.of(way(
-                            WayOut.Kind.BORROW,
+                            WayOut.WayKind.BORROW,
                             outlook,
                             ofAVisit(outlook, trip.leaves()),
                             day(trip.lastDay()),
+                            null,
                             outlook.here().what(),
                             lacks))
                     : Optional.empty();
@@ -72,12 +81,13 @@ final class WaysOut {
             return Optional.empty();
         }
         if (of.visitable().day() > trip.lastDay()) {
-            return of.visitable().cause() == Until.Cause.PART && trip.lastDay() >= 0
+            return of.visitable().cause() == Until.WaitCause.PART && trip.lastDay() >= 0
                     ? Optional.of(way(
-                            WayOut.Kind.ORDER,
+                            WayOut.WayKind.ORDER,
                             outlook,
                             ofAVisit(outlook, trip.leaves()),
                             day(trip.lastDay()),
+                            null,
                             of.visitable().what(),
                             lacks))
                     : Optional.empty();
@@ -103,7 +113,22 @@ final class WaysOut {
         }
         return best < 0
                 ? Optional.empty()
-                : Optional.of(way(WayOut.Kind.WORK_LONGER, of.saw(), Math.ceil(least), day(best), null, Set.of()));
+                : Optional.of(way(
+                        WayOut.WayKind.WORK_LONGER,
+                        of.saw(),
+                        Math.ceil(least),
+                        day(best),
+                        longest(best) + Math.ceil(least),
+                        null,
+                        Set.of()));
+    }
+
+    private double longest(int day) {
+        return question.benches().stream()
+                .filter(slot -> slot.day() == day)
+                .mapToDouble(BenchSlot::minutes)
+                .max()
+                .orElse(0);
     }
 
     private double ofAVisit(SawOutlook saw, int dueBy) {
@@ -116,13 +141,21 @@ final class WaysOut {
     }
 
     private static WayOut way(
-            WayOut.Kind kind,
+            WayOut.WayKind kind,
             SawOutlook saw,
             double minutes,
             @Nullable LocalDate day,
+            @Nullable Double dayMinutes,
             @Nullable String what,
             Set<Wanted.Lack> lacks) {
         return new WayOut(
-                kind, saw.tag(), minutes, day, what, lacks, saw.traits().barMm());
+                kind,
+                saw.tag(),
+                minutes,
+                day,
+                dayMinutes,
+                what,
+                lacks,
+                saw.traits().barMm());
     }
 }

@@ -162,7 +162,7 @@ final class Fleets {
             }
         }
         Until here =
-                random.nextInt(8) == 0 ? new Until(Until.Cause.OUT, random.nextInt(days + 1), "Tunnel") : Until.NOW;
+                random.nextInt(8) == 0 ? new Until(Until.WaitCause.OUT, random.nextInt(days + 1), "Tunnel") : Until.NOW;
         return saw(tag, random.nextBoolean() ? LONG : SHORT, here, Until.NOW, Map.of(), chores.toArray(Chore[]::new));
     }
 

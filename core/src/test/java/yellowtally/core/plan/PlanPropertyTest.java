@@ -34,7 +34,7 @@ class PlanPropertyTest {
     }
 
     private static List<String> tags(BookingAnswer answer) {
-        return answer.saws().stream().map(Plan.Given::tag).toList();
+        return answer.saws().stream().map(Plan.GivenSaw::tag).toList();
     }
 
     @ParameterizedTest
@@ -88,7 +88,7 @@ class PlanPropertyTest {
             PlanQuestion question = Fleets.random(random, saws, 7, 2);
             Plan plan = Planner.of(question);
             List<SawOutlook> more = new ArrayList<>(question.saws());
-            Until atMechanic = new Until(Until.Cause.MECHANIC, Chore.NEVER, null);
+            Until atMechanic = new Until(Until.WaitCause.MECHANIC, Chore.NEVER, null);
             more.add(Fleets.saw(
                     "0000", Fleets.SHORT, Until.NOW, atMechanic, Map.of(), Fleets.chore(Task.PLUG, 0, 0, 1, false)));
             Plan next = Planner.of(with(question, question.benches(), more).after(plan.kept()));
@@ -130,7 +130,7 @@ class PlanPropertyTest {
     void theMinutesOfferedAreEnough(int saws) {
         Random random = new Random(41 + saws);
         int taken = 0;
-        for (int i = 0; i < 80; i++) {
+        for (int i = 0; i < 160; i++) {
             PlanQuestion question = Fleets.random(random, saws, 3, 1);
             Plan plan = Planner.of(question);
             BookingAnswer answer =
@@ -139,7 +139,7 @@ class PlanPropertyTest {
                 continue;
             }
             for (WayOut way : answer.waysOut()) {
-                if (way.kind() == WayOut.Kind.WORK_LONGER) {
+                if (way.kind() == WayOut.WayKind.WORK_LONGER) {
                     taken++;
                     List<BenchSlot> longer = question.benches().stream()
                             .map(slot -> question.today().plusDays(slot.day()).equals(way.day())

@@ -22,7 +22,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import yellowtally.core.plan.Plan.BookingAnswer;
 import yellowtally.core.plan.Plan.PlannedVisit;
-import yellowtally.core.plan.Plan.Reason;
+import yellowtally.core.plan.Plan.VisitReason;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.settings.Numbers;
 
@@ -65,7 +65,7 @@ class PlannerTest {
                 bench(60), List.of(saw("07", LONG, due(Task.SHARPEN, 1), rested(Task.GROOVE_FLIP)))));
         assertThat(visit(plan, "07").tasks()).containsExactly(Task.SHARPEN, Task.GROOVE_FLIP);
         assertThat(visit(plan, "07").minutes()).isEqualTo(21);
-        assertThat(visit(plan, "07").reason()).isEqualTo(Reason.DUE);
+        assertThat(visit(plan, "07").reason()).isEqualTo(VisitReason.DUE);
     }
 
     /** A booking comes before what is far over: 30 minutes on Monday go to the saw that leaves on Tuesday at seven. */
@@ -82,7 +82,7 @@ class PlannerTest {
         BookingAnswer answer = plan.bookings().get(0);
         assertThat(answer.met()).isTrue();
         assertThat(answer.saws().get(0).readyOn()).isEqualTo(MONDAY);
-        assertThat(visit(plan, "07").reason()).isEqualTo(Reason.BOOKING);
+        assertThat(visit(plan, "07").reason()).isEqualTo(VisitReason.BOOKING);
         assertThat(visit(plan, "07").booking()).isEqualTo(answer.booking().id());
     }
 
@@ -98,7 +98,7 @@ class PlannerTest {
         assertThat(plan.days()).extracting(day -> day.visits().get(0).tag()).containsExactly("03", "02", "01");
         assertThat(plan.days())
                 .extracting(day -> day.visits().get(0).reason())
-                .containsExactly(Reason.HELD, Reason.OVERDUE, Reason.DUE);
+                .containsExactly(VisitReason.HELD, VisitReason.OVERDUE, VisitReason.DUE);
     }
 
     /** The plug falls due on Thursday, and the top cover is off on Monday for the filter: it rides along and saves a minute. */
@@ -142,9 +142,9 @@ class PlannerTest {
         Plan plan = Planner.of(with(
                 question(bench(60, 60, 60, 60, 60), List.of(first, second)), Map.of(LOOP, supply), Map.of(), Set.of()));
         assertThat(tags(plan, 1)).containsExactly("01");
-        assertThat(visit(plan, "01").waitedFor()).isEqualTo(new Until(Until.Cause.SOAK, 1, LOOP.name()));
+        assertThat(visit(plan, "01").waitedFor()).isEqualTo(new Until(Until.WaitCause.SOAK, 1, LOOP.name()));
         assertThat(tags(plan, 3)).containsExactly("02");
-        assertThat(visit(plan, "02").waitedFor()).isEqualTo(new Until(Until.Cause.PART, 3, LOOP.name()));
+        assertThat(visit(plan, "02").waitedFor()).isEqualTo(new Until(Until.WaitCause.PART, 3, LOOP.name()));
     }
 
     @Test
@@ -153,10 +153,10 @@ class PlannerTest {
         Plan plan = Planner.of(question(bench(60, 60, 60), List.of(saw), booking(2, longBars(1))));
         assertThat(plan.left())
                 .singleElement()
-                .satisfies(left -> assertThat(left.why().cause()).isEqualTo(Until.Cause.PART));
+                .satisfies(left -> assertThat(left.why().cause()).isEqualTo(Until.WaitCause.PART));
         assertThat(plan.bookings().get(0).waysOut())
                 .containsExactly(new WayOut(
-                        WayOut.Kind.ORDER, "01", 10, MONDAY.plusDays(1), LOOP.name(), Set.of(), LONG.barMm()));
+                        WayOut.WayKind.ORDER, "01", 10, MONDAY.plusDays(1), null, LOOP.name(), Set.of(), LONG.barMm()));
     }
 
     /** Ten minutes are missing on Monday; a fit saw with a shorter bar costs none; the one that is out could be brought back. */
@@ -165,7 +165,7 @@ class PlannerTest {
         SawOutlook out = saw(
                 "03",
                 LONG,
-                new Until(Until.Cause.OUT, Chore.NEVER, "Tunnel gang"),
+                new Until(Until.WaitCause.OUT, Chore.NEVER, "Tunnel gang"),
                 Until.NOW,
                 Map.of(),
                 due(Task.STARTER, 1),
@@ -178,10 +178,11 @@ class PlannerTest {
         assertThat(answer.missing()).isEqualTo(1);
         assertThat(answer.waysOut())
                 .extracting(WayOut::kind)
-                .containsExactly(WayOut.Kind.TAKE_OTHER, WayOut.Kind.WORK_LONGER, WayOut.Kind.BORROW);
+                .containsExactly(WayOut.WayKind.TAKE_OTHER, WayOut.WayKind.WORK_LONGER, WayOut.WayKind.BORROW);
         assertThat(answer.waysOut().get(0).lacks()).containsExactly(Wanted.Lack.BAR);
         assertThat(answer.waysOut().get(1).minutes()).isEqualTo(10);
         assertThat(answer.waysOut().get(1).day()).isEqualTo(MONDAY);
+        assertThat(answer.waysOut().get(1).dayMinutes()).isEqualTo(30);
         assertThat(answer.waysOut().get(2).minutes())
                 .as("starter 8 + 4, tanks 10 + 5")
                 .isEqualTo(27);
@@ -249,11 +250,12 @@ class PlannerTest {
 
     @Test
     void whatCannotBeOnADayIsToldAndPlannedForAnother() {
-        SawOutlook saw = saw("01", LONG, new Until(Until.Cause.OUT, 2, "Tunnel gang"), Until.NOW, Map.of(), held(10));
+        SawOutlook saw =
+                saw("01", LONG, new Until(Until.WaitCause.OUT, 2, "Tunnel gang"), Until.NOW, Map.of(), held(10));
         Plan plan = Planner.of(pinned(question(bench(60, 60, 60), List.of(saw)), "01", 1));
         assertThat(plan.notKept())
-                .containsExactly(
-                        new Plan.PinNotKept("01", MONDAY.plusDays(1), new Until(Until.Cause.OUT, 2, "Tunnel gang")));
+                .containsExactly(new Plan.PinNotKept(
+                        "01", MONDAY.plusDays(1), new Until(Until.WaitCause.OUT, 2, "Tunnel gang")));
         assertThat(tags(plan, 2)).containsExactly("01");
     }
 
@@ -262,10 +264,10 @@ class PlannerTest {
         PlanQuestion question = question(
                 bench(20, 20), List.of(saw("01", LONG, held(30)), saw("02", LONG, held(10)), saw("03", LONG, held(5))));
         Plan plan = Planner.of(with(question, Map.of(), Map.of(), Set.of("02")));
-        assertThat(plan.left()).extracting(Plan.Left::tag).containsExactly("01", "02");
+        assertThat(plan.left()).extracting(Plan.LeftSaw::tag).containsExactly("01", "02");
         assertThat(plan.left())
                 .extracting(left -> left.why().cause())
-                .containsExactly(Until.Cause.TOO_LONG, Until.Cause.LEFT_OUT);
+                .containsExactly(Until.WaitCause.TOO_LONG, Until.WaitCause.LEFT_OUT);
     }
 
     /** What nobody has looked into is taken only where nothing surer is there. */
@@ -275,7 +277,7 @@ class PlannerTest {
                 new SawOutlook("01", LONG, List.of(held(2)), 1.5, Until.NOW, Until.NOW, true, false, Map.of());
         Plan plan = Planner.of(
                 question(bench(60, 60), List.of(doubtful, saw("02", LONG, held(40))), booking(1, Wanted.any(1))));
-        assertThat(plan.bookings().get(0).saws()).extracting(Plan.Given::tag).containsExactly("02");
+        assertThat(plan.bookings().get(0).saws()).extracting(Plan.GivenSaw::tag).containsExactly("02");
     }
 
     /** Of two plans that meet the booking the one that is ready a day before is taken. */
@@ -296,16 +298,16 @@ class PlannerTest {
                 "09", LONG, List.of(due(Task.STARTER, 1)), 1.5, Until.NOW, Until.NOW, false, true, Map.of());
         Plan plan = Planner.of(question(bench(40, 40), List.of(open, saw("01", LONG, held(20)))));
         assertThat(tags(plan, 0)).containsExactly("09", "01");
-        assertThat(visit(plan, "09").reason()).isEqualTo(Reason.ON_BENCH);
+        assertThat(visit(plan, "09").reason()).isEqualTo(VisitReason.ON_BENCH);
         assertThat(visit(plan, "09").pinned()).isFalse();
     }
 
     @Test
     void withoutAnyMinutesEverythingIsLeftAndThePlanStillAnswers() {
         Plan plan = Planner.of(question(bench(0, 0), List.of(saw("01", LONG, held(20))), booking(1, Wanted.any(1))));
-        assertThat(plan.left()).extracting(Plan.Left::tag).containsExactly("01");
+        assertThat(plan.left()).extracting(Plan.LeftSaw::tag).containsExactly("01");
         assertThat(plan.bookings().get(0).waysOut())
                 .extracting(WayOut::kind, WayOut::minutes)
-                .containsExactly(org.assertj.core.groups.Tuple.tuple(WayOut.Kind.WORK_LONGER, 20.0));
+                .containsExactly(org.assertj.core.groups.Tuple.tuple(WayOut.WayKind.WORK_LONGER, 20.0));
     }
 }

@@ -136,6 +136,7 @@ class DemoLoader implements SmartInitializingSingleton {
         misread(records.find(Person.class, officers.get(0)));
         new DemoStores(records, clock, officers.get(0)).fill(takers);
         new DemoFaults(records, clock, officers, operators, photos).fill();
+        new DemoPlan(records, clock, officers.get(0), crews).fill();
         people(DemoFleet.READERS, Person.Role.READER);
         records.flush();
         return records.createQuery("select p from Person p", Person.class).getResultList();

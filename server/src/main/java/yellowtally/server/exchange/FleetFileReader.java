@@ -1,5 +1,7 @@
 package yellowtally.server.exchange;
 
+import java.io.FilterInputStream;
+import java.io.IOException;
 import java.io.InputStream;
 import java.sql.BatchUpdateException;
 import java.sql.Connection;
@@ -71,13 +73,47 @@ final class FleetFileReader {
                 .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
                 .disable(StreamReadFeature.AUTO_CLOSE_SOURCE)
                 .build();
-        try (JsonParser json = factory.createParser(ObjectReadContext.empty(), file)) {
+        Counted counted = new Counted(file);
+        try (JsonParser json = factory.createParser(ObjectReadContext.empty(), counted)) {
             return new FleetFileReader(database, FleetTables.of(database), json, progress).file();
         } catch (UnexpectedEndOfInputException e) {
             throw Refusal.unfit("", "fleetFile.ends", e.getLocation().getLineNr());
         } catch (JacksonException e) {
             TokenStreamLocation at = Objects.requireNonNullElse(e.getLocation(), TokenStreamLocation.NA);
+            // Cut off between two signs it is no JSON either; what is missing then is the rest.
+            if (counted.ended && at.getByteOffset() >= counted.bytes) {
+                throw Refusal.unfit("", "fleetFile.ends", at.getLineNr());
+            }
             throw Refusal.unfit("", "fleetFile.json", at.getLineNr(), at.getColumnNr());
+        }
+    }
+
+    /** Knows how long the file was, once its end was met. */
+    private static final class Counted extends FilterInputStream {
+
+        private long bytes;
+        private boolean ended;
+
+        Counted(InputStream file) {
+            super(file);
+        }
+
+        @Override
+        public int read() throws IOException {
+            int one = super.read();
+            count(one < 0 ? -1 : 1);
+            return one;
+        }
+
+        @Override
+        public int read(byte[] into, int from, int most) throws IOException {
+            return count(super.read(into, from, most));
+        }
+
+        private int count(int read) {
+            bytes += Math.max(0, read);
+            ended |= read < 0;
+            return read;
         }
     }
 

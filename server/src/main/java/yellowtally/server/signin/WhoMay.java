@@ -46,6 +46,8 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             READER   GET  /api/writes/{id}
             READER   GET  /api/openapi
             READER   GET  /api/board
+            READER   GET  /api/plan
+            READER   POST /api/plan/what-if
             READER   GET  /api/saws
             READER   GET  /api/saws/{tag}
             READER   GET  /api/saws/{tag}/complaints
@@ -166,6 +168,7 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             OFFICER  POST /api/stores/items/{itemId}/orders
             OFFICER  POST /api/stores/items/{itemId}/received
             OFFICER  POST /api/stores/orders/{orderId}/called-off
+            OFFICER  POST /api/plan/changes
             OFFICER  POST /api/settings/changes
             OFFICER  POST /api/calibrations
             OFFICER  POST /api/backups

@@ -250,7 +250,7 @@ class StoresPages {
         return found;
     }
 
-    private boolean fits(StockItem item, Standing standing) {
+    static boolean fits(StockItem item, Standing standing) {
         SawDetails card = standing.fitted().saw().details();
         return StockFit.fits(
                 item.kind(),
@@ -263,7 +263,7 @@ class StoresPages {
                 standing.numbers());
     }
 
-    private static StockNeeds needs(Standing standing) {
+    static StockNeeds needs(Standing standing) {
         List<Finding> found = new ArrayList<>();
         standing.account().findings().stream().map(OpenFinding::finding).forEach(found::add);
         standing.account().work().forEach(work -> {

@@ -1,0 +1,225 @@
+package yellowtally.server.planning;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import yellowtally.core.fitness.FaultEntry;
+import yellowtally.core.plan.BenchSlot;
+import yellowtally.core.plan.Booking;
+import yellowtally.core.plan.Chore;
+import yellowtally.core.plan.ChoresAhead;
+import yellowtally.core.plan.DayUse;
+import yellowtally.core.plan.PlanQuestion;
+import yellowtally.core.plan.PlanSetting;
+import yellowtally.core.plan.SawOutlook;
+import yellowtally.core.plan.SawTraits;
+import yellowtally.core.plan.Until;
+import yellowtally.core.schedule.ScheduleSetting;
+import yellowtally.core.settings.Numbers;
+import yellowtally.core.steps.Step;
+import yellowtally.core.visit.StepMinutes;
+import yellowtally.core.waiting.FaultWaits;
+import yellowtally.core.waiting.FaultWaits.FaultMatter;
+import yellowtally.server.fleet.Crew;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.standing.FittedSaw;
+import yellowtally.server.standing.Standing;
+import yellowtally.server.standing.Standings;
+import yellowtally.server.stores.StockAhead;
+import yellowtally.server.usage.Outing;
+import yellowtally.server.usage.Outings;
+import yellowtally.server.worklog.DoneToday;
+
+/** Puts the question to the plan: the fleet as its records tell it, the shelf, and what people have said. */
+@Component
+class PlanQuestions {
+
+    private final Standings standings;
+    private final Outings outings;
+    private final StockAhead stock;
+    private final DoneToday done;
+    private final Fleet fleet;
+    private final FleetSettings settings;
+    private final Clock clock;
+
+    PlanQuestions(
+            Standings standings,
+            Outings outings,
+            StockAhead stock,
+            DoneToday done,
+            Fleet fleet,
+            FleetSettings settings,
+            Clock clock) {
+        this.standings = standings;
+        this.outings = outings;
+        this.stock = stock;
+        this.done = done;
+        this.fleet = fleet;
+        this.settings = settings;
+        this.clock = clock;
+    }
+
+    /**
+     * The fleet as the plan needs it, whatever people say of bookings and minutes.
+     *
+     * @param fleet where each saw stands
+     * @param doneMinutes what was done at the bench today, minutes as the bench reckons them (est.)
+     */
+    record Known(
+            LocalDate today,
+            List<Standing> fleet,
+            Map<UUID, String> crews,
+            List<Outing> out,
+            StockAhead.Ahead stock,
+            double doneMinutes,
+            Numbers numbers) {}
+
+    /** As the records stand. */
+    Known known() {
+        List<Standing> all = standings.all();
+        Map<UUID, String> crews = new HashMap<>();
+        for (Crew crew : fleet.crews()) {
+            crews.put(crew.id(), crew.name());
+        }
+        Numbers numbers = settings.rules().numbers();
+        LocalDate today = LocalDate.now(clock);
+        Instant morning = today.atStartOfDay(clock.getZone()).toInstant();
+        double doneMinutes = 0;
+        for (Set<Step> steps : done.stepsSince(morning).values()) {
+            doneMinutes += StepMinutes.bill(steps, numbers).totalMinutes();
+        }
+        return new Known(today, all, crews, outings.open(), stock.of(all), doneMinutes, numbers);
+    }
+
+    /** The question. */
+    PlanQuestion question(Known known, PlanFacts facts, Map<String, PlanQuestion.Kept> before) {
+        int days = (int) Math.round(known.numbers().of(PlanSetting.DAYS));
+        Map<UUID, Until> out = out(known, facts);
+        List<SawOutlook> saws = new ArrayList<>();
+        for (Standing standing : known.fleet()) {
+            saws.add(outlook(
+                    standing, known, out.getOrDefault(standing.fitted().saw().id(), Until.NOW)));
+        }
+        return new PlanQuestion(
+                known.today(),
+                days,
+                benches(known, facts, days),
+                saws,
+                facts.bookings().stream()
+                        .map(PlanFacts.Noted::booking)
+                        .filter(this::toCome)
+                        .toList(),
+                known.stock().supplies(),
+                facts.pins(known.today()),
+                facts.leftOut(),
+                before,
+                known.numbers());
+    }
+
+    /** Whether a crew has not left yet. */
+    boolean toCome(Booking booking) {
+        return !leaves(booking).isBefore(clock.instant());
+    }
+
+    Instant leaves(Booking booking) {
+        return booking.leaves().atTime(booking.at()).atZone(clock.getZone()).toInstant();
+    }
+
+    private List<BenchSlot> benches(Known known, PlanFacts facts, int days) {
+        int benches = (int) Math.round(known.numbers().of(PlanSetting.BENCHES));
+        double usual = known.numbers().of(ScheduleSetting.BENCH_MINUTES);
+        List<BenchSlot> slots = new ArrayList<>();
+        for (int day = 0; day < days; day++) {
+            double minutes = facts.minutesOn(known.today().plusDays(day), usual);
+            double gone = day == 0 ? known.doneMinutes() : 0;
+            for (int bench = 1; bench <= benches; bench++) {
+                double used = Math.min(gone, minutes);
+                slots.add(new BenchSlot(day, bench, minutes - used));
+                gone -= used;
+            }
+        }
+        return slots;
+    }
+
+    /** A saw that is out comes back with the booking of its crew, if it went out for one; else nobody can say. */
+    private static Map<UUID, Until> out(Known known, PlanFacts facts) {
+        Map<UUID, Until> out = new HashMap<>();
+        for (Outing outing : known.out()) {
+            int back = facts.bookings().stream()
+                    .map(PlanFacts.Noted::booking)
+                    .filter(booking -> booking.crewId().equals(outing.crewId())
+                            && !booking.leaves().isAfter(known.today())
+                            && !booking.until().isBefore(known.today()))
+                    .mapToInt(booking -> (int) ChronoUnit.DAYS.between(known.today(), booking.until()) + 1)
+                    .max()
+                    .orElse(Chore.NEVER);
+            out.put(
+                    outing.sawId(),
+                    new Until(Until.WaitCause.OUT, back, known.crews().getOrDefault(outing.crewId(), "")));
+        }
+        return out;
+    }
+
+    private SawOutlook outlook(Standing standing, Known known, Until here) {
+        FittedSaw fitted = standing.fitted();
+        String tag = fitted.saw().tag();
+        Until ready = ready(standing, known.today());
+        return new SawOutlook(
+                tag,
+                new SawTraits(
+                        fitted.bar() == null ? null : fitted.bar().spec().lengthMm(),
+                        fitted.saw().details().handle(),
+                        fitted.saw().details().power()),
+                ChoresAhead.of(
+                        standing.account().tasks(),
+                        standing.account().work(),
+                        standing.plan(),
+                        ready,
+                        known.today(),
+                        standing.numbers()),
+                DayUse.of(standing.ledger().schedule().uses(), standing.numbers()),
+                here,
+                ready,
+                ChoresAhead.doubtful(standing.account().work()),
+                standing.visit() != null,
+                known.stock().needs().getOrDefault(tag, Map.of()));
+    }
+
+    /** What stands on card is fit when a dry day is on record; what a mechanic repairs, nobody can say when. */
+    private Until ready(Standing standing, LocalDate today) {
+        boolean mechanic = standing.account().work().stream()
+                .anyMatch(waits -> waits instanceof FaultWaits fault && fault.what() == FaultMatter.FAULT_MECHANIC);
+        if (mechanic) {
+            return new Until(Until.WaitCause.MECHANIC, Chore.NEVER, null);
+        }
+        int last = 0;
+        for (FaultEntry fault : standing.ledger().faults()) {
+            Instant dry = fault.watch(standing.ledger().lastBack(), clock.instant(), standing.numbers())
+                    .dryAt();
+            if (dry != null) {
+                LocalDate day = LocalDate.ofInstant(dry, clock.getZone());
+                last = Math.max(last, (int) ChronoUnit.DAYS.between(today, day));
+            }
+        }
+        return last > 0 ? new Until(Until.WaitCause.STANDS, last, null) : Until.NOW;
+    }
+
+    /** Where a saw stands, by its tag. */
+    static Map<String, Standing> byTag(Known known) {
+        Map<String, Standing> found = new HashMap<>();
+        known.fleet()
+                .forEach(standing ->
+                        found.put(Objects.requireNonNull(standing.fitted().saw().tag()), standing));
+        return found;
+    }
+}

@@ -1,0 +1,93 @@
+package yellowtally.server.planning;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.atomic.AtomicReference;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import yellowtally.core.plan.Plan;
+import yellowtally.core.plan.PlanQuestion;
+import yellowtally.core.plan.Planner;
+import yellowtally.server.planning.PlanQuestions.Known;
+import yellowtally.server.support.FleetRevision;
+
+/**
+ * The plan as it is now, worked out again after a write and kept until the next; it stays near the one before. What could be otherwise is
+ * worked out beside it and kept nowhere.
+ */
+@Service
+class Plans {
+
+    private final PlanQuestions questions;
+    private final PlanChanges changes;
+    private final FleetRevision revision;
+    private final Clock clock;
+    private final AtomicReference<@Nullable Made> last = new AtomicReference<>();
+
+    Plans(PlanQuestions questions, PlanChanges changes, FleetRevision revision, Clock clock) {
+        this.questions = questions;
+        this.changes = changes;
+        this.revision = revision;
+        this.clock = clock;
+    }
+
+    /**
+     * A plan and what it was made from.
+     *
+     * @param until when the next crew leaves, after which it is another one; {@code null} when none does
+     */
+    record Made(long revision, @Nullable Instant until, Known known, PlanFacts facts, Plan plan) {
+
+        boolean holds(long now, LocalDate today, Instant moment) {
+            return revision == now && known.today().equals(today) && (until == null || !until.isBefore(moment));
+        }
+    }
+
+    /** The plan now. */
+    @Transactional(readOnly = true)
+    public Made now() {
+        long at = revision.now();
+        Made before = last.get();
+        if (before != null && before.holds(at, LocalDate.now(clock), clock.instant())) {
+            return before;
+        }
+        Known known = questions.known();
+        Made made = made(at, known, changes.facts(), before);
+        last.set(made);
+        return made;
+    }
+
+    /** How it would be after a change. */
+    @Transactional(readOnly = true)
+    public Made with(Made now, PlanChange change) {
+        return made(now.revision(), now.known(), changes.with(now.facts(), change), now);
+    }
+
+    private Made made(long at, Known known, PlanFacts facts, @Nullable Made before) {
+        PlanQuestion question =
+                questions.question(known, facts, before == null ? Map.of() : kept(before, known.today()));
+        Instant until = question.bookings().stream()
+                .map(questions::leaves)
+                .min(Instant::compareTo)
+                .orElse(null);
+        return new Made(at, until, known, facts, Planner.of(question));
+    }
+
+    /** What the plan before had, on the days of a plan from today on. */
+    private static Map<String, PlanQuestion.Kept> kept(Made before, LocalDate today) {
+        int gone = (int) (today.toEpochDay() - before.known().today().toEpochDay());
+        Map<String, PlanQuestion.Kept> moved = new HashMap<>();
+        before.plan().kept().forEach((tag, kept) -> {
+            Set<Integer> days = new HashSet<>();
+            kept.days().stream().filter(day -> day >= gone).forEach(day -> days.add(day - gone));
+            moved.put(tag, new PlanQuestion.Kept(days, kept.bookings()));
+        });
+        return moved;
+    }
+}
