@@ -59,7 +59,8 @@ export function Plate({ plate }: { plate: Schemas['Plate'] }) {
   );
 }
 
-function Hook() {
+/** What a plate hangs on; `left` pixels from its edge. */
+export function Hook({ left = 23 }: { left?: number }) {
   return (
     <Box
       component="svg"
@@ -68,7 +69,7 @@ function Hook() {
       sx={(t) => ({
         position: 'absolute',
         top: -9,
-        left: 23,
+        left,
         width: 16,
         height: 22,
         fill: 'none',

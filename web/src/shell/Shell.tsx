@@ -18,6 +18,7 @@ import { WhoIsHere } from './WhoIsHere';
 
 const SCREENS = [
   { to: '/', command: 'board' },
+  { to: '/plan', command: 'plan' },
   { to: '/bench', command: 'bench' },
   { to: '/crews', command: 'crews', short: 'Out' },
   { to: '/saws', command: 'saws' },
@@ -103,7 +104,7 @@ export function Shell({ children }: { children: ReactNode }) {
           sx={{
             display: 'flex',
             flexWrap: 'wrap',
-            columnGap: { xs: 1, sm: 0.5 },
+            columnGap: { xs: 0.7, sm: 0.5 },
             flexGrow: 1,
             // On a phone in a row below, all in reach of the thumb.
             order: { xs: 1, sm: 0 },
@@ -120,8 +121,8 @@ export function Shell({ children }: { children: ReactNode }) {
                 color: 'inherit',
                 textDecoration: 'none',
                 fontWeight: 600,
-                fontSize: { xs: 14, md: 15.5 },
-                px: { xs: 0, sm: 0.5, md: 0.9, xl: 1.1 },
+                fontSize: { xs: 13, sm: 14, md: 15.5 },
+                px: { xs: 0, sm: 0.5, md: 0.8, xl: 1.1 },
                 whiteSpace: 'nowrap',
                 lineHeight: { xs: '41px', md: '49px' },
                 borderBottom: '3px solid transparent',

@@ -18,6 +18,7 @@ export const COMMANDS = {
     keys: {
       find: { key: '/', does: 'Find a saw by its tag' },
       board: { key: 'b', does: 'Board' },
+      plan: { key: 'd', does: 'Plan' },
       bench: { key: 'n', does: 'Bench' },
       crews: { key: 'o', does: 'Out and back' },
       back: { key: 'k', does: 'Out and back: saws come back' },
@@ -52,6 +53,14 @@ export const COMMANDS = {
       save: { key: 'Enter', does: 'Add the saw' },
       next: { key: 'Ctrl Enter', does: 'Add it, then the next like it' },
       line: { key: 'Up Down', does: 'Another line of its past; down from the tag to the first' },
+    },
+  },
+  plan: {
+    title: 'On the plan',
+    keys: {
+      move: { key: 'Up Down', does: 'On a plate: hang it on the day before or after' },
+      keep: { key: 'y', does: 'Keep what was tried' },
+      drop: { key: 'x', does: 'Drop what was tried' },
     },
   },
   bench: {

@@ -1,0 +1,211 @@
+package yellowtally.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static yellowtally.browser.Screens.button;
+import static yellowtally.browser.Screens.region;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
+import yellowtally.Session;
+
+/** The officer plans a week: bookings, minutes, a visit on another day; tried first, then kept or dropped. */
+@Execution(ExecutionMode.SAME_THREAD)
+class PlanBrowserTest {
+
+    @TempDir
+    private static Path place;
+
+    private static Application house;
+
+    private BrowserContext context;
+    private Page page;
+
+    @BeforeAll
+    static void start() throws IOException {
+        house = Application.start(Files.createDirectory(place.resolve("house")), Application.IN_MEMORY);
+    }
+
+    @AfterAll
+    static void kill() {
+        house.kill();
+    }
+
+    @BeforeEach
+    void open() {
+        context = Lane.browser().newContext();
+        Screens.signIn(context, house.session());
+        page = context.newPage();
+        page.navigate(house.address() + "/");
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Plan").setExact(true))
+                .click();
+        assertThat(page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setName("Plan").setExact(true)))
+                .isVisible();
+    }
+
+    @AfterEach
+    void end() {
+        context.close();
+    }
+
+    private Locator day(String title) {
+        return page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName(Pattern.compile("^" + title + ", ")));
+    }
+
+    private Locator booking(String crew) {
+        return page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName(crew));
+    }
+
+    private Locator whatIf() {
+        return region(page, "What if");
+    }
+
+    private void keep() {
+        button(page, "Keep").click();
+        assertThat(button(page, "Keep")).hasCount(0);
+    }
+
+    /** An hour is lost tomorrow: told before it is kept, and there after a reload. */
+    @Test
+    void anHourIsLostAndKept() {
+        whatIf().getByLabel("Minutes of a day")
+                .selectOption(LocalDate.parse(today()).plusDays(1).toString());
+        whatIf().getByLabel("Minutes", new Locator.GetByLabelOptions().setExact(true))
+                .fill("60");
+        button(page, "Try these minutes").click();
+        assertThat(whatIf()).containsText("Then");
+        assertThat(day("Tomorrow")).containsText("of 60 min");
+        button(page, "Drop").click();
+        assertThat(day("Tomorrow")).containsText("of 120 min");
+
+        whatIf().getByLabel("Minutes of a day")
+                .selectOption(LocalDate.parse(today()).plusDays(1).toString());
+        whatIf().getByLabel("Minutes", new Locator.GetByLabelOptions().setExact(true))
+                .fill("60");
+        button(page, "Try these minutes").click();
+        keep();
+        page.reload();
+        assertThat(day("Tomorrow")).containsText("of 60 min");
+    }
+
+    /** A crew wants more than there is: the plan offers minutes, they are taken, and the booking is met. */
+    @Test
+    void aBookingIsShortAndTheWayOutIsTaken() {
+        button(page, "Add a booking").click();
+        Locator form = region(page, "A crew wants saws");
+        button(page, "Try the booking").click();
+        assertThat(form).containsText("Choose the crew.");
+        form.getByLabel("Crew").selectOption("Viaduct gang");
+        form.getByLabel("Leaves on").fill(LocalDate.parse(today()).plusDays(1).toString());
+        form.getByLabel("How many saws").fill("9");
+        form.getByLabel("Handle").selectOption("REAR");
+        form.getByLabel("What for").fill("Windthrow at the loop");
+        button(page, "Try the booking").click();
+        Locator wanted = booking("Tomorrow 07:00 Viaduct gang");
+        assertThat(wanted).containsText("only tried");
+        assertThat(wanted).containsText("short");
+        Locator longer = wanted.getByText(Pattern.compile("Work \\d+ min longer today"));
+        assertThat(longer.first()).isVisible();
+        String before = whatIf().innerText();
+        wanted.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Try it"))
+                .first()
+                .click();
+        assertThat(whatIf()).not().hasText(before);
+        keep();
+        assertThat(booking("Tomorrow 07:00 Viaduct gang")).not().containsText("only tried");
+        assertThat(booking("Tomorrow 07:00 Viaduct gang")).containsText("Windthrow at the loop");
+        booking("Tomorrow 07:00 Viaduct gang")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Call it off"))
+                .click();
+        keep();
+        assertThat(booking("Tomorrow 07:00 Viaduct gang")).hasCount(0);
+    }
+
+    /** What cannot be is said at once, and what was typed is not lost. */
+    @Test
+    void aSecondBookingOfTheSameGangIsRefusedInWords() {
+        button(page, "Add a booking").click();
+        Locator form = region(page, "A crew wants saws");
+        form.getByLabel("Crew").selectOption("Tunnel gang");
+        form.getByLabel("Leaves on").fill(LocalDate.parse(today()).plusDays(2).toString());
+        button(page, "Try the booking").click();
+        assertThat(whatIf()).containsText("Tunnel gang has a booking from");
+        assertThat(button(page, "Keep")).isDisabled();
+        page.keyboard().press("x");
+        assertThat(whatIf()).not().containsText("Tunnel gang has a booking from");
+    }
+
+    /** With the arrow keys a plate goes to the next day; what it breaks is seen, the key keeps it, and it is marked. */
+    @Test
+    void aVisitIsMovedByKeyboard() {
+        Locator plate = day("Tomorrow").locator("button[draggable]").first();
+        String saw = plate.getAttribute("aria-label").split(", ")[0];
+        plate.focus();
+        page.keyboard().press("ArrowDown");
+        Locator moved = page.locator(":focus");
+        assertThat(moved).hasAttribute("aria-label", Pattern.compile("^" + saw + ", (?!Tomorrow).*"));
+        assertThat(whatIf()).containsText(" to ");
+        page.keyboard().press("y");
+        assertThat(button(page, "Keep")).hasCount(0);
+        assertThat(page.getByText("put there by the officer")).isVisible();
+
+        page.locator("li")
+                .filter(new Locator.FilterOptions().setHasText("put there by the officer"))
+                .locator("button[draggable]")
+                .click();
+        button(page, "Where the plan has it").click();
+        keep();
+        assertThat(page.getByText("put there by the officer")).hasCount(0);
+    }
+
+    /** Today's first visit is begun from the plan, and the bench opens. */
+    @Test
+    void todaysVisitOpensTheBench() {
+        Locator plate = day("Today")
+                .locator("button[draggable]:not([aria-label*='on the bench'])")
+                .first();
+        plate.click();
+        day("Today")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Start"))
+                .first()
+                .click();
+        page.waitForURL(Pattern.compile("/bench/.+"));
+        Assertions.assertThat(page.url()).contains("/bench/");
+    }
+
+    @Test
+    void aReaderSeesThePlanAndKeepsNothing() {
+        BrowserContext other = Lane.browser().newContext();
+        Screens.signIn(other, Session.of(house.address(), "hollis", "narrow gauge demo"));
+        Page reader = other.newPage();
+        reader.navigate(house.address() + "/plan");
+        assertThat(region(reader, "Crew bookings")).containsText("Tunnel gang");
+        assertThat(button(reader, "Add a booking")).hasCount(0);
+        assertThat(button(reader, "Call it off")).hasCount(0);
+        other.close();
+    }
+
+    private String today() {
+        return LocalDate.now().toString();
+    }
+}

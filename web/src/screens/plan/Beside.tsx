@@ -1,0 +1,78 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import type { Schemas } from '../../api/client';
+import { ForWhoMay } from '../../parts/ForWhoMay';
+import { Panel } from '../../parts/Panel';
+import { TagPlate } from '../../parts/Plate';
+import { minutes } from '../../words/format';
+import { dayTitle, planDay, untilWords } from '../../words/plan';
+
+interface Props {
+  page: Schemas['PlanPage'];
+  onWish: (wish: Schemas['WishInput']) => void;
+}
+
+/** What stands beside the days: what goes into the oil in the evening, what cannot be where it was put, what is left. */
+export function Beside({ page, onWish }: Props) {
+  return (
+    <>
+      {page.evenings.length > 0 && (
+        <Panel title="Into the oil">
+          {page.evenings.map((one) => (
+            <Box key={`${one.tag} ${one.evening}`} sx={{ mb: 0.5 }}>
+              {dayTitle(one.evening)} evening: {one.what}, for saw {one.tag} {planDay(one.fittedOn)}.
+            </Box>
+          ))}
+        </Panel>
+      )}
+      {page.notKept.length > 0 && (
+        <Panel title="Cannot be there">
+          {page.notKept.map((one) => (
+            <Line key={`${one.tag} ${one.day}`} tag={one.tag}>
+              not {planDay(one.day)}: {untilWords(one.why, page.today)}
+              <Again tag={one.tag} onWish={onWish} />
+            </Line>
+          ))}
+        </Panel>
+      )}
+      {page.left.length > 0 && (
+        <Panel title="Not in these days">
+          {page.left.map((one) => (
+            <Line key={one.tag} tag={one.tag}>
+              {minutes(one.minutes)}, {untilWords(one.why, page.today)}
+              {one.why.cause === 'LEFT_OUT' && <Again tag={one.tag} onWish={onWish} />}
+            </Line>
+          ))}
+        </Panel>
+      )}
+    </>
+  );
+}
+
+function Line({ tag, children }: { tag: string; children: React.ReactNode }) {
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: 'auto minmax(0, 1fr)',
+        gap: 1,
+        alignItems: 'center',
+        fontSize: 14,
+        py: 0.4,
+      }}
+    >
+      <TagPlate tag={tag} />
+      <Box sx={{ overflowWrap: 'anywhere' }}>{children}</Box>
+    </Box>
+  );
+}
+
+function Again({ tag, onWish }: { tag: string; onWish: Props['onWish'] }) {
+  return (
+    <ForWhoMay write="/api/plan/changes" silent>
+      <Button size="small" variant="text" onClick={() => onWish({ tag, kind: 'AS_PLANNED' })}>
+        Take it in again
+      </Button>
+    </ForWhoMay>
+  );
+}
