@@ -19,6 +19,8 @@ import yellowtally.browser.Application;
 import yellowtally.browser.Lane;
 import yellowtally.browser.Screens;
 import yellowtally.core.fitness.SawWear;
+import yellowtally.core.plan.PlanQuestion;
+import yellowtally.core.plan.PlanTrial;
 import yellowtally.core.schedule.ScheduleLedger;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.wear.WearTrial;
@@ -29,6 +31,7 @@ public final class Benchmark {
     private static final int STARTS = 3;
     private static final int BATCHES = 5;
     private static final int BATCH = 60;
+    private static final int WEEKS = 1000;
 
     private final Report report = new Report();
 
@@ -39,6 +42,7 @@ public final class Benchmark {
         System.out.println("Machine: " + machine());
         Benchmark benchmark = new Benchmark();
         forecasts();
+        weeks();
         Reference.warmUp();
         benchmark.computing();
         Path data = Files.createTempDirectory("yellow-tally-benchmark");
@@ -90,6 +94,38 @@ public final class Benchmark {
                 200,
                 "ms",
                 () -> Wear.projectionMillis(worn));
+        PlanQuestion days = PlanFleet.question(PlanFleet.SAWS);
+        PlanQuestion fourTimes = PlanFleet.question(4 * PlanFleet.SAWS);
+        PlanFleet.seconds(days); // for the compiler to warm up
+        double[] larger = new double[BATCHES];
+        for (int i = 0; i < BATCHES; i++) {
+            larger[i] = PlanFleet.seconds(fourTimes) / PlanFleet.seconds(days);
+        }
+        report.timed(
+                "Plan of %d saws over %d days".formatted(PlanFleet.SAWS, PlanFleet.DAYS),
+                BATCHES,
+                1,
+                "s",
+                () -> PlanFleet.seconds(days));
+        report.ratio("  four times the saws cost this many times as much", new Repeats(larger), 6);
+    }
+
+    /** Share of bookings that get all their saws in weeks that go otherwise than expected. */
+    private static void weeks() {
+        PlanTrial trial = new PlanTrial(WEEKS, 2026, Numbers.STANDARD);
+        PlanTrial.Result plan = trial.play(PlanTrial.Policy.PLAN);
+        PlanTrial.Result overdue = trial.play(PlanTrial.Policy.MOST_OVERDUE_FIRST);
+        PlanTrial.Result first = trial.play(PlanTrial.Policy.FIRST_IN_FIRST_OUT);
+        System.out.printf(
+                Locale.ROOT,
+                "Bookings met in %d made-up weeks, of %d: by the plan %.1f %%, most overdue first %.1f %%, first in first out"
+                        + " %.1f %%; the plan misses %.2f of what the better one misses (aim 0.5)%n",
+                WEEKS,
+                plan.bookings(),
+                plan.met() * 100,
+                overdue.met() * 100,
+                first.met() * 100,
+                plan.missed() / Math.min(overdue.missed(), first.missed()));
     }
 
     private void startAndMemory(Path data) {

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** What lies on the benches of each day. A visit is on one bench from its beginning to its end. */
 final class Load {
@@ -17,20 +17,34 @@ final class Load {
     private final List<List<Double>> benches = new ArrayList<>();
     private final List<List<Lying>> lying = new ArrayList<>();
     private final double[] taken;
+    private final double[] capacity;
+    /** How a day is packed, for as long as it stays so. */
+    private final List<@Nullable Packed> known = new ArrayList<>();
+
+    /** The bench of each visit, in the order in which they lie there, and what is left of the bench that has most left. */
+    private record Packed(boolean fits, List<Integer> benches, double mostLeft) {}
+
+    private static final Packed DOES_NOT_FIT = new Packed(false, List.of(), 0);
 
     Load(PlanQuestion question) {
         taken = new double[question.days()];
+        capacity = new double[question.days()];
         for (int day = 0; day < question.days(); day++) {
             benches.add(new ArrayList<>());
             lying.add(new ArrayList<>());
+            known.add(null);
         }
-        question.benches().forEach(slot -> benches.get(slot.day()).add(slot.minutes()));
+        question.benches().forEach(slot -> {
+            benches.get(slot.day()).add(slot.minutes());
+            capacity[slot.day()] += slot.minutes();
+        });
         benches.forEach(day -> day.sort(Comparator.reverseOrder()));
     }
 
     void add(int day, Lying visit) {
         lying.get(day).add(visit);
         taken[day] += visit.minutes();
+        known.set(day, null);
     }
 
     void remove(int day, int saw) {
@@ -38,18 +52,21 @@ final class Load {
         for (int i = 0; i < visits.size(); i++) {
             if (visits.get(i).saw() == saw) {
                 taken[day] -= visits.remove(i).minutes();
+                known.set(day, null);
                 return;
             }
         }
     }
 
-    /** Whether a day with one bench has room for a visit, beside so many minutes that go away; with more benches it is tried. */
+    /** Whether a day has room for a visit, beside so many minutes that go away; what cannot be told at once has to be tried. */
     Room room(int day, double asked, double goes) {
-        List<Double> minutes = benches.get(day);
-        if (minutes.size() != 1) {
-            return minutes.isEmpty() ? Room.NO : Room.UNSURE;
+        if (taken[day] - goes + asked > capacity[day] + ROUNDING) {
+            return Room.NO;
         }
-        return taken[day] - goes + asked <= minutes.get(0) + ROUNDING ? Room.YES : Room.NO;
+        if (benches.get(day).size() == 1) {
+            return Room.YES;
+        }
+        return goes <= 0 && asked <= packed(day).mostLeft() + ROUNDING ? Room.YES : Room.UNSURE;
     }
 
     /** Whether there is room. */
@@ -65,21 +82,31 @@ final class Load {
 
     /** Whether all that lies there fits, pinned visits left aside: what the officer wants is done. */
     boolean fits(int day) {
-        List<Lying> visits = lying.get(day);
-        List<Double> minutes = benches.get(day);
-        if (minutes.size() == 1) {
-            return taken[day] <= minutes.get(0) + ROUNDING || visits.stream().allMatch(Lying::pinned);
-        }
-        return visits.stream().allMatch(Lying::pinned) || packed(day).isPresent();
+        boolean free = benches.get(day).size() == 1
+                ? taken[day] <= capacity[day] + ROUNDING
+                : packed(day).fits();
+        return free || lying.get(day).stream().allMatch(Lying::pinned);
     }
 
     /** The bench of each visit that lies there, from 0; all on the first where they do not fit side by side. */
     List<Integer> benchOf(int day) {
-        return packed(day).orElseGet(() -> Collections.nCopies(lying.get(day).size(), 0));
+        Packed packed = packed(day);
+        return packed.fits()
+                ? packed.benches()
+                : Collections.nCopies(lying.get(day).size(), 0);
+    }
+
+    private Packed packed(int day) {
+        Packed now = known.get(day);
+        if (now == null) {
+            now = packedAnew(day);
+            known.set(day, now);
+        }
+        return now;
     }
 
     /** Pinned ones first, then the longest; each to the bench that it fills best. */
-    private Optional<List<Integer>> packed(int day) {
+    private Packed packedAnew(int day) {
         List<Lying> visits = lying.get(day);
         List<Double> left = new ArrayList<>(benches.get(day));
         List<Integer> order = new ArrayList<>();
@@ -93,12 +120,15 @@ final class Load {
         for (int i : order) {
             int best = bestBench(left, visits.get(i));
             if (best < 0) {
-                return Optional.empty();
+                return DOES_NOT_FIT;
             }
             bench.set(i, best);
             left.set(best, left.get(best) - visits.get(i).minutes());
         }
-        return Optional.of(bench);
+        return new Packed(
+                true,
+                bench,
+                left.stream().mapToDouble(Double::doubleValue).max().orElse(0));
     }
 
     private static int bestBench(List<Double> left, Lying visit) {
@@ -138,6 +168,6 @@ final class Load {
 
     /** Minutes that all benches of a day have. */
     double capacity(int day) {
-        return benches.get(day).stream().mapToDouble(Double::doubleValue).sum();
+        return capacity[day];
     }
 }

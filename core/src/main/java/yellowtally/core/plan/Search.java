@@ -61,7 +61,7 @@ final class Search {
                     question.before().get(courses.get(saw).saw().tag());
             if (before != null) {
                 int here = saw;
-                asBefore(courses.get(saw), before)
+                asBefore(draft, courses.get(saw), before)
                         .filter(course -> draft.fits(here, course))
                         .ifPresent(course -> draft.take(here, course));
             }
@@ -72,13 +72,15 @@ final class Search {
     }
 
     /** With its bookings where it is still fit for them, else with its days alone. */
-    private Optional<Course> asBefore(Courses saw, PlanQuestion.Kept before) {
+    private Optional<Course> asBefore(Draft draft, Courses saw, PlanQuestion.Kept before) {
         int days = Draft.bits(before.days()) | saw.pinned();
         long bookings = Draft.bookings(question, before.bookings());
-        boolean does = bookings != 0
-                && question.bookings().stream()
-                        .filter(booking -> before.bookings().contains(booking.id()))
-                        .allMatch(booking -> booking.wanted().metBy(saw.saw().traits()));
+        boolean does = bookings != 0;
+        for (long left = bookings; left != 0; left &= left - 1) {
+            int booking = Long.numberOfTrailingZeros(left);
+            Wanted wanted = question.bookings().get(booking).wanted();
+            does &= !draft.met(booking) && wanted.metBy(saw.saw().traits());
+        }
         return (does ? saw.with(days, bookings) : Optional.<Course>empty()).or(() -> saw.with(days, 0));
     }
 

@@ -227,6 +227,10 @@ class PlanChanges {
         Instant now = clock.instant();
         change.calledOff().forEach(id -> end(id, now, by));
         for (BookingInput asked : change.bookings()) {
+            // A record is never written over.
+            if (bookings.existsById(asked.id())) {
+                throw Refusal.conflict("", "write.other");
+            }
             if (asked.amends() != null) {
                 end(asked.amends(), now, by);
             }

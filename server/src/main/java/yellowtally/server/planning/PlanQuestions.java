@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -36,7 +35,6 @@ import yellowtally.server.standing.FittedSaw;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
 import yellowtally.server.stores.StockAhead;
-import yellowtally.server.usage.Outing;
 import yellowtally.server.usage.Outings;
 import yellowtally.server.worklog.DoneToday;
 
@@ -73,13 +71,14 @@ class PlanQuestions {
      * The fleet as the plan needs it, whatever people say of bookings and minutes.
      *
      * @param fleet where each saw stands
+     * @param outWith the crew of each saw that is out, by the ids of both
      * @param doneMinutes what was done at the bench today, minutes as the bench reckons them (est.)
      */
     record Known(
             LocalDate today,
             List<Standing> fleet,
             Map<UUID, String> crews,
-            List<Outing> out,
+            Map<UUID, UUID> outWith,
             StockAhead.Ahead stock,
             double doneMinutes,
             Numbers numbers) {}
@@ -98,7 +97,9 @@ class PlanQuestions {
         for (Set<Step> steps : done.stepsSince(morning).values()) {
             doneMinutes += StepMinutes.bill(steps, numbers).totalMinutes();
         }
-        return new Known(today, all, crews, outings.open(), stock.of(all), doneMinutes, numbers);
+        Map<UUID, UUID> outWith = new HashMap<>();
+        outings.open().forEach(outing -> outWith.put(outing.sawId(), outing.crewId()));
+        return new Known(today, all, crews, outWith, stock.of(all), doneMinutes, numbers);
     }
 
     /** The question. */
@@ -154,19 +155,17 @@ class PlanQuestions {
     /** A saw that is out comes back with the booking of its crew, if it went out for one; else nobody can say. */
     private static Map<UUID, Until> out(Known known, PlanFacts facts) {
         Map<UUID, Until> out = new HashMap<>();
-        for (Outing outing : known.out()) {
+        known.outWith().forEach((saw, crew) -> {
             int back = facts.bookings().stream()
                     .map(PlanFacts.Noted::booking)
-                    .filter(booking -> booking.crewId().equals(outing.crewId())
+                    .filter(booking -> booking.crewId().equals(crew)
                             && !booking.leaves().isAfter(known.today())
                             && !booking.until().isBefore(known.today()))
                     .mapToInt(booking -> (int) ChronoUnit.DAYS.between(known.today(), booking.until()) + 1)
                     .max()
                     .orElse(Chore.NEVER);
-            out.put(
-                    outing.sawId(),
-                    new Until(Until.WaitCause.OUT, back, known.crews().getOrDefault(outing.crewId(), "")));
-        }
+            out.put(saw, new Until(Until.WaitCause.OUT, back, known.crews().getOrDefault(crew, "")));
+        });
         return out;
     }
 
@@ -212,14 +211,5 @@ class PlanQuestions {
             }
         }
         return last > 0 ? new Until(Until.WaitCause.STANDS, last, null) : Until.NOW;
-    }
-
-    /** Where a saw stands, by its tag. */
-    static Map<String, Standing> byTag(Known known) {
-        Map<String, Standing> found = new HashMap<>();
-        known.fleet()
-                .forEach(standing ->
-                        found.put(Objects.requireNonNull(standing.fitted().saw().tag()), standing));
-        return found;
     }
 }
