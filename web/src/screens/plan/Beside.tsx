@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Schemas } from '../../api/client';
 import { ForWhoMay } from '../../parts/ForWhoMay';
+import { FEW, useSome } from '../../parts/more';
 import { Panel } from '../../parts/Panel';
 import { TagPlate } from '../../parts/Plate';
 import { minutes } from '../../words/format';
@@ -14,6 +15,7 @@ interface Props {
 
 /** What stands beside the days: what goes into the oil in the evening, what cannot be where it was put, what is left. */
 export function Beside({ page, onWish }: Props) {
+  const { some: left, more } = useSome(page.left, FEW);
   return (
     <>
       {page.evenings.length > 0 && (
@@ -37,12 +39,13 @@ export function Beside({ page, onWish }: Props) {
       )}
       {page.left.length > 0 && (
         <Panel title="Not in these days">
-          {page.left.map((one) => (
+          {left.map((one) => (
             <Line key={one.tag} tag={one.tag}>
               {minutes(one.minutes)}, {untilWords(one.why, page.today)}
               {one.why.cause === 'LEFT_OUT' && <Again tag={one.tag} onWish={onWish} />}
             </Line>
           ))}
+          {more}
         </Panel>
       )}
     </>

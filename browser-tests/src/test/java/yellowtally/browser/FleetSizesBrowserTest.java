@@ -23,10 +23,20 @@ import org.junit.jupiter.api.io.TempDir;
 class FleetSizesBrowserTest {
 
     private static final List<String> SCREENS =
-            List.of("/", "/saws", "/bench", "/faults", "/stores", "/log", "/settings", "/crews", "/saws/M100");
+            List.of("/", "/saws", "/plan", "/bench", "/faults", "/stores", "/log", "/settings", "/crews", "/saws/M100");
 
     private static final List<String> OF_NONE = List.of(
-            "/", "/saws", "/saws/new", "/bench", "/crews", "/faults", "/stores", "/log", "/records", "/settings");
+            "/",
+            "/saws",
+            "/saws/new",
+            "/plan",
+            "/bench",
+            "/crews",
+            "/faults",
+            "/stores",
+            "/log",
+            "/records",
+            "/settings");
 
     /** What an officer scrolls through at most: some screens of a bench, not twenty. */
     private static final int TALL_PX = 4_500;

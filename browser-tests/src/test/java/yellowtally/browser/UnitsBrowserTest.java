@@ -54,6 +54,7 @@ class UnitsBrowserTest {
             "/parts/YC-13",
             "/parts/YB-10",
             "/stores",
+            "/plan",
             "/bench",
             "/crews",
             "/faults",
