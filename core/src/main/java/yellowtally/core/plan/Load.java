@@ -35,8 +35,8 @@ final class Load {
             known.add(null);
         }
         question.benches().forEach(slot -> {
-            benches.get(slot.day()).add(slot.minutes());
-            capacity[slot.day()] += slot.minutes();
+            benches.get(slot.day()).add(slot.left());
+            capacity[slot.day()] += slot.left();
         });
         benches.forEach(day -> day.sort(Comparator.reverseOrder()));
     }

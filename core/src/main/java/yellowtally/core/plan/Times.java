@@ -34,7 +34,7 @@ record Times(int days, int benchDays, List<Trip> trips) {
     static Times of(PlanQuestion question) {
         int benchDays = 0;
         for (BenchSlot slot : question.benches()) {
-            if (slot.minutes() > 0) {
+            if (slot.left() > 0) {
                 benchDays |= 1 << slot.day();
             }
         }

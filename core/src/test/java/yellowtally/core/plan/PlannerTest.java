@@ -188,6 +188,23 @@ class PlannerTest {
                 .isEqualTo(27);
     }
 
+    /** Of 60 minutes 50 are worked off: what is offered is said for the whole day, and enough when it is given so. */
+    @Test
+    void minutesThatAreOfferedForTodayCountWhatIsDone() {
+        List<SawOutlook> saws = List.of(saw("01", LONG, held(30)));
+        List<BenchSlot> begun = List.of(new BenchSlot(0, 1, 60, 50), new BenchSlot(1, 1, 0));
+        WayOut way = Planner.of(question(begun, saws, booking(1, Wanted.any(1))))
+                .bookings()
+                .get(0)
+                .waysOut()
+                .get(0);
+        assertThat(way.minutes()).isEqualTo(20);
+        assertThat(way.dayMinutes()).isEqualTo(80);
+        List<BenchSlot> longer = List.of(new BenchSlot(0, 1, 80, 50), new BenchSlot(1, 1, 0));
+        assertThat(Planner.of(question(longer, saws, booking(1, Wanted.any(1)))).met())
+                .isEqualTo(1);
+    }
+
     @Test
     void aCrewThatLeavesWhenTheBenchIsDoneIsServedOnThatDay() {
         Booking late = new Booking(

@@ -145,7 +145,7 @@ class PlanQuestions {
             double gone = day == 0 ? known.doneMinutes() : 0;
             for (int bench = 1; bench <= benches; bench++) {
                 double used = Math.min(gone, minutes);
-                slots.add(new BenchSlot(day, bench, minutes - used));
+                slots.add(new BenchSlot(day, bench, minutes, used));
                 gone -= used;
             }
         }
