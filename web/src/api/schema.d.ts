@@ -4583,6 +4583,7 @@ export interface components {
             riding: {
                 [key: string]: number;
             };
+            routine: components["schemas"]["Task"][];
             soaks?: string;
             tag: string;
             tasks: components["schemas"]["Task"][];
@@ -5698,11 +5699,14 @@ export interface components {
             day?: string;
             /** Format: double */
             dayMinutes?: number;
+            inTime: boolean;
             kind: components["schemas"]["WayKind"];
             lacks: components["schemas"]["Lack"][];
             /** Format: double */
             minutes: number;
             tag: string;
+            /** Format: int32 */
+            usualDays?: number;
             what?: string;
         };
         /** @enum {string} */

@@ -7,6 +7,7 @@ const visit = (more: Partial<Schemas['PlannedVisit']>): Schemas['PlannedVisit'] 
   bench: 1,
   minutes: 12,
   tasks: [],
+  routine: [],
   others: false,
   riding: {},
   reason: 'DUE',
@@ -26,10 +27,13 @@ describe('the plan in words', () => {
   });
 
   it('names what a visit is for, and the routine in one word', () => {
-    expect(visitTitle(visit({ tasks: ['TENSION', 'BRAKE', 'SHARPEN', 'PLUG'] }), undefined)).toBe(
-      'Sharpen, plug, routine',
-    );
-    expect(visitTitle(visit({ tasks: ['TENSION'] }), undefined)).toBe('Tension check');
+    expect(
+      visitTitle(
+        visit({ tasks: ['TENSION', 'BRAKE', 'SHARPEN', 'PLUG'], routine: ['TENSION', 'BRAKE'] }),
+        undefined,
+      ),
+    ).toBe('Sharpen, plug, routine');
+    expect(visitTitle(visit({ tasks: ['TENSION'], routine: ['TENSION'] }), undefined)).toBe('Tension check');
     expect(visitTitle(visit({ tasks: ['SHARPEN', 'PLUG'], riding: { PLUG: 1 } }), undefined)).toBe('Sharpen');
     expect(
       visitTitle(visit({ tasks: ['SHARPEN', 'PLUG', 'AIR_FILTER', 'STARTER', 'TANKS'] }), undefined),
@@ -53,13 +57,16 @@ describe('the plan in words', () => {
   });
 
   it('says a way out with what it costs', () => {
-    const way = { tag: '07', minutes: 20, lacks: [] as Schemas['Lack'][] };
+    const way = { tag: '07', minutes: 20, inTime: true, lacks: [] as Schemas['Lack'][] };
     expect(wayWords({ ...way, kind: 'TAKE_OTHER', minutes: 0, lacks: ['BAR'], barMm: 330.2 })).toBe(
       'Take 07: fit by then, with its 13 in.',
     );
     expect(wayWords({ ...way, kind: 'ORDER', what: 'Plug P-60', day: '2020-01-01' })).toBe(
       'Get Plug P-60 for 07 by today: 20 min at the bench.',
     );
+    expect(
+      wayWords({ ...way, kind: 'ORDER', what: 'Loop', day: '2020-01-01', usualDays: 7, inTime: false }),
+    ).toBe('Get Loop for 07 by today: 20 min at the bench. An order takes 7 days as a rule, too long.');
   });
 
   it('says how a booking and a day stand', () => {
@@ -69,6 +76,7 @@ describe('the plan in words', () => {
     expect(bookingWords({ ...booking, missing: 0 })).toBe('met');
     const day = { day: '2026-11-30', minutes: 120, planned: 84, done: 0, visits: [] };
     expect(dayMinutes(day)).toBe('84 of 120 min');
+    expect(dayMinutes({ ...day, done: 30 })).toBe('84 of 120 min left, 30 min done');
     expect(dayMinutes({ ...day, minutes: 0, planned: 0 })).toBe('no bench');
     expect(movedWords({ tag: '07', from: '2020-01-01' })).toBe('07 is left');
   });

@@ -3,6 +3,7 @@ import { fleetDay, said } from './days';
 import { barLength, dayAhead, list, minutes } from './format';
 import { rounded } from './units';
 import { taskWords } from './schedule';
+import { words } from './en';
 import { workTitle } from './work';
 
 type Page = Schemas['PlanPage'];
@@ -12,8 +13,6 @@ type Visit = Schemas['PlannedVisit'];
 const NEVER = 2_147_483_647;
 const NAMED = 3;
 
-const HANDLE: Record<Schemas['Handle'], string> = { REAR: 'rear handle', TOP: 'top handle' };
-const POWER: Record<Schemas['Power'], string> = { PETROL: 'petrol', BATTERY: 'battery', CORDED: 'corded' };
 const LACK: Record<Schemas['Lack'], string> = {
   BAR: 'a shorter bar',
   HANDLE: 'the other handle',
@@ -23,8 +22,8 @@ const LACK: Record<Schemas['Lack'], string> = {
 /** How many saws of what kind: 3 with a rear handle, 16 in or more. */
 export function wantedWords({ saws, barAtLeastMm, handle, power }: Schemas['Wanted']): string {
   const kind = [
-    power ? POWER[power] : '',
-    handle ? HANDLE[handle] : '',
+    power ? lower(words.power[power]) : '',
+    handle ? lower(words.handle[handle]) : '',
     barAtLeastMm === undefined ? '' : `${barLength(barAtLeastMm)} or more`,
   ].filter(Boolean);
   const many = saws === 1 ? '1 saw' : `${saws} saws`;
@@ -80,18 +79,15 @@ export function untilWords({ cause, day, what }: Schemas['Until'], today: string
   }
 }
 
-/** What comes with every use: told in one word, so that what a visit is for stands out. */
-const ROUTINE: Schemas['Task'][] = ['TENSION', 'BRAKE', 'OUTSIDE_LOOK', 'FULL_CLEAN', 'NOSE_GREASE'];
-
-/** What is done in a visit: what waits first, then the tasks, the routine last. */
+/** What is done in a visit: what waits first, then the tasks; what comes with every use last and in one word. */
 export function visitTitle(visit: Visit, saw: Schemas['PlanSaw'] | undefined): string {
   const first = saw?.headline;
   const done = visit.tasks.filter((task) => visit.riding[task] === undefined);
-  const apart = done.filter((task) => !ROUTINE.includes(task)).map(named);
-  const routine = done.filter((task) => ROUTINE.includes(task)).map(named);
-  const words = [...apart.slice(0, NAMED), ...(routine.length > 1 ? ['Routine'] : routine)];
+  const apart = done.filter((task) => !visit.routine.includes(task)).map(named);
+  const routine = done.filter((task) => visit.routine.includes(task)).map(named);
+  const parts = [...apart.slice(0, NAMED), ...(routine.length > 1 ? ['Routine'] : routine)];
   const more = apart.length > NAMED ? ` and ${apart.length - NAMED} more` : '';
-  const shown = words.map((word, i) => (i === 0 ? word : lower(word))).join(', ') + more;
+  const shown = parts.map((word, i) => (i === 0 ? word : lower(word))).join(', ') + more;
   if (visit.others && first && !('events' in first)) {
     const title = workTitle(first, saw.power);
     return shown === '' ? title : `${title}; ${lower(shown)}`;
@@ -159,7 +155,8 @@ export function bookingWords(booking: Schemas['PlanBooking']): string {
 }
 
 /** A way out of a booking that is short. */
-export function wayWords({ kind, tag, minutes: takes, day, what, lacks, barMm }: Schemas['WayOut']): string {
+export function wayWords(way: Schemas['WayOut']): string {
+  const { kind, tag, minutes: takes, day, what, lacks, barMm, usualDays } = way;
   const when = day === undefined ? '' : planDay(day);
   switch (kind) {
     case 'TAKE_OTHER':
@@ -178,7 +175,11 @@ export function wayWords({ kind, tag, minutes: takes, day, what, lacks, barMm }:
     case 'BORROW':
       return `Have ${what ?? 'the crew'} bring ${tag} back by ${when}: ${minutes(takes)} at the bench.`;
     case 'ORDER':
-      return `Get ${what ?? 'the part'} for ${tag} by ${when}: ${minutes(takes)} at the bench.`;
+      return `Get ${what ?? 'the part'} for ${tag} by ${when}: ${minutes(takes)} at the bench.${
+        way.inTime || usualDays === undefined
+          ? ''
+          : ` An order takes ${usualDays === 1 ? '1 day' : `${usualDays} days`} as a rule, too long.`
+      }`;
   }
 }
 
@@ -186,7 +187,7 @@ export function wayWords({ kind, tag, minutes: takes, day, what, lacks, barMm }:
 export function dayMinutes({ minutes: there, planned, done }: Schemas['PlanDay']): string {
   const did = done > 0 ? `, ${minutes(done)} done` : '';
   if (there <= 0 && planned <= 0) return done > 0 ? `no minutes left${did}` : 'no bench';
-  return `${rounded(planned, 0)} of ${minutes(there)}${did}`;
+  return `${rounded(planned, 0)} of ${minutes(there)}${done > 0 ? ` left${did}` : ''}`;
 }
 
 /** A visit that is on another day. */

@@ -19,15 +19,21 @@ export function FormField<V extends FieldValues, N extends FieldPath<V>>({
   control,
   name,
   check,
+  asked,
   ...rest
 }: Of<V, N> & {
   /** Why what is typed cannot be, said at once. */
   check?: (text: string) => string | undefined;
+  /** What is said when it is left empty. */
+  asked?: string;
 } & Omit<ComponentProps<typeof Field>, Own | 'name'>) {
   const { field, fieldState } = useController({
     control,
     name,
-    rules: { validate: (text: unknown) => check?.(text as string) ?? true },
+    rules: {
+      ...(asked === undefined ? {} : { required: asked }),
+      validate: (text: unknown) => check?.(text as string) ?? true,
+    },
   });
   return (
     <Field
@@ -44,9 +50,17 @@ export function FormField<V extends FieldValues, N extends FieldPath<V>>({
 export function FormPick<V extends FieldValues, N extends FieldPath<V>>({
   control,
   name,
+  asked,
   ...rest
-}: Of<V, N> & Omit<ComponentProps<typeof Pick<FieldPathValue<V, N> & string>>, Own>) {
-  const { field, fieldState } = useController({ control, name });
+}: Of<V, N> & {
+  /** What is said when nothing is chosen. */
+  asked?: string;
+} & Omit<ComponentProps<typeof Pick<FieldPathValue<V, N> & string>>, Own>) {
+  const { field, fieldState } = useController({
+    control,
+    name,
+    rules: asked === undefined ? {} : { required: asked },
+  });
   return <Pick {...rest} value={field.value} onChange={field.onChange} problem={fieldState.error?.message} />;
 }
 

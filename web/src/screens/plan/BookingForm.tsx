@@ -1,57 +1,42 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { useForm } from 'react-hook-form';
 import type { Schemas } from '../../api/client';
 import { newId } from '../../api/client';
 import { useCrews } from '../../api/queries';
-import { Field, Pick } from '../../parts/Field';
+import { optionsOf } from '../../parts/Field';
+import { FormField, FormPick } from '../../parts/form/fields';
 import { Panel } from '../../parts/Panel';
 import { today } from '../../words/days';
+import { words } from '../../words/en';
 import { notANumber, numberOf } from '../../words/number';
 import { lengthSign } from '../../words/units';
 
 type Booking = Schemas['BookingInput'];
 
+const BLANK = {
+  crewId: '',
+  leaves: '',
+  at: '07:00',
+  until: '',
+  saws: '1',
+  bar: '',
+  handle: '' as Schemas['Handle'] | '',
+  power: '' as Schemas['Power'] | '',
+  note: '',
+};
+
 /** What a crew wants, to be tried before it is kept. */
 export function BookingForm({ onTry, onClose }: { onTry: (booking: Booking) => void; onClose: () => void }) {
   const { data: crews = [] } = useCrews();
   const here = crews.filter((crew) => !crew.leftOn);
-  const [crewId, setCrewId] = useState('');
-  const [leaves, setLeaves] = useState('');
-  const [at, setAt] = useState('07:00');
-  const [until, setUntil] = useState('');
-  const [saws, setSaws] = useState('1');
-  const [bar, setBar] = useState('');
-  const [handle, setHandle] = useState<Schemas['Handle'] | ''>('');
-  const [power, setPower] = useState<Schemas['Power'] | ''>('');
-  const [note, setNote] = useState('');
-  const [unsaid, setUnsaid] = useState(false);
-  const crew = here.length === 1 ? (here[0]?.id ?? '') : crewId;
-  const many = numberOf(saws);
-  const complete = crew !== '' && leaves !== '' && at !== '' && many !== undefined;
-  const submit = (e: React.SyntheticEvent) => {
-    e.preventDefault();
-    setUnsaid(!complete);
-    if (!complete) return;
-    onTry({
-      id: newId(),
-      crewId: crew,
-      leaves,
-      at: `${at}:00`,
-      saws: Math.trunc(many),
-      ...(until ? { until } : {}),
-      ...(bar.trim() ? { bar } : {}),
-      ...(handle ? { handle } : {}),
-      ...(power ? { power } : {}),
-      ...(note.trim() ? { note } : {}),
-    });
-  };
-  const missing = (is: boolean, sentence: string) => (unsaid && is ? sentence : undefined);
+  const { control, handleSubmit } = useForm({ defaultValues: BLANK });
+  const submit = handleSubmit((typed) => onTry(asked(typed)));
   return (
     <Panel title="A crew wants saws">
       <Box
         component="form"
-        onSubmit={submit}
+        onSubmit={(e: React.SyntheticEvent) => void submit(e)}
         sx={{
           display: 'grid',
           gap: 1.25,
@@ -59,74 +44,60 @@ export function BookingForm({ onTry, onClose }: { onTry: (booking: Booking) => v
           alignItems: 'start',
         }}
       >
-        <Pick
+        <FormPick
+          control={control}
+          name="crewId"
           label="Crew"
-          value={crew}
           options={[
             { value: '', label: 'Choose' },
             ...here.map((one) => ({ value: one.id, label: one.name })),
           ]}
-          onChange={setCrewId}
-          problem={missing(crew === '', 'Choose the crew.')}
+          asked="Choose the crew."
         />
-        <Field
+        <FormField
+          control={control}
+          name="leaves"
           label="Leaves on"
           type="date"
-          value={leaves}
-          onChange={setLeaves}
           inputProps={{ min: today() }}
-          problem={missing(leaves === '', 'Enter the day.')}
+          asked="Enter the day."
         />
-        <Field
-          label="At"
-          type="time"
-          value={at}
-          onChange={setAt}
-          problem={missing(at === '', 'Enter the hour.')}
-        />
-        <Field
+        <FormField control={control} name="at" label="At" type="time" asked="Enter the hour." />
+        <FormField
+          control={control}
+          name="until"
           label="Last day away"
           type="date"
-          value={until}
-          onChange={setUntil}
           hint="The same day if empty"
         />
-        <Field
+        <FormField
+          control={control}
+          name="saws"
           label="How many saws"
           inputMode="numeric"
-          value={saws}
-          onChange={setSaws}
-          problem={notANumber(saws) ?? missing(many === undefined, 'Enter how many.')}
+          check={notANumber}
+          asked="Enter how many."
         />
-        <Field
+        <FormField
+          control={control}
+          name="bar"
           label={`Bar at least, ${lengthSign()}`}
-          value={bar}
-          onChange={setBar}
           hint="16 in is read too; any if empty"
         />
-        <Pick
+        <FormPick
+          control={control}
+          name="handle"
           label="Handle"
-          value={handle}
-          options={[
-            { value: '', label: 'Either' },
-            { value: 'REAR', label: 'Rear' },
-            { value: 'TOP', label: 'Top' },
-          ]}
-          onChange={setHandle}
+          options={[{ value: '', label: 'Either' }, ...optionsOf(words.handle)]}
         />
-        <Pick
+        <FormPick
+          control={control}
+          name="power"
           label="Drive"
-          value={power}
-          options={[
-            { value: '', label: 'Any' },
-            { value: 'PETROL', label: 'Petrol' },
-            { value: 'BATTERY', label: 'Battery' },
-            { value: 'CORDED', label: 'Corded' },
-          ]}
-          onChange={setPower}
+          options={[{ value: '', label: 'Any' }, ...optionsOf(words.power)]}
         />
         <Box sx={{ gridColumn: '1 / -1' }}>
-          <Field label="What for" value={note} onChange={setNote} />
+          <FormField control={control} name="note" label="What for" />
         </Box>
         <Box sx={{ gridColumn: '1 / -1', display: 'flex', gap: 1 }}>
           <Button type="submit" variant="contained">
@@ -139,4 +110,19 @@ export function BookingForm({ onTry, onClose }: { onTry: (booking: Booking) => v
       </Box>
     </Panel>
   );
+}
+
+function asked({ crewId, leaves, at, until, saws, bar, handle, power, note }: typeof BLANK): Booking {
+  return {
+    id: newId(),
+    crewId,
+    leaves,
+    at: `${at}:00`,
+    saws: Math.trunc(numberOf(saws) ?? 0),
+    ...(until ? { until } : {}),
+    ...(bar.trim() ? { bar } : {}),
+    ...(handle ? { handle } : {}),
+    ...(power ? { power } : {}),
+    ...(note.trim() ? { note } : {}),
+  };
 }

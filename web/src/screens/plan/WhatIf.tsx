@@ -10,6 +10,7 @@ import { Panel } from '../../parts/Panel';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { COMMANDS, useCommands } from '../../shell/commands';
 import { useSigned } from '../../shell/signed';
+import { minutes } from '../../words/format';
 import { notANumber, numberOf } from '../../words/number';
 import { dayTitle, movedWords, standing } from '../../words/plan';
 import type { Change } from './change';
@@ -51,6 +52,7 @@ function Asked({ page, change, onChange }: Pick<Props, 'page' | 'change' | 'onCh
   const [tag, setTag] = useState('');
   const many = numberOf(typed);
   const tags = Object.keys(page.saws);
+  const done = page.days[0]?.done ?? 0;
   return (
     <Box
       sx={{
@@ -65,6 +67,7 @@ function Asked({ page, change, onChange }: Pick<Props, 'page' | 'change' | 'onCh
         value={day}
         options={page.days.map((one) => ({ value: one.day, label: dayTitle(one.day) }))}
         onChange={setDay}
+        hint={done > 0 && day === page.today ? `Of the whole day, with the ${minutes(done)} done` : undefined}
       />
       <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'end' }}>
         <Field

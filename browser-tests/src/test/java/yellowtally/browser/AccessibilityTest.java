@@ -36,6 +36,7 @@ class AccessibilityTest {
             new Screen("/crews", "Out and back"),
             new Screen("/faults", "Faults"),
             new Screen("/faults/new?saw=14", "Report a complaint"),
+            new Screen("/plan", "What if"),
             new Screen("/stores", "To order"),
             new Screen("/log", "Log"),
             new Screen("/records", "Proof, backups, files"),

@@ -93,6 +93,7 @@ class PlanHttpTest {
         aBookingIsTriedKeptAndCalledOff();
         aVisitIsPutOnADayLeftOutAndGivenBack();
         whatIsTriedIsNotStoredAndWhatIsKeptIs();
+        minutesThatAreOfferedHelpAndWhatWasSeenIsKept();
         aWeekdayWithoutABenchIsNoneInAnyWeek();
     }
 
@@ -146,6 +147,29 @@ class PlanHttpTest {
         JsonNode after = plan();
         assertThat(onDay(after, 1)).isEmpty();
         assertThat(after.path("days").path(1).path("note").asString()).isEqualTo("Boiler test");
+    }
+
+    /** Two things tried at once: a booking that is short, and the minutes that are offered for it. What is kept is what was seen. */
+    private void minutesThatAreOfferedHelpAndWhatWasSeenIsKept() {
+        String asked = booking(1, today().plusDays(1), ",\"saws\":11,\"handle\":\"REAR\",\"note\":\"Windthrow\"");
+        JsonNode alone = tried(change("bookings", asked)).body().path("after");
+        JsonNode way = bookingOf(alone, "Windthrow")
+                .path("waysOut")
+                .valueStream()
+                .filter(one -> one.path("kind").asString().equals("WORK_LONGER"))
+                .findFirst()
+                .orElseThrow();
+        String minutes = "{\"day\":\"%s\",\"minutes\":%s}"
+                .formatted(way.path("day").asString(), way.path("dayMinutes").asDouble());
+        String both = change("bookings", asked).replace("\"minutes\":[]", "\"minutes\":[" + minutes + "]");
+        JsonNode longer = tried(both).body().path("after");
+        assertThat(longer.path("missing").asInt())
+                .isLessThan(alone.path("missing").asInt());
+
+        assertThat(kept(both).status()).isEqualTo(204);
+        assertThat(plan()).isEqualTo(longer);
+        String id = "\"" + bookingOf(longer, "Windthrow").path("id").asString() + "\"";
+        assertThat(kept(change("calledOff", id)).status()).isEqualTo(204);
     }
 
     private void aBookingIsTriedKeptAndCalledOff() {

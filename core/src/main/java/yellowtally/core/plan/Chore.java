@@ -32,6 +32,16 @@ public record Chore(
     /** Farther away than any plan looks. */
     public static final int NEVER = Integer.MAX_VALUE;
 
+    /** Whether it falls due with every outing, as most checks of a day do. */
+    public boolean withEveryUse() {
+        return limits.stream().anyMatch(limit -> limit.unit().ofUse() && limit.limit() <= 1);
+    }
+
+    /** The same when it falls due on a day and not before. */
+    Chore dueOn(int day) {
+        return new Chore(task, minutes, stages, day, day, over, urgent, limits);
+    }
+
     public Chore {
         stages = Set.copyOf(stages);
         limits = List.copyOf(limits);

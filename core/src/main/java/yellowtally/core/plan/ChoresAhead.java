@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.holds.Need.NeedKind;
+import yellowtally.core.plan.Until.WaitCause;
 import yellowtally.core.schedule.DueDate;
 import yellowtally.core.schedule.DueEvent;
 import yellowtally.core.schedule.Family;
@@ -40,12 +41,14 @@ public final class ChoresAhead {
      * @param tasks where every task stands today
      * @param work what waits
      * @param visit what a visit today would do
+     * @param here from when it is at the bench's hand: after an outing all is due that falls due with every use
      * @param ready what keeps it from being fit beside the bench: where that is all, somebody looks on the day on which it is over
      */
     public static List<Chore> of(
             Collection<TaskDue> tasks,
             Collection<Waiting> work,
             VisitPlan visit,
+            Until here,
             Until ready,
             LocalDate today,
             Numbers numbers) {
@@ -67,7 +70,9 @@ public final class ChoresAhead {
                 chores.add(dueNow(task, minutes, stages));
                 ofTasks += task.task() == Task.TENSION && coverOff ? 0 : minutes;
             } else {
-                chores.add(later(task, minutes, stages, today, numbers));
+                Chore chore = later(task, minutes, stages, today, numbers);
+                boolean fromUse = here.cause() == WaitCause.OUT && chore.withEveryUse();
+                chores.add(fromUse ? chore.dueOn(here.day()) : chore);
             }
         }
         Chore rest = rest(work, visit, ofTasks, ready);

@@ -79,18 +79,14 @@ final class Courses {
         return minutes;
     }
 
-    /** Whether two bookings cannot be served by one saw. */
+    /** Whether a saw with these bookings cannot serve another one too. */
     boolean clash(long bookings, int booking) {
-        Times.Trip trip = times.trips().get(booking);
-        for (int i = 0; i < times.trips().size(); i++) {
-            if ((bookings & 1L << i) != 0) {
-                Times.Trip other = times.trips().get(i);
-                if (trip.until() >= other.leaves() && other.until() >= trip.leaves()) {
-                    return true;
-                }
-            }
-        }
-        return false;
+        return clashing(bookings, booking) != 0;
+    }
+
+    /** Of these bookings those that a saw cannot serve beside another one. */
+    long clashing(long bookings, int booking) {
+        return times.trips().get(booking).clashes() & bookings;
     }
 
     /** The saw as it goes through the days. */

@@ -64,10 +64,6 @@ final class Draft {
         return load;
     }
 
-    int filled(int booking) {
-        return filled[booking];
-    }
-
     /** Whether a booking has all its saws. */
     boolean met(int booking) {
         return filled[booking] >= question.bookings().get(booking).wanted().saws();
@@ -125,28 +121,24 @@ final class Draft {
         boolean sure = true;
         for (Stop stop : course.stops()) {
             boolean pinned = saws.get(saw).isPinned(stop.day());
-            Load.Room room = pinned ? Load.Room.YES : load.room(stop.day(), stop.minutes(), now.minutesOn(stop.day()));
-            if (room == Load.Room.NO) {
+            double had = now.minutesOn(stop.day());
+            if (pinned && stop.minutes() <= had) {
+                continue;
+            }
+            Load.Room room = load.room(stop.day(), stop.minutes(), had);
+            if (room == Load.Room.NO && !pinned) {
                 return false;
             }
+            // A pinned visit that grows does so beside other pinned ones alone.
             sure &= room == Load.Room.YES;
         }
         if (sure) {
             return true;
         }
         take(saw, course);
-        boolean fits = room(course);
+        boolean fits = tooFull(course) < 0;
         take(saw, now);
         return fits;
-    }
-
-    private boolean room(Course course) {
-        for (Stop stop : course.stops()) {
-            if (!load.fits(stop.day())) {
-                return false;
-            }
-        }
-        return true;
     }
 
     /** A day of this course that is too full; -1 when none is. */

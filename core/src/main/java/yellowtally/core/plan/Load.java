@@ -99,16 +99,15 @@ final class Load {
     private Packed packed(int day) {
         Packed now = known.get(day);
         if (now == null) {
-            now = packedAnew(day);
+            now = packed(lying.get(day), benches.get(day));
             known.set(day, now);
         }
         return now;
     }
 
     /** Pinned ones first, then the longest; each to the bench that it fills best. */
-    private Packed packedAnew(int day) {
-        List<Lying> visits = lying.get(day);
-        List<Double> left = new ArrayList<>(benches.get(day));
+    private static Packed packed(List<Lying> visits, List<Double> benches) {
+        List<Double> left = new ArrayList<>(benches);
         List<Integer> order = new ArrayList<>();
         for (int i = 0; i < visits.size(); i++) {
             order.add(i);
@@ -143,13 +142,11 @@ final class Load {
         return best;
     }
 
-    /** How many minutes a day lacks for a visit of a saw, 0 when it has room; what the saw has there already goes. */
+    /** How many minutes more one bench of a day needs for a visit of a saw, 0 when it has room; what the saw has there already goes. */
     double missing(int day, int saw, double asked) {
-        double taken = lying.get(day).stream()
-                .filter(visit -> visit.saw() != saw)
-                .mapToDouble(Lying::minutes)
-                .sum();
-        return Math.max(0, taken + asked - capacity(day));
+        List<Lying> others =
+                lying.get(day).stream().filter(visit -> visit.saw() != saw).toList();
+        return Math.max(0, asked - packed(others, benches.get(day)).mostLeft());
     }
 
     /** Minutes that lie on a day. */

@@ -69,6 +69,7 @@ public record Plan(
      *
      * @param bench from 1
      * @param tasks what is done, in the order of the schedule
+     * @param routine of the tasks, those that fall due with every outing
      * @param others whether it is more than tasks: findings, holds, repairs, parts
      * @param riding of the tasks, those that ride along, each with the minutes of opening and closing that a visit of its own would cost
      * @param reason why on this day
@@ -83,6 +84,7 @@ public record Plan(
             int bench,
             double minutes,
             List<Task> tasks,
+            List<Task> routine,
             boolean others,
             Map<Task, Double> riding,
             VisitReason reason,
@@ -94,6 +96,7 @@ public record Plan(
 
         public PlannedVisit {
             tasks = List.copyOf(tasks);
+            routine = List.copyOf(routine);
             riding = Map.copyOf(riding);
         }
     }

@@ -70,11 +70,6 @@ public record PlanQuestion(
         before = Map.copyOf(before);
     }
 
-    /** The same with other benches, for what could be. */
-    public PlanQuestion withBenches(List<BenchSlot> other) {
-        return new PlanQuestion(today, days, other, saws, bookings, supplies, pins, leftOut, before, numbers);
-    }
-
     /** The same after a plan, so that the next one stays near it. */
     public PlanQuestion after(Map<String, Kept> plan) {
         return new PlanQuestion(today, days, benches, saws, bookings, supplies, pins, leftOut, plan, numbers);

@@ -26,6 +26,8 @@ final class Search {
     private static final int STAND_INS = 40;
     /** Of the plans that were begun in different orders so many are bettered. */
     private static final int BETTERED = 2;
+    /** In so many orders the saws that waited longest are tried first too. */
+    private static final int CHEAPEST_TOO = 2;
     /** So many bookings are each served before the others once. */
     private static final int FIRST_IN_TURN = 4;
 
@@ -42,15 +44,20 @@ final class Search {
     /** The best plan found from nothing. */
     Draft fresh() {
         List<Draft> begun = new ArrayList<>();
-        for (List<Integer> order : orders()) {
-            Draft draft = new Draft(question, courses);
-            build(draft, order);
-            begun.add(draft);
-        }
+        List<List<Integer>> orders = orders();
+        orders.forEach(order -> begun.add(begun(order, Offer.SHORTEST_FIRST)));
+        orders.subList(0, Math.min(CHEAPEST_TOO, orders.size()))
+                .forEach(order -> begun.add(begun(order, Offer.CHEAPEST_FIRST)));
         begun.sort(Comparator.comparing(Draft::score));
         List<Draft> best = begun.subList(0, Math.min(BETTERED, begun.size()));
         best.forEach(draft -> better(draft, true));
         return best.stream().min(Comparator.comparing(Draft::score)).orElseThrow();
+    }
+
+    private Draft begun(List<Integer> order, Comparator<Offer> first) {
+        Draft draft = new Draft(question, courses);
+        build(draft, order, first);
+        return draft;
     }
 
     /** The plan of before as far as it can still be had, with what is new put in beside it. */
@@ -66,7 +73,7 @@ final class Search {
                         .ifPresent(course -> draft.take(here, course));
             }
         }
-        build(draft, bookingOrder);
+        build(draft, bookingOrder, Offer.CHEAPEST_FIRST);
         better(draft, false);
         return draft;
     }
@@ -120,16 +127,16 @@ final class Search {
         return courses.stream().filter(saw -> wanted.metBy(saw.saw().traits())).count() - wanted.saws();
     }
 
-    private void build(Draft draft, List<Integer> bookingOrder) {
+    private void build(Draft draft, List<Integer> bookingOrder, Comparator<Offer> first) {
         // One that cannot be met keeps nothing from the others.
         for (int booking : bookingOrder) {
             List<Course> kept = draft.kept();
-            fill(draft, booking);
+            fill(draft, booking, first);
             if (!draft.met(booking)) {
                 draft.restore(kept);
             }
         }
-        bookingOrder.forEach(booking -> fill(draft, booking));
+        bookingOrder.forEach(booking -> fill(draft, booking, first));
         List<Integer> waiting = new ArrayList<>();
         for (int saw = 0; saw < courses.size(); saw++) {
             if (draft.course(saw).visits() == 0 || draft.course(saw).overdue() > 0) {
@@ -168,16 +175,24 @@ final class Search {
     }
 
     /** A saw that could be given to a booking, with the best course that fits. */
-    private record Offer(int saw, Course choice, boolean doubtful, long costs) {
+    private record Offer(int saw, Course choice, boolean doubtful, long costs, double minutes) {
 
         static final Comparator<Offer> CHEAPEST_FIRST = Comparator.comparing(Offer::doubtful)
                 .thenComparingLong(Offer::costs)
                 .thenComparingInt(Offer::saw);
+
+        /** Where minutes are few, short visits make more saws fit than those that waited longest. */
+        static final Comparator<Offer> SHORTEST_FIRST =
+                Comparator.comparingDouble(Offer::minutes).thenComparing(CHEAPEST_FIRST);
     }
 
-    /** Gives a booking saws, the cheapest first, until it has all or none is left. */
     private boolean fill(Draft draft, int booking) {
-        PriorityQueue<Offer> offers = new PriorityQueue<>(Offer.CHEAPEST_FIRST);
+        return fill(draft, booking, Offer.CHEAPEST_FIRST);
+    }
+
+    /** Gives a booking saws in this order until it has all or none is left. */
+    private boolean fill(Draft draft, int booking, Comparator<Offer> first) {
+        PriorityQueue<Offer> offers = new PriorityQueue<>(first);
         for (int saw = 0; saw < courses.size() && !draft.met(booking); saw++) {
             offer(draft, saw, booking).ifPresent(offers::add);
         }
@@ -187,7 +202,7 @@ final class Search {
             Optional<Offer> now = offer(draft, offers.poll().saw(), booking);
             if (now.isPresent()) {
                 Offer next = offers.peek();
-                if (next == null || Offer.CHEAPEST_FIRST.compare(now.get(), next) <= 0) {
+                if (next == null || first.compare(now.get(), next) <= 0) {
                     draft.take(now.get().saw(), now.get().choice());
                     any = true;
                 } else {
@@ -206,7 +221,8 @@ final class Search {
                         saw,
                         choice,
                         courses.get(saw).saw().doubtful(),
-                        choice.cost() - draft.course(saw).cost()));
+                        choice.cost() - draft.course(saw).cost(),
+                        choice.minutes() - draft.course(saw).minutes()));
     }
 
     /** The first course with which a saw serves this booking too and that fits; {@code null} when there is none. */
@@ -237,7 +253,7 @@ final class Search {
                 any |= betterForOne(draft, saw, shuffles);
             }
             for (int booking : asTheyLeave()) {
-                any |= !draft.met(booking) && (fill(draft, booking) || pushIn(draft, booking));
+                any |= !draft.met(booking) && (fill(draft, booking) || pushIn(draft, booking) || lend(draft, booking));
                 any |= standIn(draft, booking, shuffles);
             }
             if (!any) {
@@ -274,6 +290,46 @@ final class Search {
                 }
             }
         }
+        return false;
+    }
+
+    /** Gives a booking that is short a saw of another one with which it clashes, and that one another saw. */
+    private boolean lend(Draft draft, int booking) {
+        Wanted wanted = question.bookings().get(booking).wanted();
+        int tried = 0;
+        for (int saw = 0; saw < courses.size() && tried < STAND_INS; saw++) {
+            Course now = draft.course(saw);
+            long clashing = courses.get(saw).clashing(now.bookings(), booking);
+            if (clashing == 0
+                    || now.serves(booking)
+                    || !wanted.metBy(courses.get(saw).saw().traits())) {
+                continue;
+            }
+            tried++;
+            if (lend(draft, saw, (now.bookings() & ~clashing) | 1L << booking, clashing)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean lend(Draft draft, int saw, long bookings, long left) {
+        Score before = draft.score();
+        Optional<Course> choice = choices.get(saw).serving(bookings).stream()
+                .filter(one -> draft.fits(saw, one))
+                .findFirst();
+        if (choice.isEmpty()) {
+            return false;
+        }
+        List<Course> were = draft.kept();
+        draft.take(saw, choice.get());
+        for (long bits = left; bits != 0; bits &= bits - 1) {
+            fill(draft, Long.numberOfTrailingZeros(bits));
+        }
+        if (draft.score().betterThan(before)) {
+            return true;
+        }
+        draft.restore(were);
         return false;
     }
 
@@ -375,7 +431,7 @@ final class Search {
                     break;
                 }
                 if (!choice.on(day) && draft.fits(lying.saw(), choice)) {
-                    best = new Offer(lying.saw(), choice, false, costs);
+                    best = new Offer(lying.saw(), choice, false, costs, 0);
                     least = costs;
                     break;
                 }

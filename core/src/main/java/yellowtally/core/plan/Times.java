@@ -23,9 +23,9 @@ record Times(int days, int benchDays, List<Trip> trips) {
      * @param lastDay last day whose work is done before it leaves; -1 when there is none
      * @param lastBench the last of these on which a bench has minutes; -1 when there is none
      * @param until last day away
+     * @param clashes bookings that no saw can serve beside this one, bit by bit; itself among them
      */
-    record Trip(int leaves, int lastDay, int lastBench, int until) {
-
+    record Trip(int leaves, int lastDay, int lastBench, int until, long clashes) {
         int length() {
             return until - leaves + 1;
         }
@@ -54,7 +54,11 @@ record Times(int days, int benchDays, List<Trip> trips) {
         while (lastBench >= 0 && (benchDays & 1 << lastBench) == 0) {
             lastBench--;
         }
-        return new Trip(leaves, lastDay, lastBench, days(question.today(), booking.until()));
+        long clashes = 0;
+        for (int b = 0; b < question.bookings().size(); b++) {
+            clashes |= booking.overlaps(question.bookings().get(b)) ? 1L << b : 0;
+        }
+        return new Trip(leaves, lastDay, lastBench, days(question.today(), booking.until()), clashes);
     }
 
     private static int days(LocalDate from, LocalDate to) {

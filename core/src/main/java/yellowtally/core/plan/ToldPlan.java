@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.plan.Plan.BookingAnswer;
 import yellowtally.core.plan.Plan.Day;
@@ -89,15 +90,6 @@ final class ToldPlan {
                 riding.put(chore.task(), Bill.access(chore.stages(), question.numbers()));
             }
         });
-        List<Task> tasks = chores.stream()
-                .map(Chore::task)
-                .<Task>mapMulti((task, to) -> {
-                    if (task != null) {
-                        to.accept(task);
-                    }
-                })
-                .sorted()
-                .toList();
         boolean others = chores.stream().anyMatch(chore -> chore.task() == null);
         VisitReason reason = reason(of, course, stop, booking);
         return new Ranked(
@@ -105,7 +97,8 @@ final class ToldPlan {
                         of.saw().tag(),
                         bench,
                         stop.minutes(),
-                        tasks,
+                        tasks(chores, chore -> true),
+                        tasks(chores, Chore::withEveryUse),
                         others,
                         riding,
                         reason,
@@ -116,6 +109,19 @@ final class ToldPlan {
                         of.isPinned(day) && !(of.saw().onBench() && reason == VisitReason.ON_BENCH)),
                 reason == VisitReason.BOOKING ? booking : 0,
                 stop.over());
+    }
+
+    private static List<Task> tasks(List<Chore> chores, Predicate<Chore> of) {
+        return chores.stream()
+                .filter(of)
+                .map(Chore::task)
+                .<Task>mapMulti((task, to) -> {
+                    if (task != null) {
+                        to.accept(task);
+                    }
+                })
+                .sorted()
+                .toList();
     }
 
     private @Nullable String soaks(SawOutlook saw) {

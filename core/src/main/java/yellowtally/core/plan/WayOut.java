@@ -13,6 +13,8 @@ import org.jspecify.annotations.Nullable;
  * @param day by when it has to be done; {@code null} where there is no such day
  * @param dayMinutes what each bench would have on that day with them; {@code null} where it is not minutes that help
  * @param what the part to be ordered, or the gang that has the saw; {@code null} where the kind tells all
+ * @param usualDays how long such an order takes as a rule, days; {@code null} where nothing is ordered
+ * @param inTime whether it would be there by then: only an order may take too long
  * @param lacks what the saw lacks of what was asked for
  * @param barMm its bar, mm; {@code null} without one
  */
@@ -23,6 +25,8 @@ public record WayOut(
         @Nullable LocalDate day,
         @Nullable Double dayMinutes,
         @Nullable String what,
+        @Nullable Integer usualDays,
+        boolean inTime,
         Set<Wanted.Lack> lacks,
         @Nullable Double barMm) {
 

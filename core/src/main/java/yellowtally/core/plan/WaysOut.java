@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 
 /** What would still help a booking that is short: minutes, parts, a saw that is elsewhere, one that is not quite what was asked for. */
 final class WaysOut {
@@ -18,7 +17,8 @@ final class WaysOut {
 
     private static final int OF_ONE_KIND = 2;
 
-    private static final Comparator<WayOut> CHEAPEST_FIRST = Comparator.comparingDouble(WayOut::minutes)
+    private static final Comparator<WayOut> CHEAPEST_FIRST = Comparator.comparing((WayOut way) -> !way.inTime())
+            .thenComparingDouble(WayOut::minutes)
             .thenComparing(WayOut::kind)
             .thenComparing(way -> way.barMm() == null ? 0 : -way.barMm())
             .thenComparing(WayOut::tag);
@@ -61,38 +61,74 @@ final class WaysOut {
             boolean fitByThen =
                     of.with(now.visits(), now.bookings() | 1L << booking).isPresent();
             return fitByThen && lacks.size() == 1
-                    ? Optional.of(way(WayOut.WayKind.TAKE_OTHER, outlook, 0, null, null, null, lacks))
+                    ? Optional.of(new WayOut(
+                            WayOut.WayKind.TAKE_OTHER,
+                            outlook.tag(),
+                            0,
+                            null,
+                            null,
+                            null,
+                            null,
+                            true,
+                            lacks,
+                            outlook.traits().barMm()))
                     : Optional.empty();
         }
         if (outlook.here().day() > trip.lastDay()) {
             boolean withAGang = outlook.here().cause() == Until.WaitCause.OUT && trip.lastDay() >= 0;
-            return withAGang
-                    ? Optional.of(way(
-                            WayOut.WayKind.BORROW,
-                            outlook,
-                            ofAVisit(outlook, trip.leaves()),
-                            day(trip.lastDay()),
-                            null,
-                            outlook.here().what(),
-                            lacks))
-                    : Optional.empty();
+            return withAGang ? Optional.of(borrow(outlook, trip)) : Optional.empty();
         }
         if (outlook.ready().day() > trip.leaves()) {
             return Optional.empty();
         }
         if (of.visitable().day() > trip.lastDay()) {
             return of.visitable().cause() == Until.WaitCause.PART && trip.lastDay() >= 0
-                    ? Optional.of(way(
-                            WayOut.WayKind.ORDER,
-                            outlook,
-                            ofAVisit(outlook, trip.leaves()),
-                            day(trip.lastDay()),
-                            null,
-                            of.visitable().what(),
-                            lacks))
+                    ? Optional.of(order(outlook, of.visitable(), trip))
                     : Optional.empty();
         }
         return workLonger(saw, now, booking);
+    }
+
+    /** It comes from use, and all is due that falls due with every use. */
+    private WayOut borrow(SawOutlook saw, Times.Trip trip) {
+        List<Chore> due = saw.chores().stream()
+                .filter(chore -> chore.due() <= trip.leaves() || chore.withEveryUse())
+                .toList();
+        return new WayOut(
+                WayOut.WayKind.BORROW,
+                saw.tag(),
+                Courses.minutes(due, question.numbers()),
+                day(trip.lastDay()),
+                null,
+                saw.here().what(),
+                null,
+                true,
+                Set.of(),
+                saw.traits().barMm());
+    }
+
+    /** What is ordered today is there after its usual days; a loop lies in the oil for one night more. */
+    private WayOut order(SawOutlook saw, Until missing, Times.Trip trip) {
+        Integer usual = null;
+        int night = 0;
+        for (Article article : saw.needs().keySet()) {
+            Supply supply = question.supplies().get(article);
+            if (supply != null && article.name().equals(missing.what())) {
+                usual = supply.leadDays();
+                night = supply.soaks() ? 1 : night;
+            }
+        }
+        return new WayOut(
+                WayOut.WayKind.ORDER,
+                saw.tag(),
+                ofAVisit(saw, trip.leaves()),
+                day(trip.lastDay() - night),
+                null,
+                missing.what(),
+                usual,
+                usual == null || usual + night <= trip.lastDay(),
+                Set.of(),
+                saw.traits().barMm());
     }
 
     /** The day on which the fewest minutes are missing. */
@@ -113,14 +149,17 @@ final class WaysOut {
         }
         return best < 0
                 ? Optional.empty()
-                : Optional.of(way(
+                : Optional.of(new WayOut(
                         WayOut.WayKind.WORK_LONGER,
-                        of.saw(),
+                        of.saw().tag(),
                         Math.ceil(least),
                         day(best),
                         longest(best) + Math.ceil(least),
                         null,
-                        Set.of()));
+                        null,
+                        true,
+                        Set.of(),
+                        of.saw().traits().barMm()));
     }
 
     private double longest(int day) {
@@ -138,24 +177,5 @@ final class WaysOut {
 
     private LocalDate day(int day) {
         return question.today().plusDays(day);
-    }
-
-    private static WayOut way(
-            WayOut.WayKind kind,
-            SawOutlook saw,
-            double minutes,
-            @Nullable LocalDate day,
-            @Nullable Double dayMinutes,
-            @Nullable String what,
-            Set<Wanted.Lack> lacks) {
-        return new WayOut(
-                kind,
-                saw.tag(),
-                minutes,
-                day,
-                dayMinutes,
-                what,
-                lacks,
-                saw.traits().barMm());
     }
 }

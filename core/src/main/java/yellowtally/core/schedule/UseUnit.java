@@ -12,6 +12,11 @@ public enum UseUnit {
     /** Loops fitted on the sprocket. */
     LOOPS;
 
+    /** Whether each outing adds to it. */
+    public boolean ofUse() {
+        return this == TANKS || this == OUTINGS || this == DAYS_IN_USE;
+    }
+
     /** Whether the calendar alone tells it, without any use on record. */
     public boolean ofCalendar() {
         return this == DAYS || this == FIRE_SEASON_DAYS;

@@ -64,9 +64,10 @@ class ChoresAheadTest {
                 work.add(FindingHolds.of(Finding.CATCHER_BROKEN, List.of()));
             }
             VisitPlan visit = VisitPlan.of(saw, tasks, work, Numbers.STANDARD);
-            List<Chore> now = ChoresAhead.of(tasks, work, visit, Until.NOW, day(40), Numbers.STANDARD).stream()
-                    .filter(chore -> chore.due() <= 0)
-                    .toList();
+            List<Chore> now =
+                    ChoresAhead.of(tasks, work, visit, Until.NOW, Until.NOW, day(40), Numbers.STANDARD).stream()
+                            .filter(chore -> chore.due() <= 0)
+                            .toList();
             double bench = work.isEmpty() ? 0 : visit.bill().totalMinutes();
             assertThat(Courses.minutes(now, Numbers.STANDARD)).as("fleet %d", i).isEqualTo(bench);
         }
@@ -81,11 +82,25 @@ class ChoresAheadTest {
         }
         List<TaskDue> tasks = tasks(Profiles.petrol(), uses, allDone(0));
         VisitPlan visit = VisitPlan.of(Profiles.petrol(), tasks, waiting(tasks), Numbers.STANDARD);
-        Chore plug = ChoresAhead.of(tasks, waiting(tasks), visit, Until.NOW, day(40), Numbers.STANDARD).stream()
-                .filter(chore -> chore.task() == Task.PLUG)
-                .findFirst()
-                .orElseThrow();
+        Chore plug =
+                ChoresAhead.of(tasks, waiting(tasks), visit, Until.NOW, Until.NOW, day(40), Numbers.STANDARD).stream()
+                        .filter(chore -> chore.task() == Task.PLUG)
+                        .findFirst()
+                        .orElseThrow();
         assertThat(plug.due()).isEqualTo(40);
         assertThat(plug.from()).as("0.2 of 40 tanks more, at half a tank a day").isEqualTo(16);
+    }
+
+    /** Nothing is due while it is out; back on the third day, it gets what every use asks for, and the plug is as far as before. */
+    @Test
+    void aSawThatIsOutComesBackFromUse() {
+        List<TaskDue> tasks = tasks(Profiles.petrol(), List.of(outing(20, 1)), allDone(39));
+        VisitPlan visit = VisitPlan.of(Profiles.petrol(), tasks, waiting(tasks), Numbers.STANDARD);
+        Until out = new Until(Until.WaitCause.OUT, 3, "Tunnel gang");
+        List<Chore> chores = ChoresAhead.of(tasks, waiting(tasks), visit, out, Until.NOW, day(40), Numbers.STANDARD);
+        assertThat(chores.stream().filter(chore -> chore.due() <= 2)).isEmpty();
+        assertThat(chores.stream().filter(chore -> chore.due() == 3).map(Chore::task))
+                .contains(Task.TENSION, Task.BRAKE)
+                .doesNotContain(Task.PLUG);
     }
 }

@@ -10,9 +10,11 @@ import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import yellowtally.core.plan.Plan.BookingAnswer;
 import yellowtally.core.plan.Plan.Day;
+import yellowtally.core.plan.Plan.VisitReason;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.settings.Numbers;
 
@@ -33,6 +35,32 @@ class PlanPropertyTest {
                 Numbers.STANDARD);
     }
 
+    /** The same with one of the saws on the bench, that is finished whatever comes: alone where there is no room for more. */
+    private static PlanQuestion onBench(PlanQuestion q) {
+        List<SawOutlook> saws = new ArrayList<>(q.saws());
+        for (int i = 0; i < saws.size(); i++) {
+            SawOutlook saw = saws.get(i);
+            double minutes = Courses.minutes(
+                    saw.chores().stream().filter(chore -> chore.due() <= 0).toList(), Numbers.STANDARD);
+            if (saw.here().day() == 0 && minutes > 0) {
+                saws.set(
+                        i,
+                        new SawOutlook(
+                                saw.tag(),
+                                saw.traits(),
+                                saw.chores(),
+                                saw.tanksPerDay(),
+                                saw.here(),
+                                saw.ready(),
+                                false,
+                                true,
+                                saw.needs()));
+                break;
+            }
+        }
+        return with(q, q.benches(), saws);
+    }
+
     private static List<String> tags(BookingAnswer answer) {
         return answer.saws().stream().map(Plan.GivenSaw::tag).toList();
     }
@@ -42,10 +70,13 @@ class PlanPropertyTest {
     void noDayIsFullerThanItsMinutesAndNoSawIsWithTwoCrewsAtOnce(int saws) {
         Random random = new Random(saws);
         for (int i = 0; i < 20; i++) {
-            PlanQuestion question = Fleets.random(random, saws, 7, 4);
+            PlanQuestion question = onBench(Fleets.random(random, saws, 7, 4));
             Plan plan = Planner.of(question);
             for (Day day : plan.days()) {
-                assertThat(day.planned()).isLessThanOrEqualTo(day.minutes() + 1e-6);
+                boolean finishesOne = day.visits().stream().allMatch(visit -> visit.reason() == VisitReason.ON_BENCH);
+                if (!finishesOne) {
+                    assertThat(day.planned()).isLessThanOrEqualTo(day.minutes() + 1e-6);
+                }
             }
             for (BookingAnswer one : plan.bookings()) {
                 assertThat(one.saws().size() + one.missing())
@@ -126,19 +157,17 @@ class PlanPropertyTest {
 
     /** Whoever works as much longer as a booking is told has one saw more for it, or another one lends it. */
     @ParameterizedTest
-    @ValueSource(ints = {4, 6})
-    void theMinutesOfferedAreEnough(int saws) {
+    @CsvSource({"4, 3, 1", "6, 3, 1", "20, 7, 4"})
+    void theMinutesOfferedAreEnough(int saws, int days, int bookings) {
         Random random = new Random(41 + saws);
         int taken = 0;
         for (int i = 0; i < 160; i++) {
-            PlanQuestion question = Fleets.random(random, saws, 3, 1);
+            PlanQuestion question = Fleets.random(random, saws, days, bookings);
             Plan plan = Planner.of(question);
-            BookingAnswer answer =
-                    plan.bookings().isEmpty() ? null : plan.bookings().get(0);
-            if (answer == null) {
-                continue;
-            }
-            for (WayOut way : answer.waysOut()) {
+            List<WayOut> ways = plan.bookings().stream()
+                    .flatMap(answer -> answer.waysOut().stream())
+                    .toList();
+            for (WayOut way : ways) {
                 if (way.kind() == WayOut.WayKind.WORK_LONGER) {
                     taken++;
                     List<BenchSlot> longer = question.benches().stream()
@@ -146,10 +175,12 @@ class PlanPropertyTest {
                                     ? new BenchSlot(slot.day(), 1, slot.minutes() + way.minutes())
                                     : slot)
                             .toList();
-                    assertThat(Planner.of(with(question, longer, question.saws())
-                                            .after(plan.kept()))
-                                    .missing())
-                            .isLessThan(plan.missing());
+                    Plan next =
+                            Planner.of(with(question, longer, question.saws()).after(plan.kept()));
+                    // One booking met is more than places in two that are not.
+                    assertThat(next.met() > plan.met() || (next.met() == plan.met() && next.missing() < plan.missing()))
+                            .as("fleet %d", i)
+                            .isTrue();
                 }
             }
         }

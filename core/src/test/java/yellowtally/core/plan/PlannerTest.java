@@ -20,6 +20,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import yellowtally.core.plan.Plan.BookingAnswer;
 import yellowtally.core.plan.Plan.PlannedVisit;
 import yellowtally.core.plan.Plan.VisitReason;
@@ -156,7 +158,48 @@ class PlannerTest {
                 .satisfies(left -> assertThat(left.why().cause()).isEqualTo(Until.WaitCause.PART));
         assertThat(plan.bookings().get(0).waysOut())
                 .containsExactly(new WayOut(
-                        WayOut.WayKind.ORDER, "01", 10, MONDAY.plusDays(1), null, LOOP.name(), Set.of(), LONG.barMm()));
+                        WayOut.WayKind.ORDER,
+                        "01",
+                        10,
+                        MONDAY.plusDays(1),
+                        null,
+                        LOOP.name(),
+                        null,
+                        true,
+                        Set.of(),
+                        LONG.barMm()));
+    }
+
+    /** A loop for Friday at seven has to be in the bag on Wednesday evening: ordered on Monday, with three days to come it is late. */
+    @ParameterizedTest
+    @CsvSource({"1, true", "2, true", "3, false"})
+    void anOrderSaysWhetherItWouldBeThereInTime(int leadDays, boolean inTime) {
+        SawOutlook saw = saw("01", LONG, Until.NOW, Until.NOW, Map.of(LOOP, 1.0), held(10));
+        Supply none = new Supply(0, List.of(), leadDays, true);
+        Plan plan = Planner.of(with(
+                question(bench(60, 60, 60, 60, 60), List.of(saw), booking(4, longBars(1))),
+                Map.of(LOOP, none),
+                Map.of(),
+                Set.of()));
+        assertThat(plan.bookings().get(0).waysOut()).singleElement().satisfies(way -> {
+            assertThat(way.kind()).isEqualTo(WayOut.WayKind.ORDER);
+            assertThat(way.day()).isEqualTo(MONDAY.plusDays(2));
+            assertThat(way.usualDays()).isEqualTo(leadDays);
+            assertThat(way.inTime()).isEqualTo(inTime);
+        });
+    }
+
+    /** Two benches of 30 minutes with 20 on each have 20 left together, and still no room for a visit of 15. */
+    @Test
+    void minutesThatAreMissingAreThoseOfOneBench() {
+        List<BenchSlot> benches = List.of(new BenchSlot(0, 1, 30), new BenchSlot(0, 2, 30), new BenchSlot(1, 1, 30));
+        List<SawOutlook> saws =
+                List.of(saw("01", LONG, held(20)), saw("02", LONG, held(20)), saw("03", LONG, held(15)));
+        Plan plan = Planner.of(question(benches, saws, booking(1, longBars(3))));
+        WayOut longer = plan.bookings().get(0).waysOut().get(0);
+        assertThat(longer.kind()).isEqualTo(WayOut.WayKind.WORK_LONGER);
+        assertThat(longer.minutes()).isEqualTo(5);
+        assertThat(longer.dayMinutes()).isEqualTo(35);
     }
 
     /** Ten minutes are missing on Monday; a fit saw with a shorter bar costs none; the one that is out could be brought back. */

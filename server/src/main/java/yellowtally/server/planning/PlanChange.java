@@ -29,6 +29,11 @@ record PlanChange(
         wishes = List.copyOf(wishes);
     }
 
+    /** The same with the minutes as they are. */
+    PlanChange withoutMinutes() {
+        return new PlanChange(bookings, calledOff, List.of(), wishes);
+    }
+
     /**
      * A crew wants saws.
      *

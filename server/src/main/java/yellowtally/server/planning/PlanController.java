@@ -58,8 +58,10 @@ class PlanController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void keep(@RequestBody KeptChange given) {
         onceOnly.run(given.id(), given, () -> {
+            Plans.Made tried = plans.with(plans.now(), given.change());
             revision.touchesNone();
             changes.keep(given.change(), people.actingOfficer());
+            plans.keep(tried);
         });
     }
 }

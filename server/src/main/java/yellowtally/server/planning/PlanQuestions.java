@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import yellowtally.core.fitness.FaultEntry;
+import yellowtally.core.plan.BackWithCrew;
 import yellowtally.core.plan.BenchSlot;
 import yellowtally.core.plan.Booking;
 import yellowtally.core.plan.Chore;
@@ -105,6 +106,7 @@ class PlanQuestions {
     /** The question. */
     PlanQuestion question(Known known, PlanFacts facts, Map<String, PlanQuestion.Kept> before) {
         int days = (int) Math.round(known.numbers().of(PlanSetting.DAYS));
+        double usual = known.numbers().of(ScheduleSetting.BENCH_MINUTES);
         Map<UUID, Until> out = out(known, facts);
         List<SawOutlook> saws = new ArrayList<>();
         for (Standing standing : known.fleet()) {
@@ -114,7 +116,11 @@ class PlanQuestions {
         return new PlanQuestion(
                 known.today(),
                 days,
-                benches(known, facts, days),
+                BenchSlot.ahead(
+                        days,
+                        day -> facts.minutesOn(known.today().plusDays(day), usual),
+                        (int) Math.round(known.numbers().of(PlanSetting.BENCHES)),
+                        known.doneMinutes()),
                 saws,
                 facts.bookings().stream()
                         .map(PlanFacts.Noted::booking)
@@ -136,36 +142,13 @@ class PlanQuestions {
         return booking.leaves().atTime(booking.at()).atZone(clock.getZone()).toInstant();
     }
 
-    private List<BenchSlot> benches(Known known, PlanFacts facts, int days) {
-        int benches = (int) Math.round(known.numbers().of(PlanSetting.BENCHES));
-        double usual = known.numbers().of(ScheduleSetting.BENCH_MINUTES);
-        List<BenchSlot> slots = new ArrayList<>();
-        for (int day = 0; day < days; day++) {
-            double minutes = facts.minutesOn(known.today().plusDays(day), usual);
-            double gone = day == 0 ? known.doneMinutes() : 0;
-            for (int bench = 1; bench <= benches; bench++) {
-                double used = Math.min(gone, minutes);
-                slots.add(new BenchSlot(day, bench, minutes, used));
-                gone -= used;
-            }
-        }
-        return slots;
-    }
-
-    /** A saw that is out comes back with the booking of its crew, if it went out for one; else nobody can say. */
     private static Map<UUID, Until> out(Known known, PlanFacts facts) {
+        List<Booking> bookings =
+                facts.bookings().stream().map(PlanFacts.Noted::booking).toList();
         Map<UUID, Until> out = new HashMap<>();
-        known.outWith().forEach((saw, crew) -> {
-            int back = facts.bookings().stream()
-                    .map(PlanFacts.Noted::booking)
-                    .filter(booking -> booking.crewId().equals(crew)
-                            && !booking.leaves().isAfter(known.today())
-                            && !booking.until().isBefore(known.today()))
-                    .mapToInt(booking -> (int) ChronoUnit.DAYS.between(known.today(), booking.until()) + 1)
-                    .max()
-                    .orElse(Chore.NEVER);
-            out.put(saw, new Until(Until.WaitCause.OUT, back, known.crews().getOrDefault(crew, "")));
-        });
+        known.outWith()
+                .forEach((saw, crew) -> out.put(
+                        saw, BackWithCrew.of(crew, known.crews().getOrDefault(crew, ""), bookings, known.today())));
         return out;
     }
 
@@ -183,6 +166,7 @@ class PlanQuestions {
                         standing.account().tasks(),
                         standing.account().work(),
                         standing.plan(),
+                        here,
                         ready,
                         known.today(),
                         standing.numbers()),

@@ -24,6 +24,9 @@ import yellowtally.server.support.FleetRevision;
 @Service
 class Plans {
 
+    /** Of what holds no longer. */
+    private static final long NO_REVISION = -1;
+
     private final PlanQuestions questions;
     private final PlanChanges changes;
     private final FleetRevision revision;
@@ -63,10 +66,22 @@ class Plans {
         return made;
     }
 
-    /** How it would be after a change. */
+    /**
+     * How it would be after a change. Minutes come after all else, near the plan that all else makes: more of them, as a booking that is
+     * short is offered, never leave it worse off.
+     */
     @Transactional(readOnly = true)
     public Made with(Made now, PlanChange change) {
-        return made(now.revision(), now.known(), changes.with(now.facts(), change), now);
+        Made before = now;
+        if (!change.minutes().isEmpty()) {
+            before = made(now.revision(), now.known(), changes.with(now.facts(), change.withoutMinutes()), now);
+        }
+        return made(now.revision(), now.known(), changes.with(now.facts(), change), before);
+    }
+
+    /** A change is kept: the next plan stays near the one that was seen when it was tried. */
+    void keep(Made tried) {
+        last.set(new Made(NO_REVISION, tried.until(), tried.known(), tried.facts(), tried.plan()));
     }
 
     private Made made(long at, Known known, PlanFacts facts, @Nullable Made before) {
