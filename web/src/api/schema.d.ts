@@ -36,6 +36,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/away/{awayId}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["back_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/away/{awayId}/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["say"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/backups": {
         parameters: {
             query?: never;
@@ -1181,7 +1213,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["give"];
+        post: operations["give_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1374,6 +1406,22 @@ export interface paths {
         get: operations["saw"];
         put: operations["change"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{tag}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_1"];
+        put?: never;
+        post: operations["give"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1691,7 +1739,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_2"];
+        get: operations["page_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2203,7 +2251,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_1"];
+        get: operations["page_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2507,6 +2555,31 @@ export interface components {
         };
         /** @enum {string} */
         AttendMatter: "STEP_ATTENDS";
+        AwayPage: {
+            before: components["schemas"]["AwayView"][];
+            /** Format: int64 */
+            billCents: number;
+            /** Format: int64 */
+            days: number;
+            faults: components["schemas"]["OpenFault"][];
+            names: string[];
+            now?: components["schemas"]["AwayView"];
+            /** Format: double */
+            tanks: number;
+        };
+        AwayView: {
+            back?: components["schemas"]["BackView"];
+            by: string;
+            /** Format: uuid */
+            id: string;
+            overdue: boolean;
+            said: components["schemas"]["SaidView"][];
+            /** Format: date */
+            since: string;
+            weighed?: components["schemas"]["RepairOrReplace"];
+            who: string;
+            why: string;
+        };
         BackLine: {
             power: components["schemas"]["Power"];
             use: components["schemas"]["Use"];
@@ -2529,6 +2602,14 @@ export interface components {
             tanks: number;
             woods?: components["schemas"]["Wood"][];
             works?: components["schemas"]["Work"][];
+        };
+        BackView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: int32 */
+            costCents?: number;
+            done: string;
         };
         BackupFailureView: {
             /** Format: date-time */
@@ -3130,7 +3211,7 @@ export interface components {
         /** @enum {string} */
         Family: "TENSION" | "EDGE" | "BAR" | "OILING" | "BRAKE" | "ENGINE";
         /** @enum {string} */
-        FaultEventKind: "ANSWERED" | "TAKEN_BACK" | "CAUSE_FOUND" | "CAUSE_DROPPED" | "STILL_THERE" | "DOUBTED" | "SORTED" | "TO_MECHANIC" | "STOOD" | "LOOKED" | "CLOSED" | "NOT_CONFIRMED" | "MISTAKEN";
+        FaultEventKind: "ANSWERED" | "TAKEN_BACK" | "CAUSE_FOUND" | "CAUSE_DROPPED" | "STILL_THERE" | "DOUBTED" | "SORTED" | "TO_MECHANIC" | "FROM_MECHANIC" | "STOOD" | "LOOKED" | "CLOSED" | "NOT_CONFIRMED" | "MISTAKEN";
         FaultLine: {
             /** Format: date-time */
             at: string;
@@ -3440,6 +3521,16 @@ export interface components {
         Gauge: "G_043" | "G_050" | "G_058" | "G_063";
         /** @enum {string} */
         GaugeSchool: "FIXED" | "PROGRESSIVE";
+        Given: {
+            faults: string[];
+            /** Format: uuid */
+            id: string;
+            said: components["schemas"]["Said"];
+            /** Format: date */
+            since: string;
+            who: string;
+            why: string;
+        };
         GivenSaw: {
             doubtful: boolean;
             /** Format: double */
@@ -4079,6 +4170,11 @@ export interface components {
             /** Format: uuid */
             id: string;
         };
+        NewWord: {
+            /** Format: uuid */
+            id: string;
+            said: components["schemas"]["Said"];
+        };
         NextMove: {
             /** Format: double */
             aim?: number;
@@ -4193,6 +4289,12 @@ export interface components {
         OnOff: {
             /** Format: uuid */
             id: string;
+        };
+        OpenFault: {
+            /** Format: uuid */
+            id: string;
+            stage: components["schemas"]["FaultStage"];
+            title: string;
         };
         OpenHold: {
             /** Format: date-time */
@@ -4590,6 +4692,7 @@ export interface components {
             waitedFor: components["schemas"]["Until"];
         };
         Plate: {
+            away?: string;
             /** Format: double */
             barLengthMm?: number;
             handle: components["schemas"]["Handle"];
@@ -4635,7 +4738,7 @@ export interface components {
             plates: components["schemas"]["Plate"][];
         };
         /** @enum {string} */
-        RailKind: "RACK" | "CREW" | "BENCH" | "HELD";
+        RailKind: "RACK" | "CREW" | "BENCH" | "AWAY" | "HELD";
         Range: {
             /** Format: double */
             high: number;
@@ -4759,6 +4862,14 @@ export interface components {
             name: string;
             nameBefore: string;
         };
+        RepairOrReplace: {
+            fresh?: components["schemas"]["Range"];
+            repaired: components["schemas"]["Range"];
+            /** Format: double */
+            share?: number;
+            tanksLeft: components["schemas"]["Range"];
+            verdict: components["schemas"]["Verdict"];
+        };
         /** @enum {string} */
         RepeatKind: "ON_ONE_SAW" | "ON_A_MODEL";
         RepeatView: {
@@ -4799,6 +4910,14 @@ export interface components {
             id: string;
             reason?: string;
             saws: components["schemas"]["BackSaw"][];
+        };
+        Returned: {
+            /** Format: int32 */
+            costCents?: number;
+            done: string;
+            /** Format: uuid */
+            id: string;
+            putRight: string[];
         };
         RideAlong: {
             /** Format: double */
@@ -4842,6 +4961,19 @@ export interface components {
             code: string;
             field: string;
             sentence: string;
+        };
+        SaidView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            counted: boolean;
+            /** Format: date */
+            expectedOn?: string;
+            /** Format: int32 */
+            newCents?: number;
+            note?: string;
+            /** Format: int32 */
+            quoteCents?: number;
         };
         SavedCheck: {
             /** Format: uuid */
@@ -5617,6 +5749,8 @@ export interface components {
         UseUnit: "TANKS" | "OUTINGS" | "DAYS" | "DAYS_IN_USE" | "FIRE_SEASON_DAYS" | "SHARPENINGS" | "LOOPS";
         /** @enum {string} */
         UsualSource: "GIVEN" | "LEARNED" | "MODEL" | "ESTIMATE";
+        /** @enum {string} */
+        Verdict: "REPAIR" | "REPLACE" | "EITHER" | "NO_PRICE";
         VisitEnded: {
             /** Format: date-time */
             at: string;
@@ -5669,7 +5803,7 @@ export interface components {
             reason: string;
         };
         /** @enum {string} */
-        WaitCause: "NONE" | "OUT" | "PART" | "SOAK" | "STANDS" | "MECHANIC" | "LEFT_OUT" | "TOO_LONG";
+        WaitCause: "NONE" | "OUT" | "PART" | "SOAK" | "STANDS" | "MECHANIC" | "AWAY" | "LEFT_OUT" | "TOO_LONG";
         Waiting: components["schemas"]["TensionWaits"] | components["schemas"]["RecheckWaits"] | components["schemas"]["GrowthWaits"] | components["schemas"]["TakeUpWaits"] | components["schemas"]["RunWaits"] | components["schemas"]["EdgeWaits"] | components["schemas"]["FindingHolds"] | components["schemas"]["StepHolds"] | components["schemas"]["ReleaseWaits"] | components["schemas"]["SetBackWaits"] | components["schemas"]["RestWaits"] | components["schemas"]["RecordWaits"] | components["schemas"]["OilWaits"] | components["schemas"]["FaultWaits"] | components["schemas"]["FaultRests"] | components["schemas"]["FindingWaits"] | components["schemas"]["StepAttends"] | components["schemas"]["TaskWaits"];
         Wanted: {
             /** Format: double */
@@ -5792,6 +5926,7 @@ export interface components {
         /** @enum {string} */
         WorkOutcome: "FINE" | "ATTEND" | "FAIL" | "SKIPPED";
         WorkRow: {
+            away?: string;
             crew?: string;
             /** Format: double */
             minutes: number;
@@ -5858,6 +5993,54 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewPin"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    back_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                awayId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Returned"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    say: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                awayId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewWord"];
             };
         };
         responses: {
@@ -7624,7 +7807,7 @@ export interface operations {
             };
         };
     };
-    give: {
+    give_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8015,6 +8198,52 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["SawView"];
                 };
+            };
+        };
+    };
+    page_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AwayPage"];
+                };
+            };
+        };
+    };
+    give: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Given"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -8547,7 +8776,7 @@ export interface operations {
             };
         };
     };
-    page_2: {
+    page_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -9340,7 +9569,7 @@ export interface operations {
             };
         };
     };
-    page_1: {
+    page_2: {
         parameters: {
             query?: never;
             header?: never;

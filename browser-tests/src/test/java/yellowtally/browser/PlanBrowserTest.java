@@ -126,7 +126,7 @@ class PlanBrowserTest {
         assertThat(form).containsText("Choose the crew.");
         form.getByLabel("Crew").selectOption("Viaduct gang");
         form.getByLabel("Leaves on").fill(LocalDate.parse(today()).plusDays(1).toString());
-        form.getByLabel("How many saws").fill("11");
+        form.getByLabel("How many saws").fill("13");
         form.getByLabel("Handle").selectOption("REAR");
         form.getByLabel("What for").fill("Windthrow at the loop");
         button(page, "Try the booking").click();

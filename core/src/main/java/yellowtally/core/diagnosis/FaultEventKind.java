@@ -19,6 +19,8 @@ public enum FaultEventKind {
     SORTED,
     /** It goes to a qualified mechanic with the record so far. */
     TO_MECHANIC,
+    /** It is back, and said to be put right: its proof comes now. */
+    FROM_MECHANIC,
     /** Stood on fresh card. */
     STOOD,
     /** Looked at the card. */

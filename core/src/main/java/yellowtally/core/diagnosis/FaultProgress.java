@@ -55,6 +55,12 @@ public record FaultProgress(FaultStage stage, List<Step> steps, Step proof, bool
             return cause == null ? complaint.proof() : cause.proofAfter(complaint);
         }
 
+        /** From when on its proof counts: a repair is proved after it. */
+        private @Nullable Instant since() {
+            Instant known = cause == null ? story.mechanicAt() : story.causeAt();
+            return story.putRightAt() == null ? known : story.putRightAt();
+        }
+
         private boolean mechanic() {
             return story.mechanicAt() != null || (cause != null && cause.mechanic());
         }
@@ -70,7 +76,7 @@ public record FaultProgress(FaultStage stage, List<Step> steps, Step proof, bool
         FaultStory story = facts.story();
         Step proof = facts.proof();
         boolean leak = facts.cause() != null && facts.cause().leak();
-        Instant since = facts.cause() == null ? story.mechanicAt() : story.causeAt();
+        Instant since = facts.since();
         if (story.closedAt() != null) {
             return new FaultProgress(FaultStage.CLOSED, List.of(), proof, leak);
         }
@@ -89,7 +95,8 @@ public record FaultProgress(FaultStage stage, List<Step> steps, Step proof, bool
             return new FaultProgress(FaultStage.REPAIR, open, proof, leak);
         }
         if (!log.provedAfter(proof, since)) {
-            FaultStage stage = facts.mechanic() ? FaultStage.WITH_MECHANIC : FaultStage.PROVE;
+            boolean elsewhere = facts.mechanic() && story.putRightAt() == null;
+            FaultStage stage = elsewhere ? FaultStage.WITH_MECHANIC : FaultStage.PROVE;
             return new FaultProgress(stage, List.of(proof), proof, leak);
         }
         boolean stood = watch.dry() && !repairedMeanwhile(facts, log, watch);

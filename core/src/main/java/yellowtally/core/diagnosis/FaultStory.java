@@ -21,6 +21,7 @@ import yellowtally.core.oiling.LeakWatch;
  * @param cause code of the cause found; {@code null} while it is looked for
  * @param causeAt when it was found
  * @param mechanicAt when it went to a mechanic; {@code null} when it did not
+ * @param putRightAt when it came back from the mechanic put right, as they say; {@code null} when it did not
  * @param stoodAt when it was stood on card last; {@code null} for never
  * @param looks at the card
  * @param closedAt {@code null} while it is open
@@ -35,6 +36,7 @@ public record FaultStory(
         @Nullable String cause,
         @Nullable Instant causeAt,
         @Nullable Instant mechanicAt,
+        @Nullable Instant putRightAt,
         @Nullable Instant stoodAt,
         List<LeakWatch.Look> looks,
         @Nullable Instant closedAt,
@@ -71,6 +73,7 @@ public record FaultStory(
         String cause = null;
         Instant causeAt = null;
         Instant mechanicAt = null;
+        Instant putRightAt = null;
         Instant stoodAt = null;
         Instant closedAt = null;
         boolean proven = false;
@@ -87,6 +90,7 @@ public record FaultStory(
                     settled.remove(String.valueOf(event.cause()));
                     cause = event.cause();
                     causeAt = event.at();
+                    putRightAt = null;
                 }
                 case DOUBTED -> {
                     String check = String.valueOf(event.check());
@@ -101,6 +105,7 @@ public record FaultStory(
                     cause = null;
                     causeAt = null;
                     mechanicAt = null;
+                    putRightAt = null;
                 }
                 case CAUSE_DROPPED -> {
                     if (cause != null) {
@@ -109,8 +114,13 @@ public record FaultStory(
                     cause = null;
                     causeAt = null;
                     mechanicAt = null;
+                    putRightAt = null;
                 }
-                case TO_MECHANIC -> mechanicAt = event.at();
+                case TO_MECHANIC -> {
+                    mechanicAt = event.at();
+                    putRightAt = null;
+                }
+                case FROM_MECHANIC -> putRightAt = event.at();
                 case STOOD -> stoodAt = event.at();
                 case LOOKED -> {
                     if (event.wet() != null) {
@@ -132,6 +142,7 @@ public record FaultStory(
                 cause,
                 causeAt,
                 mechanicAt,
+                putRightAt,
                 stoodAt,
                 looks,
                 closedAt,

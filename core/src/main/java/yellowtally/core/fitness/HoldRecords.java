@@ -13,10 +13,11 @@ import yellowtally.core.steps.Finding;
  * @param holds holds that no standing release has ended
  * @param condemned what standing records have found on the parts that are on the saw now, wherever these hung then, and what
  *     takes them out of use for good
- * @param fittedAt when another part came on last; {@code null} when none ever did
+ * @param apartAt when another part came on last, or the saw came back from somebody who may have had it apart; {@code null} when neither
+ *     ever was
  */
 public record HoldRecords(
-        List<Hold> holds, Set<Finding> condemned, @Nullable Instant fittedAt) {
+        List<Hold> holds, Set<Finding> condemned, @Nullable Instant apartAt) {
 
     /** Nothing on record. */
     public static final HoldRecords NONE = of(List.of());

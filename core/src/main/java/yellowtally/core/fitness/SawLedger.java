@@ -105,7 +105,7 @@ public record SawLedger(
     /** Fit, due or held, and why. Nothing known means held. */
     public SawAccount assess(Sisters sisters, Rules rules) {
         SawProfile saw = schedule.saw();
-        SetBack setBack = SetBack.of(schedule.log(), holds.fittedAt(), saw);
+        SetBack setBack = SetBack.of(schedule.log(), holds.apartAt(), saw);
         TensionAccount loop = tension.assess(sisters.paces(), rules.numbers(), setBack.wantsTension());
         List<TaskDue> tasks = schedule.assess(rules.today(), rules.seasons(), rules.numbers());
         JudgedFigures judged = JudgedFigures.of(parts.figures(), saw, rules.numbers());

@@ -28,9 +28,10 @@ public record SetBack(List<Step> missing) {
     /**
      * Reads whether a set is back; one that no record ever took apart must have been set back once.
      *
-     * @param fittedAt when another part came on last; {@code null} when none ever did
+     * @param apartAt when another part came on last, or it came back from somebody who may have had it apart; {@code null} when neither
+     *     ever was
      */
-    public static SetBack of(SawLog log, @Nullable Instant fittedAt, SawProfile saw) {
+    public static SetBack of(SawLog log, @Nullable Instant apartAt, SawProfile saw) {
         StepEntry apart = log.latest().stream()
                 .filter(entry -> entry.step().takesApart() && entry.subjects().contains(Subject.SAW))
                 .reduce((one, other) -> other.after(one) ? other : one)
@@ -40,7 +41,7 @@ public record SetBack(List<Step> missing) {
                         .flatMap(Optional::stream)
                         .noneMatch(entry -> entry.proves()
                                 && (apart == null || entry.after(apart))
-                                && (fittedAt == null || !entry.at().isBefore(fittedAt))))
+                                && (apartAt == null || !entry.at().isBefore(apartAt))))
                 .toList());
     }
 

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import yellowtally.core.away.AwaySetting;
 import yellowtally.core.backup.BackupSetting;
 import yellowtally.core.bar.BarSetting;
 import yellowtally.core.brake.BrakeSetting;
@@ -52,6 +53,7 @@ public final class HouseNumbers {
         all.addAll(List.of(TensionSetting.values()));
         all.addAll(List.of(ScheduleSetting.values()));
         all.addAll(List.of(PlanSetting.values()));
+        all.addAll(List.of(AwaySetting.values()));
         all.addAll(List.of(RepairSetting.values()));
         all.addAll(List.of(StageSetting.values()));
         all.addAll(List.of(BarSetting.values()));

@@ -24,8 +24,10 @@ public record Until(WaitCause cause, int day, @Nullable String what) {
         SOAK,
         /** It stands on card until a dry day is on record. */
         STANDS,
-        /** Somebody else repairs it. */
+        /** It is for a mechanic, and nobody has it yet. */
         MECHANIC,
+        /** A mechanic or dealer has it. */
+        AWAY,
         /** The officer left it out. */
         LEFT_OUT,
         /** Its visit is longer than any bench has minutes on any day. */

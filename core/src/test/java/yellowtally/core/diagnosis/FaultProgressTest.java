@@ -164,6 +164,26 @@ class FaultProgressTest {
                 .isEqualTo(FaultStage.CLOSES);
     }
 
+    /** Put right, as the mechanic says: its proof is the bench's work now, and what passed before it came back proves nothing. */
+    @Test
+    void whatIsBackFromTheMechanicWaitsForItsProof() {
+        List<FaultEvent> back =
+                List.of(event(FaultEventKind.TO_MECHANIC, 2, 9, null), event(FaultEventKind.FROM_MECHANIC, 6, 9, null));
+        assertThat(progress(null, back).stage()).isEqualTo(FaultStage.PROVE);
+        assertThat(progress(null, back, record(Step.OIL_CARD, StepOutcome.FINE, 5, 9))
+                        .stage())
+                .isEqualTo(FaultStage.PROVE);
+        assertThat(progress(null, back, record(Step.OIL_CARD, StepOutcome.FINE, 7, 9))
+                        .stage())
+                .isEqualTo(FaultStage.CLOSES);
+        List<FaultEvent> again = new ArrayList<>(back);
+        again.add(event(FaultEventKind.TO_MECHANIC, 8, 9, null));
+        assertThat(progress(null, again, record(Step.OIL_CARD, StepOutcome.FINE, 7, 9))
+                        .stage())
+                .as("given away once more")
+                .isEqualTo(FaultStage.WITH_MECHANIC);
+    }
+
     private static final List<FaultEvent> HOSE_FOUND = List.of(event(FaultEventKind.CAUSE_FOUND, 2, 9, "hose-split"));
 
     private static FaultStage leak(List<FaultEvent> after, StepEntry... records) {

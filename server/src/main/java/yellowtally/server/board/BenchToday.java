@@ -61,7 +61,8 @@ public class BenchToday {
     /** The queue of these, most urgent first. */
     BoardController.Bench bench(List<WorkRow> work) {
         List<WorkRow> queue = work.stream()
-                .filter(row -> row.crew() == null && row.state() != FitState.FIT && row.minutes() > 0)
+                .filter(row ->
+                        row.crew() == null && row.away() == null && row.state() != FitState.FIT && row.minutes() > 0)
                 .toList();
         return new BoardController.Bench(
                 BenchDay.of(

@@ -86,6 +86,7 @@ class BoardController {
         RACK,
         CREW,
         BENCH,
+        AWAY,
         HELD
     }
 
@@ -104,6 +105,7 @@ class BoardController {
      * @param barLengthMm absent without a bar
      * @param headline the most urgent work; absent when none waits
      * @param visit absent when it is not on the bench
+     * @param away with whom it is; absent when it is not with a mechanic or dealer
      */
     record Plate(
             String tag,
@@ -112,7 +114,8 @@ class BoardController {
             Handle handle,
             Power power,
             @Nullable Waiting headline,
-            @Nullable BenchMark visit) {
+            @Nullable BenchMark visit,
+            @Nullable String away) {
 
         static Plate of(Standing standing) {
             var fitted = standing.fitted();
@@ -124,8 +127,13 @@ class BoardController {
                     details.handle(),
                     details.power(),
                     standing.account().work().stream().findFirst().orElse(null),
-                    BenchMark.of(standing));
+                    BenchMark.of(standing),
+                    who(standing));
         }
+    }
+
+    private static @Nullable String who(Standing standing) {
+        return standing.away() == null ? null : standing.away().who();
     }
 
     /** How far a visit is. */
@@ -147,12 +155,14 @@ class BoardController {
      * @param minutes bench minutes of a visit that does all that is due (est.)
      * @param rideAlongs what is worth doing with it
      * @param crew the crew it is out with; absent when it is in
+     * @param away the mechanic or dealer who has it; absent when none has
      */
     record WorkRow(
             String tag,
             Power power,
             FitState state,
             @Nullable String crew,
+            @Nullable String away,
             @Nullable BenchMark visit,
             List<Waiting> work,
             double minutes,
@@ -167,6 +177,7 @@ class BoardController {
                     standing.profile().power(),
                     standing.account().state(),
                     crew,
+                    who(standing),
                     BenchMark.of(standing),
                     work,
                     something ? standing.plan().bill().totalMinutes() : 0,
@@ -218,13 +229,15 @@ class BoardController {
     private static List<Rail> rails(List<Told> saws, Map<UUID, UUID> crewOf, List<Crew> crews) {
         List<RawValue> rack = new ArrayList<>();
         List<RawValue> bench = new ArrayList<>();
+        List<RawValue> away = new ArrayList<>();
         List<RawValue> held = new ArrayList<>();
         Map<UUID, List<RawValue>> out = new HashMap<>();
         for (Told saw : saws) {
             UUID crew = crewOf.get(saw.sawId());
-            List<RawValue> rail = crew != null
-                    ? out.computeIfAbsent(crew, c -> new ArrayList<>())
+            List<RawValue> here = saw.plate().away() != null
+                    ? away
                     : saw.plate().visit() != null ? bench : saw.plate().state() == FitState.HELD ? held : rack;
+            List<RawValue> rail = crew == null ? here : out.computeIfAbsent(crew, c -> new ArrayList<>());
             rail.add(saw.plateAsSent());
         }
         List<Rail> rails = new ArrayList<>();
@@ -234,6 +247,9 @@ class BoardController {
                 .forEach(crew -> rails.add(
                         new Rail(RailKind.CREW, crew.id(), crew.name(), out.getOrDefault(crew.id(), List.of()))));
         rails.add(new Rail(RailKind.BENCH, null, null, bench));
+        if (!away.isEmpty()) {
+            rails.add(new Rail(RailKind.AWAY, null, null, away));
+        }
         rails.add(new Rail(RailKind.HELD, null, null, held));
         return rails;
     }

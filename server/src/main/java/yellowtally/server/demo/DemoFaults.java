@@ -10,6 +10,7 @@ import java.util.UUID;
 import yellowtally.core.diagnosis.Complaint;
 import yellowtally.core.oiling.Wet;
 import yellowtally.core.steps.Step;
+import yellowtally.server.away.AwaySeed;
 import yellowtally.server.faults.FaultOrigin;
 import yellowtally.server.faults.FaultSeed;
 import yellowtally.server.fleet.Saw;
@@ -19,6 +20,8 @@ import yellowtally.server.worklog.WorkRecord;
 
 /** Complaints of the demo crews: one that is looked for, one that stands on card, one that comes again and again. */
 final class DemoFaults {
+
+    private static final String MECHANIC = "Hob Lane Engine Works";
 
     private final EntityManager records;
     private final Clock clock;
@@ -64,6 +67,7 @@ final class DemoFaults {
         // The bench has had the cover off since: the finder need not ask for it again.
         done(saw("13"), Step.BRAKE_BAND, minutes(3), "Cover off, band even all round");
         leak();
+        atTheMechanic();
         dull("08", 40);
         dull("08", 19);
         dull("02", 33);
@@ -90,6 +94,33 @@ final class DemoFaults {
                 .cause(found, "oil-cap-seal-worn")
                 .stood(hours(5), "New seal in the oil cap")
                 .looked(minutes(58), Wet.DRY);
+    }
+
+    /** It loses power when it is hot, nobody here found out why, and it is away to be looked at. */
+    private void atTheMechanic() {
+        Saw saw = saw("20");
+        Instant given = onReturn(4).plusSeconds(5400);
+        FaultSeed.of(
+                        records,
+                        saw.id(),
+                        "hot-or-weak",
+                        FaultOrigin.RETURN,
+                        "Strong for ten minutes, then it dies in the cut",
+                        onReturn(5),
+                        crew.get(1))
+                .toMechanic(given, MECHANIC);
+        LocalDate today = LocalDate.now(clock);
+        AwaySeed.gone(
+                records,
+                saw.id(),
+                MECHANIC,
+                "Loses power when it is hot; filter, fins and screen are clean",
+                today.minusDays(4),
+                today.plusDays(2),
+                14_500,
+                62_000,
+                given,
+                officers.get(0));
     }
 
     /** The sharpening and its proof are those of the service that followed. */

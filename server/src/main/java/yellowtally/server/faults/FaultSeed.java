@@ -51,6 +51,10 @@ public final class FaultSeed {
         return add(new FaultEvent(0, FaultEventKind.CAUSE_FOUND, at, null, null, cause, null), null);
     }
 
+    public FaultSeed toMechanic(Instant at, String who) {
+        return add(new FaultEvent(0, FaultEventKind.TO_MECHANIC, at, null, null, null, null), who);
+    }
+
     public FaultSeed stood(Instant at, String swapped) {
         return add(new FaultEvent(0, FaultEventKind.STOOD, at, null, null, null, null), swapped);
     }

@@ -216,6 +216,29 @@ class Faults {
         live.write(given.id(), FaultEventKind.TO_MECHANIC, null, null, null, null, note);
     }
 
+    void toMechanic(UUID faultId, Saw saw, UUID eventId, String who) {
+        Live live = liveOf(faultId, saw);
+        if (live.read.progress().stage() != FaultStage.WITH_MECHANIC) {
+            live.write(eventId, FaultEventKind.TO_MECHANIC, null, null, null, null, who);
+        }
+    }
+
+    void fromMechanic(UUID faultId, Saw saw, UUID eventId, String done) {
+        Live live = liveOf(faultId, saw);
+        live.require(FaultStage.WITH_MECHANIC, "fault.notWithMechanic");
+        live.write(eventId, FaultEventKind.FROM_MECHANIC, null, null, null, null, done);
+        bench.join(saw, List.of(live.read.progress().proof()));
+    }
+
+    private Live liveOf(UUID faultId, Saw saw) {
+        Live live = live(faultId);
+        live.refuseClosed();
+        if (!live.saw.id().equals(saw.id())) {
+            throw Refusal.unfit("faults", "away.otherFault");
+        }
+        return live;
+    }
+
     /** A wet place needs a full tank: an empty one proves nothing (handbook section 12). */
     void stand(UUID faultId, Stood given) {
         Live live = live(faultId);

@@ -3,35 +3,37 @@ package yellowtally.server.planning;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import yellowtally.core.fitness.FaultEntry;
+import yellowtally.core.plan.BackFromAway;
 import yellowtally.core.plan.BackWithCrew;
 import yellowtally.core.plan.BenchSlot;
 import yellowtally.core.plan.Booking;
-import yellowtally.core.plan.Chore;
 import yellowtally.core.plan.ChoresAhead;
 import yellowtally.core.plan.DayUse;
 import yellowtally.core.plan.PlanQuestion;
 import yellowtally.core.plan.PlanSetting;
+import yellowtally.core.plan.ReadyAhead;
 import yellowtally.core.plan.SawOutlook;
 import yellowtally.core.plan.SawTraits;
 import yellowtally.core.plan.Until;
+import yellowtally.core.plan.WhenBack;
 import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Step;
 import yellowtally.core.visit.StepMinutes;
-import yellowtally.core.waiting.FaultWaits;
-import yellowtally.core.waiting.FaultWaits.FaultMatter;
+import yellowtally.core.visit.VisitPlan;
+import yellowtally.core.waiting.Waiting;
 import yellowtally.server.fleet.Crew;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.standing.AwayMark;
 import yellowtally.server.standing.FittedSaw;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
@@ -152,48 +154,40 @@ class PlanQuestions {
         return out;
     }
 
-    private SawOutlook outlook(Standing standing, Known known, Until here) {
+    private SawOutlook outlook(Standing standing, Known known, Until out) {
         FittedSaw fitted = standing.fitted();
         String tag = fitted.saw().tag();
-        Until ready = ready(standing, known.today());
+        AwayMark away = standing.away();
+        List<Waiting> work = away == null
+                ? standing.account().work()
+                : WhenBack.work(standing.account().work(), standing.profile());
+        VisitPlan visit = away == null
+                ? standing.plan()
+                : VisitPlan.of(standing.profile(), standing.account().tasks(), work, standing.numbers());
+        Until here = away == null ? out : BackFromAway.of(away.who(), away.expectedOn(), away.counted(), known.today());
+        Until ready = ReadyAhead.of(work, dryDays(standing), known.today());
         return new SawOutlook(
                 tag,
                 new SawTraits(
                         fitted.bar() == null ? null : fitted.bar().spec().lengthMm(),
                         fitted.saw().details().handle(),
                         fitted.saw().details().power()),
-                ChoresAhead.of(
-                        standing.account().tasks(),
-                        standing.account().work(),
-                        standing.plan(),
-                        here,
-                        ready,
-                        known.today(),
-                        standing.numbers()),
+                ChoresAhead.of(standing.account().tasks(), work, visit, here, ready, known.today(), standing.numbers()),
                 DayUse.of(standing.ledger().schedule().uses(), standing.numbers()),
                 here,
                 ready,
-                ChoresAhead.doubtful(standing.account().work()),
+                // What somebody else has put right may need more when it is back.
+                away != null || ChoresAhead.doubtful(work),
                 standing.visit() != null,
                 known.stock().needs().getOrDefault(tag, Map.of()));
     }
 
-    /** What stands on card is fit when a dry day is on record; what a mechanic repairs, nobody can say when. */
-    private Until ready(Standing standing, LocalDate today) {
-        boolean mechanic = standing.account().work().stream()
-                .anyMatch(waits -> waits instanceof FaultWaits fault && fault.what() == FaultMatter.FAULT_MECHANIC);
-        if (mechanic) {
-            return new Until(Until.WaitCause.MECHANIC, Chore.NEVER, null);
-        }
-        int last = 0;
-        for (FaultEntry fault : standing.ledger().faults()) {
-            Instant dry = fault.watch(standing.ledger().lastBack(), clock.instant(), standing.numbers())
-                    .dryAt();
-            if (dry != null) {
-                LocalDate day = LocalDate.ofInstant(dry, clock.getZone());
-                last = Math.max(last, (int) ChronoUnit.DAYS.between(today, day));
-            }
-        }
-        return last > 0 ? new Until(Until.WaitCause.STANDS, last, null) : Until.NOW;
+    private List<LocalDate> dryDays(Standing standing) {
+        return standing.ledger().faults().stream()
+                .map(fault -> fault.watch(standing.ledger().lastBack(), clock.instant(), standing.numbers())
+                        .dryAt())
+                .filter(Objects::nonNull)
+                .map(dry -> LocalDate.ofInstant(dry, clock.getZone()))
+                .toList();
     }
 }

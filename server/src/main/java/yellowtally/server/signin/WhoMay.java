@@ -50,6 +50,10 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             READER   POST /api/plan/what-if
             READER   GET  /api/saws
             READER   GET  /api/saws/{tag}
+            READER   GET  /api/saws/{tag}/away
+            OFFICER  POST /api/saws/{tag}/away
+            OFFICER  POST /api/away/{awayId}/words
+            OPERATOR POST /api/away/{awayId}/back
             READER   GET  /api/saws/{tag}/complaints
             READER   GET  /api/saws/{tag}/faults
             READER   GET  /api/saws/{tag}/oiling

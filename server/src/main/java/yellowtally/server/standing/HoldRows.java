@@ -1,11 +1,13 @@
 package yellowtally.server.standing;
 
 import java.sql.SQLException;
+import java.time.Instant;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import yellowtally.core.fitness.Condemned;
 import yellowtally.core.fitness.HoldRecords;
 import yellowtally.core.holds.Hold;
@@ -53,7 +55,14 @@ final class HoldRows {
                         hold.struckBy(),
                         hold.fault()))
                 .toList();
-        return new HoldRecords(holds, condemned(rows, on), on.fitted().fittedAt());
+        return new HoldRecords(holds, condemned(rows, on), later(on.fitted().fittedAt(), AwayRows.lastBack(rows, on)));
+    }
+
+    private static @Nullable Instant later(@Nullable Instant one, @Nullable Instant other) {
+        if (one == null || other == null) {
+            return one == null ? other : one;
+        }
+        return one.isAfter(other) ? one : other;
     }
 
     private static Hold hold(Rows.Row row, Hanging on) throws SQLException {

@@ -55,6 +55,7 @@ class RecordReader {
                         .map(visit -> new OpenVisit(visit, visits.story(visit)))
                         .findFirst()
                         .orElse(null),
+                AwayRows.open(rows, on),
                 0);
         // Last: all were read by then.
         return read.withNotUnderstood(rows.notUnderstood());

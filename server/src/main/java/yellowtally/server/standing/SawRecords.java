@@ -25,9 +25,11 @@ record SawRecords(
         PartLedger parts,
         List<FaultRow> faults,
         @Nullable OpenVisit visit,
+        @Nullable AwayMark away,
         int notUnderstood) {
 
     SawRecords withNotUnderstood(int records) {
-        return new SawRecords(checks, outings, log, holds, loopsFitted, newSprocketAt, parts, faults, visit, records);
+        return new SawRecords(
+                checks, outings, log, holds, loopsFitted, newSprocketAt, parts, faults, visit, away, records);
     }
 }

@@ -19,6 +19,7 @@ import yellowtally.server.support.Refusal;
  * A saw, its records, and what they say.
  *
  * @param visit the open visit; {@code null} when it is not on the bench
+ * @param away with whom it is; {@code null} when it is here, or out with a crew
  * @param plan what a visit begun now would do
  * @param parts what was measured on its chain, bar and sprocket
  * @param wear what that says of their lives
@@ -30,6 +31,7 @@ public record Standing(
         SawLedger ledger,
         SawAccount account,
         @Nullable OpenVisit visit,
+        @Nullable AwayMark away,
         VisitPlan plan,
         PartLedger parts,
         SawWear wear) {

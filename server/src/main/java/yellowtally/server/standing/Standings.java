@@ -344,12 +344,21 @@ public class Standings implements MayGoOut, SmartLifecycle {
     @Override
     public void refuseUnfit(Saw saw) {
         Standing standing = of(saw);
+        refuseAway(standing);
         if (standing.visit() != null) {
             throw Refusal.conflict("", "saw.onBench", saw.tag());
         }
         standing.whyHeld().ifPresent(why -> {
             throw Refusal.conflict("", "saw.held", saw.tag(), sentences.of(why));
         });
+    }
+
+    /** Nothing is done at the bench with a saw that somebody else has. */
+    public void refuseAway(Standing standing) {
+        AwayMark away = standing.away();
+        if (away != null) {
+            throw Refusal.conflict("", "saw.away", standing.fitted().saw().tag(), away.who());
+        }
     }
 
     private Kept workedOut(long now, LocalDate today, @Nullable Kept before) {
@@ -452,6 +461,7 @@ public class Standings implements MayGoOut, SmartLifecycle {
                 ledger,
                 account,
                 book.read().records().visit(),
+                book.read().records().away(),
                 VisitPlan.of(profile, account.tasks(), account.work(), numbers),
                 book.read().records().parts(),
                 SawWear.of(

@@ -19,6 +19,7 @@ import yellowtally.server.fleet.Saw;
 import yellowtally.server.people.Acting;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
+import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
 import yellowtally.server.support.FleetRevision;
 import yellowtally.server.support.Refusal;
@@ -93,9 +94,11 @@ class Visits {
         if (book.openOf(saw.id()).isPresent()) {
             throw Refusal.conflict("", "visit.open", tag);
         }
+        Standing standing = standings.of(saw);
+        standings.refuseAway(standing);
         book.begin(
                 new Visit(given.id(), saw.id(), clock.instant(), person.id()),
-                standings.of(saw).plan().steps());
+                standing.plan().steps());
     }
 
     /** Puts a step into the visit that nothing asked for. */

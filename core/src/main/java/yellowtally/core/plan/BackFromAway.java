@@ -1,0 +1,28 @@
+package yellowtally.core.plan;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.plan.Until.WaitCause;
+
+/**
+ * When a saw is back from a mechanic or dealer: on the day that was named, as long as the officer counts on it and it is not over; else
+ * nobody can say (general practice).
+ */
+public final class BackFromAway {
+
+    private BackFromAway() {}
+
+    /**
+     * Until when it is away.
+     *
+     * @param who with whom it is
+     * @param expectedOn the day that was named; {@code null} when none was
+     * @param counted whether the plan counts on it
+     */
+    public static Until of(String who, @Nullable LocalDate expectedOn, boolean counted, LocalDate today) {
+        boolean known = counted && expectedOn != null && !expectedOn.isBefore(today);
+        int day = known ? (int) ChronoUnit.DAYS.between(today, expectedOn) : Chore.NEVER;
+        return new Until(WaitCause.AWAY, day, who);
+    }
+}

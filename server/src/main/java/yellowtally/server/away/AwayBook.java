@@ -1,0 +1,191 @@
+package yellowtally.server.away;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import yellowtally.server.faults.MechanicFaults;
+import yellowtally.server.fleet.Fleet;
+import yellowtally.server.fleet.Saw;
+import yellowtally.server.people.People;
+import yellowtally.server.people.Person;
+import yellowtally.server.standing.Standing;
+import yellowtally.server.standing.Standings;
+import yellowtally.server.support.FleetRevision;
+import yellowtally.server.support.Refusal;
+import yellowtally.server.support.Violations;
+import yellowtally.server.usage.Outings;
+
+/** Writes down that a saw goes to a mechanic or dealer, what is said meanwhile, and that it is back. */
+@Service
+class AwayBook {
+
+    private static final int NAME = 80;
+    private static final int SENTENCE = 300;
+    private static final int MOST_CENTS = 100_000_000;
+    private static final int FARTHEST_DAYS = 730;
+    private static final int LONGEST_AGO = 3650;
+
+    private final AwayRepositories.Aways aways;
+    private final AwayRepositories.Words words;
+    private final MechanicFaults faults;
+    private final Fleet fleet;
+    private final Outings outings;
+    private final Standings standings;
+    private final People people;
+    private final FleetRevision revision;
+    private final Clock clock;
+
+    AwayBook(
+            AwayRepositories.Aways aways,
+            AwayRepositories.Words words,
+            MechanicFaults faults,
+            Fleet fleet,
+            Outings outings,
+            Standings standings,
+            People people,
+            FleetRevision revision,
+            Clock clock) {
+        this.aways = aways;
+        this.words = words;
+        this.faults = faults;
+        this.fleet = fleet;
+        this.outings = outings;
+        this.standings = standings;
+        this.people = people;
+        this.revision = revision;
+        this.clock = clock;
+    }
+
+    /**
+     * What was said of its return.
+     *
+     * @param expectedOn absent while nobody said
+     * @param counted whether the plan counts on that day
+     * @param quoteCents what the repair may cost, hundredths of the fleet's currency
+     * @param newCents what a new saw costs, hundredths
+     */
+    record Said(
+            @Nullable LocalDate expectedOn,
+            boolean counted,
+            @Nullable Integer quoteCents,
+            @Nullable Integer newCents,
+            @Nullable String note) {}
+
+    /**
+     * A saw goes.
+     *
+     * @param since the day on which it went, today at the latest
+     * @param faults complaints that it goes for
+     */
+    record Given(UUID id, String who, String why, LocalDate since, List<UUID> faults, Said said) {}
+
+    /** Something new was said. */
+    record NewWord(UUID id, Said said) {}
+
+    /**
+     * It is back.
+     *
+     * @param done what was done, as they say
+     * @param costCents what it cost, hundredths; absent while there is no bill
+     * @param putRight complaints that are put right, as they say; the bench proves it
+     */
+    record Returned(UUID id, String done, @Nullable Integer costCents, List<UUID> putRight) {}
+
+    void give(String tag, Given given) {
+        Person officer = people.actingOfficer();
+        Saw saw = fleet.sawInService(tag);
+        fleet.lock(List.of(saw.id()));
+        Violations wrong = new Violations();
+        String who = wrong.text("who", given.who(), NAME);
+        String why = wrong.text("why", given.why(), SENTENCE);
+        LocalDate today = LocalDate.now(clock);
+        if (given.since().isAfter(today)) {
+            wrong.add("since", "time.future");
+        } else if (given.since().isBefore(today.minusDays(LONGEST_AGO))) {
+            wrong.add("since", "away.longAgo");
+        }
+        Said said = checked(given.said(), "said.", wrong);
+        wrong.refuseIfAny();
+        Standing standing = standings.of(saw);
+        standings.refuseAway(standing);
+        if (outings.findByOpenSawId(saw.id()).isPresent()) {
+            throw Refusal.conflict("", "away.out", saw.tag());
+        }
+        if (standing.visit() != null) {
+            throw Refusal.conflict("", "saw.onBench", saw.tag());
+        }
+        Instant now = clock.instant();
+        aways.save(new Away(given.id(), saw.id(), who, why, given.since(), now, officer.id()));
+        words.save(new AwayWord(own(given.id(), "word"), given.id(), said, now, officer.id()));
+        given.faults().forEach(fault -> faults.goes(fault, saw, own(given.id(), fault + " goes"), who));
+        revision.touches(saw.id());
+    }
+
+    void say(UUID awayId, NewWord given) {
+        Person officer = people.actingOfficer();
+        Away away = open(awayId);
+        Violations wrong = new Violations();
+        Said said = checked(given.said(), "said.", wrong);
+        wrong.refuseIfAny();
+        words.save(new AwayWord(given.id(), away.id(), said, clock.instant(), officer.id()));
+        revision.touches(away.sawId());
+    }
+
+    /** From now on the saw is held until it is set back and proved: nobody here knows what was opened (handbook section 11, rule 5). */
+    void back(UUID awayId, Returned given) {
+        Person person = people.acting();
+        Away away = open(awayId);
+        Violations wrong = new Violations();
+        String done = wrong.text("done", given.done(), SENTENCE);
+        cents("costCents", given.costCents(), 0, wrong);
+        wrong.refuseIfAny();
+        Saw saw = fleet.sawInService(fleet.tag(away.sawId()));
+        Instant now = clock.instant();
+        away.back(done, given.costCents(), now, person.id());
+        given.putRight().forEach(fault -> faults.isBack(fault, saw, own(given.id(), fault + " back"), done));
+        revision.touches(saw.id());
+    }
+
+    private Away open(UUID awayId) {
+        Away away = aways.findById(awayId).orElseThrow(() -> Refusal.gone("away.unknown"));
+        if (away.backAt() != null) {
+            throw Refusal.conflict("", "away.back", fleet.tag(away.sawId()));
+        }
+        return away;
+    }
+
+    private Said checked(Said said, String field, Violations wrong) {
+        LocalDate today = LocalDate.now(clock);
+        LocalDate expected = said.expectedOn();
+        if (expected != null && expected.isBefore(today)) {
+            wrong.add(field + "expectedOn", "away.expectedPast");
+        } else if (expected != null && expected.isAfter(today.plusDays(FARTHEST_DAYS))) {
+            wrong.add(field + "expectedOn", "away.far");
+        }
+        if (expected == null && said.counted()) {
+            wrong.add(field + "expectedOn", "away.countedOnNothing");
+        }
+        cents(field + "quoteCents", said.quoteCents(), 0, wrong);
+        cents(field + "newCents", said.newCents(), 1, wrong);
+        return new Said(
+                expected,
+                said.counted(),
+                said.quoteCents(),
+                said.newCents(),
+                wrong.optionalText(field + "note", said.note(), SENTENCE));
+    }
+
+    private static void cents(String field, @Nullable Integer cents, int least, Violations wrong) {
+        wrong.optionalNumber(field, cents == null ? null : cents.doubleValue(), least, MOST_CENTS);
+    }
+
+    /** One id for each record of a request, the same again when the request is repeated. */
+    private static UUID own(UUID id, String what) {
+        return UUID.nameUUIDFromBytes((id + " " + what).getBytes(StandardCharsets.UTF_8));
+    }
+}

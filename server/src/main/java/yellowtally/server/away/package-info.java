@@ -1,0 +1,5 @@
+/** Saws that a mechanic or dealer has: given, what was said meanwhile, and back to be looked at like one that was apart. */
+@NullMarked
+package yellowtally.server.away;
+
+import org.jspecify.annotations.NullMarked;
