@@ -150,6 +150,10 @@ export const useMoves = (itemId: string) =>
   useAsked('/api/stores/items/{itemId}/moves', { path: { itemId } });
 export const useFaultsOfSaw = (tag: string) => useAsked('/api/saws/{tag}/faults', { path: { tag } });
 
+/** Where a saw is that is not here, and where it has been. */
+export const useAway = (tag: string, enabled: boolean) =>
+  useAsked('/api/saws/{tag}/away', { path: { tag } }, { enabled });
+
 /** Settings of the fleet, or of a saw or its model. */
 export const useSettings = (scope: Schemas['Scope'] = 'FLEET', saw = '') =>
   useAsked(

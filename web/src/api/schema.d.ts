@@ -948,6 +948,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/paper/away.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["away"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/paper/card.pdf": {
         parameters: {
             query?: never;
@@ -3521,11 +3537,11 @@ export interface components {
         Gauge: "G_043" | "G_050" | "G_058" | "G_063";
         /** @enum {string} */
         GaugeSchool: "FIXED" | "PROGRESSIVE";
-        Given: {
+        GivenAway: {
             faults: string[];
             /** Format: uuid */
             id: string;
-            said: components["schemas"]["Said"];
+            said: components["schemas"]["SaidOfReturn"];
             /** Format: date */
             since: string;
             who: string;
@@ -4173,7 +4189,7 @@ export interface components {
         NewWord: {
             /** Format: uuid */
             id: string;
-            said: components["schemas"]["Said"];
+            said: components["schemas"]["SaidOfReturn"];
         };
         NextMove: {
             /** Format: double */
@@ -4863,11 +4879,11 @@ export interface components {
             nameBefore: string;
         };
         RepairOrReplace: {
-            fresh?: components["schemas"]["Range"];
-            repaired: components["schemas"]["Range"];
+            fresh?: components["schemas"]["Spread"];
+            repaired: components["schemas"]["Spread"];
             /** Format: double */
             share?: number;
-            tanksLeft: components["schemas"]["Range"];
+            tanksLeft: components["schemas"]["Spread"];
             verdict: components["schemas"]["Verdict"];
         };
         /** @enum {string} */
@@ -4911,14 +4927,6 @@ export interface components {
             reason?: string;
             saws: components["schemas"]["BackSaw"][];
         };
-        Returned: {
-            /** Format: int32 */
-            costCents?: number;
-            done: string;
-            /** Format: uuid */
-            id: string;
-            putRight: string[];
-        };
         RideAlong: {
             /** Format: double */
             savedMinutes: number;
@@ -4956,6 +4964,16 @@ export interface components {
         SaidMisfit: {
             code: string;
             sentence: string;
+        };
+        SaidOfReturn: {
+            counted: boolean;
+            /** Format: date */
+            expectedOn?: string;
+            /** Format: int32 */
+            newCents?: number;
+            note?: string;
+            /** Format: int32 */
+            quoteCents?: number;
         };
         SaidRefusal: {
             code: string;
@@ -5357,6 +5375,14 @@ export interface components {
             /** Format: uuid */
             id: string;
         };
+        Spread: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            likely: number;
+            /** Format: double */
+            low: number;
+        };
         SprocketInput: {
             create: boolean;
             kind?: components["schemas"]["SprocketKind"];
@@ -5581,6 +5607,14 @@ export interface components {
             /** Format: double */
             shelf: number;
             unit: components["schemas"]["StockUnit"];
+        };
+        TakenIn: {
+            /** Format: int32 */
+            costCents?: number;
+            done: string;
+            /** Format: uuid */
+            id: string;
+            putRight: string[];
         };
         Tally: {
             /** Format: double */
@@ -6016,7 +6050,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Returned"];
+                "application/json": components["schemas"]["TakenIn"];
             };
         };
         responses: {
@@ -7407,6 +7441,28 @@ export interface operations {
             };
         };
     };
+    away: {
+        parameters: {
+            query: {
+                saw: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     card: {
         parameters: {
             query: {
@@ -8234,7 +8290,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Given"];
+                "application/json": components["schemas"]["GivenAway"];
             };
         };
         responses: {

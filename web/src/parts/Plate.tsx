@@ -15,19 +15,22 @@ export function plateSize(plate: Pick<Schemas['Plate'], 'barLengthMm' | 'handle'
 
 /** A saw's plate on its hook: number, size, and the state in a word, a shape and a tone. */
 export function Plate({ plate }: { plate: Schemas['Plate'] }) {
-  const held = plate.state === 'HELD';
-  const foot = plate.visit
-    ? `Step ${plate.visit.stepsDone}/${plate.visit.steps}`
-    : held
-      ? holdWord(plate.headline)
-      : words.state[plate.state];
+  const away = plate.away !== undefined;
+  const held = plate.state === 'HELD' && !away;
+  const foot = away
+    ? 'Away'
+    : plate.visit
+      ? `Step ${plate.visit.stepsDone}/${plate.visit.steps}`
+      : held
+        ? holdWord(plate.headline)
+        : words.state[plate.state];
   return (
     <Box component="li" sx={{ listStyle: 'none', pt: '7px', position: 'relative' }}>
       <Hook />
       <Box
         component={Link}
         to={plate.visit ? `/bench/${plate.visit.visitId}` : `/saws/${plate.tag}`}
-        aria-label={`Saw ${plate.tag}, ${plateSize(plate)}, ${words.state[plate.state]}${held || plate.visit ? `: ${foot}` : ''}`}
+        aria-label={`Saw ${plate.tag}, ${plateSize(plate)}, ${away ? `away with ${plate.away}` : words.state[plate.state]}${held || plate.visit ? `: ${foot}` : ''}`}
         sx={(t) => ({
           display: 'flex',
           p: 0,
@@ -51,7 +54,7 @@ export function Plate({ plate }: { plate: Schemas['Plate'] }) {
         <Box sx={{ fontSize: 12, fontWeight: 600, lineHeight: '14px', whiteSpace: 'nowrap' }}>
           {plateSize(plate)}
         </Box>
-        <Foot state={plate.state} bench={plate.visit !== undefined}>
+        <Foot state={away ? 'FIT' : plate.state} bench={plate.visit !== undefined}>
           {foot}
         </Foot>
       </Box>

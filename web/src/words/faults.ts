@@ -168,6 +168,7 @@ export const happenedWords: Record<Schemas['FaultEventKind'], string> = {
   DOUBTED: 'Answer doubted',
   SORTED: 'Sorted',
   TO_MECHANIC: 'To a mechanic',
+  FROM_MECHANIC: 'Back from the mechanic',
   STOOD: 'Stood on fresh card',
   LOOKED: 'Looked at the card',
   CLOSED: 'Closed',

@@ -70,6 +70,10 @@ export function untilWords({ cause, day, what }: Schemas['Until'], today: string
       return when ? `stands on card until${when}` : 'stands on card';
     case 'MECHANIC':
       return 'with a mechanic, nobody said until when';
+    case 'AWAY':
+      return when
+        ? `with ${what ?? 'a mechanic'}, back${when}`
+        : `with ${what ?? 'a mechanic'}, no day to count on`;
     case 'LEFT_OUT':
       return 'left out by the officer';
     case 'TOO_LONG':
@@ -140,7 +144,7 @@ export function visitNotes(visit: Visit, page: Page): string[] {
 export function givenWords({ tag, readyOn, minutes: takes, doubtful }: Schemas['GivenSaw']): string {
   if (readyOn === undefined) return `${tag} is fit`;
   const visit = `${tag} ${planDay(readyOn)} ${minutes(takes)}`;
-  return doubtful ? `${visit}, its cause is not found yet` : visit;
+  return doubtful ? `${visit}, it may need more` : visit;
 }
 
 /** A booking in one sentence: what meets it, or how much is missing. */

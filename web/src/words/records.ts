@@ -6,6 +6,8 @@ const KINDS: Record<string, string> = {
   work_record: 'bench work',
   visit: 'a visit to the bench',
   visit_event: 'a step put into a visit',
+  away: 'a saw away',
+  away_word: 'what was said of a saw away',
   crew_booking: 'a crew booking',
   bench_minutes: 'minutes of the bench',
   plan_wish: 'a wish for the plan',

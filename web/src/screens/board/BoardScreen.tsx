@@ -87,12 +87,16 @@ function Marks({ plates }: { plates: Schemas['Plate'][] }) {
 function titleOf(rail: Schemas['Rail']): string {
   if (rail.kind === 'RACK') return 'On the rack';
   if (rail.kind === 'BENCH') return 'On the bench';
+  if (rail.kind === 'AWAY') return 'Away';
   return rail.kind === 'HELD' ? 'Held' : (rail.crew ?? 'Crew');
 }
 
 function noteOf(rail: Schemas['Rail']): string {
   if (rail.kind === 'HELD') return rail.plates.length === 0 ? 'none' : 'not to be used';
   if (rail.kind === 'BENCH') return rail.plates.length === 0 ? 'free' : '';
+  if (rail.kind === 'AWAY') {
+    return [...new Set(rail.plates.map((plate) => plate.away))].filter(Boolean).join(', ');
+  }
   if (rail.kind === 'CREW') return rail.plates.length === 0 ? 'nothing out' : `${rail.plates.length} out`;
   return rail.plates.length === 1 ? '1 plate' : `${rail.plates.length} plates`;
 }

@@ -108,7 +108,13 @@ function Row({ row }: { row: Schemas['WorkRow'] }) {
           {[
             workReason(first, row.power),
             row.minutes > 0 ? minutes(row.minutes) : '',
-            row.visit ? 'on the bench' : row.crew ? `out with ${row.crew}` : '',
+            row.visit
+              ? 'on the bench'
+              : row.crew
+                ? `out with ${row.crew}`
+                : row.away
+                  ? `with ${row.away}`
+                  : '',
           ]
             .filter(Boolean)
             .join(' · ')}

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { useOutWith, useSaw, useSchedule, useTensionPage, useFaultsOfSaw } from '../../api/queries';
+import { useAway, useOutWith, useSaw, useSchedule, useTensionPage, useFaultsOfSaw } from '../../api/queries';
 import { GrowthChart } from '../../parts/GrowthChart';
 import { Key } from '../../parts/Key';
 import { TagPlate } from '../../parts/Plate';
@@ -15,6 +15,8 @@ import { useStartVisit } from '../bench/StartVisit';
 import { words } from '../../words/en';
 import { BURNED, barLength, capital, dayOf, rounded, tanks } from '../../words/format';
 import { workReason, workTitle } from '../../words/work';
+import { AwayNow } from './away/AwayNow';
+import { GiveAway } from './away/GiveAway';
 import { GrowthWords } from './GrowthWords';
 import { DoubtedFigures } from './DoubtedFigures';
 import { HoldPanel } from './HoldPanel';
@@ -39,6 +41,7 @@ export default function SawScreen() {
   const ready = saw.data && tension.data && saw.data.retiredAt === undefined;
   const schedule = useSchedule(tag, ready === true);
   const faults = useFaultsOfSaw(tag);
+  const away = useAway(tag, ready === true);
   const visit = useStartVisit(tag);
   const toBench = async () => {
     // A quick hand is not told to wait until the schedule has come: it is waited for here.
@@ -64,12 +67,18 @@ export default function SawScreen() {
     );
   }
   // In one piece: what comes a moment later would push what is being read out of its place.
-  const whole = !ready || !(schedule.isPending || faults.isPending);
+  const whole = !ready || !(schedule.isPending || faults.isPending || away.isPending);
   if (!saw.data || !tension.data || !whole) return <Loading />;
   return (
     <>
       <ProblemNote sentences={visit.error ? [visit.error.message] : []} />
-      <Filled saw={saw.data} tension={tension.data} schedule={schedule.data} onBench={() => void toBench()} />
+      <Filled
+        saw={saw.data}
+        tension={tension.data}
+        schedule={schedule.data}
+        away={away.data}
+        onBench={() => void toBench()}
+      />
     </>
   );
 }
@@ -78,14 +87,18 @@ function Filled({
   saw,
   tension,
   schedule,
+  away,
   onBench,
 }: {
   saw: Schemas['SawView'];
   tension: Schemas['TensionPage'];
   schedule: Schemas['SchedulePage'] | undefined;
+  away: Schemas['AwayPage'] | undefined;
   onBench: () => void;
 }) {
   const crew = useOutWith(saw.tag);
+  const who = away?.now?.who;
+  const here = crew === undefined && who === undefined;
   const retired = saw.retiredAt !== undefined;
   const card = saw.card;
   return (
@@ -110,14 +123,14 @@ function Filled({
               .join(', ')}
           </Box>
         </Box>
-        {tension.state && <StateMark state={tension.state}>{stateWords(tension.state, crew)}</StateMark>}
+        {tension.state && <StateMark state={tension.state}>{stateWords(tension.state, crew, who)}</StateMark>}
         {!retired && (
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, width: '100%' }}>
-            <Button variant="contained" disabled={crew !== undefined} onClick={onBench}>
+            <Button variant="contained" disabled={!here} onClick={onBench}>
               {schedule?.visitId ? 'Go on with the visit' : 'Start visit'}
               <Key of={COMMANDS.saw.keys.visit} />
             </Button>
-            {crew === undefined && tension.state !== 'HELD' && (
+            {here && tension.state !== 'HELD' && (
               <Button variant="outlined" component={Link} to={`/crews?out=${saw.tag}`}>
                 Issue
               </Button>
@@ -142,6 +155,7 @@ function Filled({
         }}
       >
         <Box sx={{ minWidth: 0 }}>
+          {away?.now && <AwayNow tag={saw.tag} power={card.power} page={away} view={away.now} />}
           <div id="waits" />
           {schedule?.state === 'HELD' && (
             <HoldPanel
@@ -180,6 +194,16 @@ function Filled({
           <div className="on-screen">
             <SawPapers tag={saw.tag} retired={retired} />
           </div>
+          {away && !away.now && (
+            <ForWhoMay write="/api/saws/{tag}/away" silent>
+              <GiveAway
+                key={away.faults.map((fault) => fault.id).join()}
+                tag={saw.tag}
+                page={away}
+                out={!here || schedule?.visitId !== undefined}
+              />
+            </ForWhoMay>
+          )}
           {schedule && (
             <ForWhoMay write="/api/saws/{tag}/holds" silent>
               <HoldForm tag={saw.tag} steps={schedule.quick} />
@@ -228,7 +252,8 @@ function Sections() {
   );
 }
 
-function stateWords(state: Schemas['FitState'], crew: string | undefined): string {
+function stateWords(state: Schemas['FitState'], crew: string | undefined, who: string | undefined): string {
+  if (who) return `Away with ${who}`;
   return crew ? `${words.state[state]}, out with ${crew}` : words.state[state];
 }
 

@@ -2,6 +2,7 @@ package yellowtally.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -192,6 +193,27 @@ class AwayHttpTest {
         api.post("/api/outings/return", Checks.back(api, Checks.backSaw(tag, 1, "")));
         assertThat(startVisit().status()).isEqualTo(200);
         assertThat(give(api, "\"faults\":[]").sentenceAt("")).contains("is on the bench");
+    }
+
+    /** The mechanic need not ask again what was asked here. */
+    @Test
+    void theSheetForTheMechanicTellsWhatIsOnRecord() throws IOException {
+        String fault = complaint();
+        JsonNode next = api.get("/api/faults/" + fault).body().path("next");
+        JsonNode answer = next.path("answers").path(0);
+        assertThat(api.post("/api/faults/" + fault + "/answers", """
+                        {"id":"%s","check":"%s","answer":"%s","expects":0}""".formatted(
+                                        RunningServer.id(),
+                                        next.path("code").asString(),
+                                        answer.path("code").asString()))
+                        .status())
+                .isEqualTo(204);
+        given(fault);
+        assertThat(PaperHttpTest.text(api, "away.pdf?saw=" + tag))
+                .contains("Saw " + tag + " for the mechanic", "Hob Lane Engine Works", "Loses power when hot")
+                .contains("Dies in the cut")
+                .contains(next.path("title").asString(), answer.path("title").asString())
+                .contains("What was opened", "set back and proved before it goes out");
     }
 
     /** Money is the officer's; a saw that comes back anybody takes in. */

@@ -16,9 +16,9 @@ import yellowtally.core.settings.Numbers;
 public record RepairOrReplace(
         Verdict verdict,
         @Nullable Double share,
-        Range tanksLeft,
-        Range repaired,
-        @Nullable Range fresh) {
+        Spread tanksLeft,
+        Spread repaired,
+        @Nullable Spread fresh) {
 
     private static final double PERCENT = 100;
 
@@ -38,7 +38,7 @@ public record RepairOrReplace(
     }
 
     /** What is likely, and between what it lies. */
-    public record Range(double likely, double low, double high) {}
+    public record Spread(double likely, double low, double high) {}
 
     /**
      * What is known.
@@ -55,11 +55,11 @@ public record RepairOrReplace(
         double life = numbers.of(AwaySetting.SAW_LIFE);
         double spread = numbers.of(AwaySetting.LIFE_SPREAD) / PERCENT;
         double least = life * numbers.of(AwaySetting.LAST_SHARE) / PERCENT;
-        Range lives = new Range(life, life * (1 - spread), life * (1 + spread));
+        Spread lives = new Spread(life, life * (1 - spread), life * (1 + spread));
         double shortest = Math.max(least, lives.low() - facts.tanks());
         double longest = Math.max(least, lives.high() - facts.tanks());
-        Range left = new Range((shortest + longest) / 2, shortest, longest);
-        Range repaired = over(facts.quoteCents(), left);
+        Spread left = new Spread((shortest + longest) / 2, shortest, longest);
+        Spread repaired = over(facts.quoteCents(), left);
         Double price = facts.newCents();
         if (price == null) {
             return new RepairOrReplace(Verdict.NO_PRICE, null, left, repaired, null);
@@ -69,12 +69,12 @@ public record RepairOrReplace(
                 verdict(share, numbers.of(AwaySetting.SURE) / PERCENT), share, left, repaired, over(price, lives));
     }
 
-    private static Range over(double cents, Range tanks) {
-        return new Range(cents / tanks.likely(), cents / tanks.high(), cents / tanks.low());
+    private static Spread over(double cents, Spread tanks) {
+        return new Spread(cents / tanks.likely(), cents / tanks.high(), cents / tanks.low());
     }
 
     /** Of all pairs of lives, those in which a tank costs less with the repair. */
-    private static double share(double quote, Range left, double price, Range lives) {
+    private static double share(double quote, Spread left, double price, Spread lives) {
         int cheaper = 0;
         for (int i = 0; i < LIVES; i++) {
             for (int j = 0; j < LIVES; j++) {
@@ -84,7 +84,7 @@ public record RepairOrReplace(
         return cheaper / (double) (LIVES * LIVES);
     }
 
-    private static double at(Range range, int step) {
+    private static double at(Spread range, int step) {
         return range.low() + (range.high() - range.low()) * (step + 0.5) / LIVES;
     }
 

@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import yellowtally.core.away.RepairOrReplace.Facts;
-import yellowtally.core.away.RepairOrReplace.Range;
+import yellowtally.core.away.RepairOrReplace.Spread;
 import yellowtally.core.away.RepairOrReplace.Verdict;
 import yellowtally.core.settings.Numbers;
 
@@ -38,7 +38,7 @@ class RepairOrReplaceTest {
     @Test
     void aTankCostsTheQuoteOverWhatTheSawMayStillDo() {
         RepairOrReplace weighed = weigh(300, 12_000, 60_000.0);
-        assertThat(weighed.tanksLeft()).isEqualTo(new Range(1200, 600, 1800));
+        assertThat(weighed.tanksLeft()).isEqualTo(new Spread(1200, 600, 1800));
         assertThat(weighed.repaired().likely()).isEqualTo(10);
         assertThat(weighed.repaired().low()).isCloseTo(6.67, within(0.01));
         assertThat(weighed.repaired().high()).isEqualTo(20);
@@ -50,8 +50,8 @@ class RepairOrReplaceTest {
     /** It has done 1,400 of a life that may be 2,100: up to 700 are left, and at least the last share of a life. */
     @Test
     void aSawThatLivedLongMayStillLiveOn() {
-        assertThat(weigh(1400, 30_000, null).tanksLeft()).isEqualTo(new Range(387.5, 75, 700));
-        assertThat(weigh(3000, 30_000, null).tanksLeft()).isEqualTo(new Range(75, 75, 75));
+        assertThat(weigh(1400, 30_000, null).tanksLeft()).isEqualTo(new Spread(387.5, 75, 700));
+        assertThat(weigh(3000, 30_000, null).tanksLeft()).isEqualTo(new Spread(75, 75, 75));
     }
 
     @Test

@@ -69,7 +69,7 @@ class AwayBook {
      * @param quoteCents what the repair may cost, hundredths of the fleet's currency
      * @param newCents what a new saw costs, hundredths
      */
-    record Said(
+    record SaidOfReturn(
             @Nullable LocalDate expectedOn,
             boolean counted,
             @Nullable Integer quoteCents,
@@ -82,10 +82,10 @@ class AwayBook {
      * @param since the day on which it went, today at the latest
      * @param faults complaints that it goes for
      */
-    record Given(UUID id, String who, String why, LocalDate since, List<UUID> faults, Said said) {}
+    record GivenAway(UUID id, String who, String why, LocalDate since, List<UUID> faults, SaidOfReturn said) {}
 
     /** Something new was said. */
-    record NewWord(UUID id, Said said) {}
+    record NewWord(UUID id, SaidOfReturn said) {}
 
     /**
      * It is back.
@@ -94,9 +94,9 @@ class AwayBook {
      * @param costCents what it cost, hundredths; absent while there is no bill
      * @param putRight complaints that are put right, as they say; the bench proves it
      */
-    record Returned(UUID id, String done, @Nullable Integer costCents, List<UUID> putRight) {}
+    record TakenIn(UUID id, String done, @Nullable Integer costCents, List<UUID> putRight) {}
 
-    void give(String tag, Given given) {
+    void give(String tag, GivenAway given) {
         Person officer = people.actingOfficer();
         Saw saw = fleet.sawInService(tag);
         fleet.lock(List.of(saw.id()));
@@ -109,7 +109,7 @@ class AwayBook {
         } else if (given.since().isBefore(today.minusDays(LONGEST_AGO))) {
             wrong.add("since", "away.longAgo");
         }
-        Said said = checked(given.said(), "said.", wrong);
+        SaidOfReturn said = checked(given.said(), "said.", wrong);
         wrong.refuseIfAny();
         Standing standing = standings.of(saw);
         standings.refuseAway(standing);
@@ -130,14 +130,14 @@ class AwayBook {
         Person officer = people.actingOfficer();
         Away away = open(awayId);
         Violations wrong = new Violations();
-        Said said = checked(given.said(), "said.", wrong);
+        SaidOfReturn said = checked(given.said(), "said.", wrong);
         wrong.refuseIfAny();
         words.save(new AwayWord(given.id(), away.id(), said, clock.instant(), officer.id()));
         revision.touches(away.sawId());
     }
 
     /** From now on the saw is held until it is set back and proved: nobody here knows what was opened (handbook section 11, rule 5). */
-    void back(UUID awayId, Returned given) {
+    void back(UUID awayId, TakenIn given) {
         Person person = people.acting();
         Away away = open(awayId);
         Violations wrong = new Violations();
@@ -159,7 +159,7 @@ class AwayBook {
         return away;
     }
 
-    private Said checked(Said said, String field, Violations wrong) {
+    private SaidOfReturn checked(SaidOfReturn said, String field, Violations wrong) {
         LocalDate today = LocalDate.now(clock);
         LocalDate expected = said.expectedOn();
         if (expected != null && expected.isBefore(today)) {
@@ -172,7 +172,7 @@ class AwayBook {
         }
         cents(field + "quoteCents", said.quoteCents(), 0, wrong);
         cents(field + "newCents", said.newCents(), 1, wrong);
-        return new Said(
+        return new SaidOfReturn(
                 expected,
                 said.counted(),
                 said.quoteCents(),

@@ -39,7 +39,7 @@ class AwayController {
 
     @PostMapping("/api/saws/{tag}/away")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void give(@PathVariable String tag, @RequestBody AwayBook.Given given) {
+    void give(@PathVariable String tag, @RequestBody AwayBook.GivenAway given) {
         onceOnly.run(given.id(), new OfSaw(tag, given), () -> book.give(tag, given));
     }
 
@@ -51,7 +51,7 @@ class AwayController {
 
     @PostMapping("/api/away/{awayId}/back")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void back(@PathVariable UUID awayId, @RequestBody AwayBook.Returned given) {
+    void back(@PathVariable UUID awayId, @RequestBody AwayBook.TakenIn given) {
         onceOnly.run(given.id(), new OfAway(awayId, given), () -> book.back(awayId, given));
     }
 }

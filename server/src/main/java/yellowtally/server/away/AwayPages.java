@@ -136,7 +136,7 @@ public class AwayPages {
     }
 
     private static SaidView view(AwayWord word, Map<UUID, String> names) {
-        AwayBook.Said said = word.said();
+        AwayBook.SaidOfReturn said = word.said();
         return new SaidView(
                 word.at(),
                 name(names, word.personId()),

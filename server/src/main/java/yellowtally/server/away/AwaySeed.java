@@ -29,7 +29,7 @@ public final class AwaySeed {
             UUID personId) {
         UUID id = UUID.randomUUID();
         records.persist(new Away(id, sawId, who, why, since, at, personId));
-        AwayBook.Said said = new AwayBook.Said(expectedOn, true, quoteCents, newCents, null);
+        AwayBook.SaidOfReturn said = new AwayBook.SaidOfReturn(expectedOn, true, quoteCents, newCents, null);
         records.persist(new AwayWord(UUID.randomUUID(), id, said, at, personId));
     }
 }

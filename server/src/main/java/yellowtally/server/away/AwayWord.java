@@ -40,7 +40,7 @@ class AwayWord {
 
     protected AwayWord() {}
 
-    AwayWord(UUID id, UUID awayId, AwayBook.Said said, Instant at, UUID personId) {
+    AwayWord(UUID id, UUID awayId, AwayBook.SaidOfReturn said, Instant at, UUID personId) {
         this.id = id;
         this.awayId = awayId;
         this.expectedOn = said.expectedOn();
@@ -56,8 +56,8 @@ class AwayWord {
         return awayId;
     }
 
-    AwayBook.Said said() {
-        return new AwayBook.Said(expectedOn, counted, quoteCents, newCents, note);
+    AwayBook.SaidOfReturn said() {
+        return new AwayBook.SaidOfReturn(expectedOn, counted, quoteCents, newCents, note);
     }
 
     Instant at() {

@@ -25,15 +25,23 @@ class PaperController {
     private final SawCard card;
     private final DaySheet daySheet;
     private final OrderList orders;
+    private final AwaySheet away;
     private final Clock clock;
 
     PaperController(
-            Fleet fleet, Certificate certificate, SawCard card, DaySheet daySheet, OrderList orders, Clock clock) {
+            Fleet fleet,
+            Certificate certificate,
+            SawCard card,
+            DaySheet daySheet,
+            OrderList orders,
+            AwaySheet away,
+            Clock clock) {
         this.fleet = fleet;
         this.certificate = certificate;
         this.card = card;
         this.daySheet = daySheet;
         this.orders = orders;
+        this.away = away;
         this.clock = clock;
     }
 
@@ -72,6 +80,17 @@ class PaperController {
     ResponseEntity<byte[]> card(@RequestParam String saw, HttpServletRequest request) throws IOException {
         Saw found = fleet.sawInService(saw);
         return Pdf.answer(card.of(found, PlateLabels.address(request, found.tag())), "card-" + found.tag());
+    }
+
+    /** What goes with a saw to a mechanic. */
+    @GetMapping("/api/paper/away.pdf")
+    @Transactional(readOnly = true)
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(mediaType = Pdf.TYPE, schema = @Schema(type = "string", format = "binary")))
+    ResponseEntity<byte[]> away(@RequestParam String saw) throws IOException {
+        Saw found = fleet.sawInService(saw);
+        return Pdf.answer(away.of(found), "mechanic-" + found.tag());
     }
 
     /** The day's sheet for the bench. */
