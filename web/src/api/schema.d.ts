@@ -2580,8 +2580,7 @@ export interface components {
             faults: components["schemas"]["OpenFault"][];
             names: string[];
             now?: components["schemas"]["AwayView"];
-            /** Format: double */
-            tanks: number;
+            tanks: components["schemas"]["TanksDone"];
         };
         AwayView: {
             back?: components["schemas"]["BackView"];
@@ -5627,6 +5626,12 @@ export interface components {
             task: components["schemas"]["Task"];
             unit: components["schemas"]["UseUnit"];
             unknown: boolean;
+        };
+        TanksDone: {
+            /** Format: double */
+            before: number;
+            /** Format: double */
+            recorded: number;
         };
         /** @enum {string} */
         Task: "TENSION" | "BRAKE" | "OUTSIDE_LOOK" | "OIL_CARD" | "FULL_CLEAN" | "SHARPEN" | "DEPTH_GAUGES" | "EQUALISE" | "GROOVE_FLIP" | "DRESS_RAILS" | "NOSE_GREASE" | "SPROCKET" | "BEARING" | "AIR_FILTER" | "PLUG" | "ARRESTOR" | "STARTER" | "TANKS" | "STRIP_DOWN";

@@ -42,12 +42,18 @@ describe('a saw that is away, in words', () => {
   });
 
   it('says what it has cost and how old it is', () => {
-    const page = { billCents: 8400, tanks: 311.6, days: 2300 } as Schemas['AwayPage'];
+    const page = {
+      billCents: 8400,
+      tanks: { recorded: 311.6, before: 0 },
+      days: 2300,
+    } as Schemas['AwayPage'];
     expect(billWords(page, 'PETROL')).toBe(
-      'Bills so far 84.00, over 312 tanks on record and 6 years in service.',
+      'Bills so far 84.00. 312 tanks on record; in service for 6 years.',
     );
-    expect(billWords({ ...page, billCents: 0, days: 61 }, 'BATTERY')).toBe(
-      'No bill so far, over 312 charges on record and 2 months in service.',
+    expect(
+      billWords({ ...page, billCents: 0, days: 61, tanks: { recorded: 40, before: 25.3 } }, 'BATTERY'),
+    ).toBe(
+      'No bill so far. 40 charges on record, about 25 more before the records begin (est.); in service for 2 months.',
     );
   });
 

@@ -34,7 +34,10 @@ export function saidWords({ expectedOn, counted, quoteCents, newCents, note }: S
 /** What a saw has cost at mechanics so far, over how much work and time. */
 export function billWords({ billCents, tanks, days }: Schemas['AwayPage'], power: Schemas['Power']): string {
   const bill = billCents === 0 ? 'No bill so far' : `Bills so far ${money(billCents)}`;
-  return `${bill}, over ${rounded(tanks, 0)} ${BURNED[power]}s on record and ${age(days)} in service.`;
+  const unit = BURNED[power];
+  const before =
+    tanks.before >= 1 ? `, about ${rounded(tanks.before, 0)} more before the records begin (est.)` : '';
+  return `${bill}. ${rounded(tanks.recorded, 0)} ${unit}s on record${before}; in service for ${age(days)}.`;
 }
 
 const DAYS_PER_YEAR = 365.25;

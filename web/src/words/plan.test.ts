@@ -40,6 +40,19 @@ describe('the plan in words', () => {
     ).toBe('Sharpen, plug, air filter and 2 more');
   });
 
+  it('says of a saw that comes back from a mechanic that it is proved', () => {
+    const back = visit({
+      tasks: ['SHARPEN'],
+      others: true,
+      waitedFor: { cause: 'AWAY', day: 2, what: 'Hob Lane' },
+    });
+    expect(visitTitle(back, undefined)).toBe('Set back and prove, back from the mechanic');
+    expect(untilWords(back.waitedFor, '2026-11-30')).toMatch(/^with Hob Lane, back Wed/u);
+    expect(untilWords({ cause: 'AWAY', day: 2_147_483_647 }, '2026-11-30')).toBe(
+      'with a mechanic, no day to count on',
+    );
+  });
+
   it.each([
     [
       { cause: 'OUT' as const, day: 2_147_483_647, what: 'Tunnel gang' },

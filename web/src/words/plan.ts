@@ -85,6 +85,8 @@ export function untilWords({ cause, day, what }: Schemas['Until'], today: string
 
 /** What is done in a visit: what waits first, then the tasks; what comes with every use last and in one word. */
 export function visitTitle(visit: Visit, saw: Schemas['PlanSaw'] | undefined): string {
+  // Back from somebody else, it is looked over before all else.
+  if (visit.waitedFor.cause === 'AWAY') return 'Set back and prove, back from the mechanic';
   const first = saw?.headline;
   const done = visit.tasks.filter((task) => visit.riding[task] === undefined);
   const apart = done.filter((task) => !visit.routine.includes(task)).map(named);

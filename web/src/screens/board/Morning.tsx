@@ -12,7 +12,7 @@ const NAMED = 18;
 /** The first question of the day: which saws may go out, which need the bench first, which must not. */
 export function Morning({ board }: { board: Schemas['Board'] }) {
   const inHouse = board.rails
-    .filter((rail) => rail.kind !== 'CREW' && rail.kind !== 'BENCH')
+    .filter((rail) => rail.kind !== 'CREW' && rail.kind !== 'BENCH' && rail.kind !== 'AWAY')
     .flatMap((rail) => rail.plates);
   const with_ = (state: Schemas['FitState']) =>
     inHouse.filter((plate) => plate.state === state).map((p) => p.tag);

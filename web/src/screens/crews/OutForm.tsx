@@ -113,14 +113,20 @@ export function OutForm({
   );
 }
 
+/** Where a saw is that is not at hand. */
+function whereElse(rail: Schemas['Rail'] | undefined, plate: Schemas['Plate']): string {
+  if (plate.away !== undefined) return `with ${plate.away}`;
+  if (rail?.kind === 'CREW') return `out with ${rail.crew ?? ''}`;
+  return rail?.kind === 'BENCH' ? 'on the bench' : '';
+}
+
 /** What the board says of a saw that is about to go out. */
 function Warning({ tag, board }: { tag: string; board: Schemas['Board'] }) {
   const rail = board.rails.find((r) => r.plates.some((p) => p.tag === tag));
   const plate = rail?.plates.find((p) => p.tag === tag);
   const first = board.work.find((row) => row.tag === tag)?.work[0];
   if (!plate) return <Box>No saw {tag} in service.</Box>;
-  const where =
-    rail?.kind === 'CREW' ? `out with ${rail.crew ?? ''}` : rail?.kind === 'BENCH' ? 'on the bench' : '';
+  const where = whereElse(rail, plate);
   const words =
     where ||
     (plate.state === 'FIT' || !first

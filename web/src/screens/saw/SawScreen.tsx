@@ -155,7 +155,11 @@ function Filled({
         }}
       >
         <Box sx={{ minWidth: 0 }}>
-          {away?.now && <AwayNow tag={saw.tag} power={card.power} page={away} view={away.now} />}
+          {away?.now && (
+            <Box sx={{ mb: 2.5 }}>
+              <AwayNow tag={saw.tag} power={card.power} page={away} view={away.now} />
+            </Box>
+          )}
           <div id="waits" />
           {schedule?.state === 'HELD' && (
             <HoldPanel

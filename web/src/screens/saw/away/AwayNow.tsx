@@ -32,7 +32,7 @@ export function AwayNow({ tag, power, page, view }: Props) {
       <Box sx={{ overflowWrap: 'anywhere' }}>{view.why}</Box>
       <Box sx={{ mt: 1 }}>{billWords(page, power)}</Box>
       {view.weighed && <Box>{weighedWords(view.weighed, power)}</Box>}
-      <Box component="ul" aria-label="What was said" sx={{ m: 0, mt: 1, pl: 2.25, fontSize: 14 }}>
+      <Box component="ul" aria-label="Said so far" sx={{ m: 0, mt: 1, pl: 2.25, fontSize: 14 }}>
         {view.said.map((one) => (
           <Box component="li" key={one.at} sx={{ overflowWrap: 'anywhere' }}>
             {dayOf(one.at)}, {one.by}: {saidWords(one)}

@@ -25,6 +25,7 @@ class AccessibilityTest {
             new Screen("/saws", "Saws"),
             new Screen("/saws/07", "History"),
             new Screen("/saws/10", "History"),
+            new Screen("/saws/20", "Away"),
             new Screen("/saws/10/tension", "Tension check"),
             new Screen("/saws/new", "Add a saw"),
             new Screen("/saws/08/edit", "Edit saw 08"),

@@ -29,6 +29,7 @@ class PageStatementsHttpTest {
                 "/api/log",
                 "/api/saws/10",
                 "/api/saws/10/tension",
+                "/api/saws/20/away",
                 "/api/saws/10/schedule",
                 "/api/saws/15/sharpening",
                 "/api/saws/06/oiling",

@@ -92,6 +92,7 @@ final class ToldPlan {
         });
         boolean others = chores.stream().anyMatch(chore -> chore.task() == null);
         VisitReason reason = reason(of, course, stop, booking);
+        boolean again = course.stops().get(0).day() < day;
         return new Ranked(
                 new PlannedVisit(
                         of.saw().tag(),
@@ -103,9 +104,9 @@ final class ToldPlan {
                         riding,
                         reason,
                         booking >= 0 ? id(booking) : null,
-                        of.visitable().day() > 0 ? of.visitable() : Until.NOW,
-                        course.stops().get(0).day() < day,
-                        course.stops().get(0).day() < day ? null : soaks(of.saw()),
+                        again || of.visitable().day() <= 0 ? Until.NOW : of.visitable(),
+                        again,
+                        again ? null : soaks(of.saw()),
                         of.isPinned(day) && !(of.saw().onBench() && reason == VisitReason.ON_BENCH)),
                 reason == VisitReason.BOOKING ? booking : 0,
                 stop.over());

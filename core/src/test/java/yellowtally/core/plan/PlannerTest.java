@@ -370,4 +370,29 @@ class PlannerTest {
                 .extracting(WayOut::kind, WayOut::minutes)
                 .containsExactly(org.assertj.core.groups.Tuple.tuple(WayOut.WayKind.WORK_LONGER, 20.0));
     }
+
+    /** Back on Wednesday, it is on the bench on that day and not before; the visit on Friday waits for nobody any more. */
+    @Test
+    void aSawThatIsAwayIsOnTheBenchWhenItIsBack() {
+        Until away = new Until(Until.WaitCause.AWAY, 2, "Hob Lane");
+        SawOutlook saw = saw("01", LONG, away, Until.NOW, Map.of(), held(10), later(Task.PLUG, 4, 4));
+        Plan plan = Planner.of(question(bench(60, 60, 60, 60, 60), List.of(saw), booking(3, longBars(1))));
+        assertThat(tags(plan, 2)).containsExactly("01");
+        assertThat(day(plan, 2).visits().get(0).waitedFor()).isEqualTo(away);
+        assertThat(day(plan, 4).visits().get(0).waitedFor()).isEqualTo(Until.NOW);
+        assertThat(plan.bookings().get(0).met()).isTrue();
+        Plan nobodyKnows = Planner.of(question(
+                bench(60, 60, 60, 60, 60),
+                List.of(saw(
+                        "01",
+                        LONG,
+                        new Until(Until.WaitCause.AWAY, Chore.NEVER, "Hob Lane"),
+                        Until.NOW,
+                        Map.of(),
+                        held(10))),
+                booking(3, longBars(1))));
+        assertThat(nobodyKnows.bookings().get(0).missing()).isEqualTo(1);
+        assertThat(nobodyKnows.bookings().get(0).waysOut()).isEmpty();
+        assertThat(nobodyKnows.left().get(0).why().cause()).isEqualTo(Until.WaitCause.AWAY);
+    }
 }

@@ -12,8 +12,8 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.away.RepairOrReplace;
-import yellowtally.core.schedule.UseEntry;
-import yellowtally.core.steps.Subject;
+import yellowtally.core.away.TanksDone;
+import yellowtally.core.schedule.ScheduleLedger;
 import yellowtally.server.faults.MechanicFaults;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.people.People;
@@ -53,7 +53,7 @@ public class AwayPages {
      * @param before what is over, latest first
      * @param faults complaints that are open, with which it could go
      * @param names with whom saws of the fleet have been
-     * @param tanks that it has done, as far as the records reach
+     * @param tanks that it has done
      * @param days in service
      * @param billCents what mechanics have asked for it so far, hundredths
      */
@@ -62,7 +62,7 @@ public class AwayPages {
             List<AwayView> before,
             List<MechanicFaults.OpenFault> faults,
             List<String> names,
-            double tanks,
+            TanksDone tanks,
             long days,
             long billCents) {}
 
@@ -108,11 +108,9 @@ public class AwayPages {
         words.findByAwayIdInOrderByAt(all.stream().map(Away::id).toList())
                 .forEach(word -> said.computeIfAbsent(word.awayId(), id -> new ArrayList<>())
                         .add(view(word, names)));
-        double tanks = standing.ledger().schedule().uses().stream()
-                .filter(use -> use.subjects().contains(Subject.SAW))
-                .mapToDouble(UseEntry::tanks)
-                .sum();
         LocalDate today = LocalDate.now(clock);
+        ScheduleLedger use = standing.ledger().schedule();
+        TanksDone tanks = TanksDone.of(use.uses(), use.inService(), today);
         AwayView now = null;
         List<AwayView> before = new ArrayList<>();
         long bill = 0;
@@ -131,7 +129,7 @@ public class AwayPages {
                 faults.open(saw),
                 aways.names(),
                 tanks,
-                ChronoUnit.DAYS.between(standing.ledger().schedule().inService(), today),
+                ChronoUnit.DAYS.between(use.inService(), today),
                 bill);
     }
 
@@ -148,7 +146,12 @@ public class AwayPages {
     }
 
     private static AwayView view(
-            Away away, List<SaidView> said, double tanks, Standing standing, LocalDate today, Map<UUID, String> names) {
+            Away away,
+            List<SaidView> said,
+            TanksDone tanks,
+            Standing standing,
+            LocalDate today,
+            Map<UUID, String> names) {
         SaidView last = said.get(said.size() - 1);
         Instant back = away.backAt();
         boolean open = back == null;
@@ -164,7 +167,8 @@ public class AwayPages {
                 open && last.expectedOn() != null && last.expectedOn().isBefore(today),
                 open && quote != null
                         ? RepairOrReplace.of(
-                                new RepairOrReplace.Facts(tanks, quote, fresh == null ? null : fresh.doubleValue()),
+                                new RepairOrReplace.Facts(
+                                        tanks.all(), quote, fresh == null ? null : fresh.doubleValue()),
                                 standing.numbers())
                         : null,
                 back == null

@@ -104,7 +104,7 @@ final class DemoFaults {
                         records,
                         saw.id(),
                         "hot-or-weak",
-                        FaultOrigin.RETURN,
+                        FaultOrigin.PERSON,
                         "Strong for ten minutes, then it dies in the cut",
                         onReturn(5),
                         crew.get(1))

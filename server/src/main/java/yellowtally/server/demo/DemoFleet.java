@@ -40,7 +40,7 @@ final class DemoFleet {
             new DemoSaw("17", Model.KESTRUP_50, Work.FELLING, null, Story.RELEASE_FELL, RACK),
             new DemoSaw("18", Model.HARROWGILL_60, Work.BUCKING, null, Story.LONG_REST, RACK),
             new DemoSaw("19", Model.KESTRUP_45, Work.FELLING, null, Story.NO_PAST, RACK),
-            new DemoSaw("20", Model.HARROWGILL_60, Work.FELLING, null, Story.FIT, RACK));
+            new DemoSaw("20", Model.HARROWGILL_60, Work.FELLING, null, Story.AWAY, RACK));
 
     private DemoFleet() {}
 }

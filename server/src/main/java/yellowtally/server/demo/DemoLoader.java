@@ -67,6 +67,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
     private static final int WEEKS = 8;
     private static final int REST_DAYS = 44;
+    private static final int AWAY_DAYS = 5;
 
     private static final int DAYS_SINCE_IT_CAME = 5;
     private static final int OLD_CHAIN_WEEKS = 26;
@@ -227,7 +228,11 @@ class DemoLoader implements SmartInitializingSingleton {
         history.recheck(startOf(start).plusSeconds(3000), CheckOccasion.RECHECK_LIGHT_CUTTING);
         history.outing(start - 1, 0.3);
         history.recheck(history.morning(start - 2), CheckOccasion.RECHECK_FIRST_TANK);
-        int until = line.story() == DemoSaw.Story.LONG_REST ? REST_DAYS : 3;
+        int until = switch (line.story()) {
+            case LONG_REST -> REST_DAYS;
+            case AWAY -> AWAY_DAYS;
+            default -> 3;
+        };
         for (int day = start - 4; day > until; day -= 3) {
             history.outingAndCheck(day, growthPerTank(line.story(), day));
         }
@@ -287,7 +292,7 @@ class DemoLoader implements SmartInitializingSingleton {
                         history.use(
                                 4, EnumSet.of(Wood.HARD), true, "Pulls to the left and had to be pushed at the end"));
             case RELEASE_FELL -> releaseThatFell(bench, history, people);
-            case LONG_REST, NO_PAST -> {
+            case LONG_REST, AWAY, NO_PAST -> {
                 // Nothing since.
             }
             case ON_THE_BENCH -> {

@@ -216,6 +216,8 @@ record DemoSaw(String tag, Model model, Work work, @Nullable TensionMethod ownMe
         RELEASE_FELL,
         /** Nobody has used it for weeks. */
         LONG_REST,
+        /** With a mechanic since four days. */
+        AWAY,
         /** Came used from another depot with three lines of a notebook: nobody knows what else was done to it before. */
         NO_PAST
     }

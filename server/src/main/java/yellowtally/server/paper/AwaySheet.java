@@ -94,7 +94,8 @@ class AwaySheet {
         facts.put("Mix", card.fuelRatio() == null ? null : card.fuelRatio() + " to 1");
         facts.put("In service since", words.day(card.inService()));
         facts.put(
-                "Work on record", words.burned(page.tanks(), standing.profile().power()));
+                "Work on record",
+                words.burned(page.tanks().recorded(), standing.profile().power()));
         return facts;
     }
 
