@@ -2701,18 +2701,6 @@ export interface components {
             officers: string[];
             zone: string;
         };
-        Bench: {
-            day: components["schemas"]["BenchDay"];
-            saws: string[];
-        };
-        BenchDay: {
-            /** Format: int32 */
-            fits: number;
-            /** Format: double */
-            minutes: number;
-            /** Format: double */
-            plannedMinutes: number;
-        };
         BenchMark: {
             /** Format: int32 */
             steps: number;
@@ -2726,7 +2714,6 @@ export interface components {
         Board: {
             /** Format: date-time */
             at: string;
-            bench: components["schemas"]["Bench"];
             onCard: components["schemas"]["OnCard"][];
             rails: components["schemas"]["Rail"][];
             work: components["schemas"]["WorkRow"][];

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
-import { bookingWords, dayMinutes, movedWords, untilWords, visitTitle, wantedWords, wayWords } from './plan';
+import { movedWords, untilWords, wantedWords, wayWords } from './plan';
+import { bookingWords, dayMinutes, visitTitle } from './planned';
 
 const visit = (more: Partial<Schemas['PlannedVisit']>): Schemas['PlannedVisit'] => ({
   tag: '07',

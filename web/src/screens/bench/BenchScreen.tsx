@@ -37,7 +37,7 @@ export default function BenchScreen() {
 
 function Filled({ board }: { board: Schemas['Board'] }) {
   const open = board.rails.filter((r) => r.kind === 'BENCH').flatMap((r) => r.plates);
-  const next = board.work.filter((row) => !row.crew && !row.visit && row.state !== 'FIT');
+  const next = board.work.filter((row) => !row.crew && !row.away && !row.visit && row.state !== 'FIT');
   const filter = useWorkFilter(next);
   const { some, more } = useSome(filter.rows, SHOWN, filter.asked);
   return (
@@ -63,7 +63,7 @@ function Filled({ board }: { board: Schemas['Board'] }) {
             </Line>
           ))}
         </Panel>
-        <BenchToday board={board} listed={false} />
+        <BenchToday listed={false} />
       </Box>
       <Panel title="Next">
         {next.length === 0 && <Box sx={{ color: 'text.secondary' }}>Nothing waits for the bench.</Box>}

@@ -63,7 +63,7 @@ function Filled({ board }: { board: Schemas['Board'] }) {
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: 'minmax(0, 1fr)' }}>
           <Morning board={board} />
           <OnCard board={board} />
-          <BenchToday board={board} />
+          <BenchToday />
         </Box>
       </Box>
     </>

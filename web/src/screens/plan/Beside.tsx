@@ -6,7 +6,8 @@ import { FEW, useSome } from '../../parts/more';
 import { Panel } from '../../parts/Panel';
 import { TagPlate } from '../../parts/Plate';
 import { minutes } from '../../words/format';
-import { dayTitle, planDay, untilWords } from '../../words/plan';
+import { untilWords } from '../../words/plan';
+import { dayTitle, planDay } from '../../words/planned';
 
 interface Props {
   page: Schemas['PlanPage'];

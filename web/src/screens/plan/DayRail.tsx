@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { TallyStrip } from '../../parts/TallyStrip';
-import { dayMinutes, dayTitle } from '../../words/plan';
+import { dayMinutes, dayTitle } from '../../words/planned';
 import { PlannedPlate } from './PlannedPlate';
 
 /** Strokes drawn for a day at most. */

@@ -6,7 +6,8 @@ import { ForWhoMay } from '../../parts/ForWhoMay';
 import { Hook } from '../../parts/Plate';
 import { figures } from '../../theme';
 import { minutes } from '../../words/format';
-import { dayTitle, visitNotes, visitReason, visitTitle } from '../../words/plan';
+import { visitNotes } from '../../words/plan';
+import { dayTitle, visitReason, visitTitle } from '../../words/planned';
 import { StartVisit } from '../bench/StartVisit';
 import { plateId } from './plateId';
 

@@ -12,7 +12,8 @@ import { COMMANDS, useCommands } from '../../shell/commands';
 import { useSigned } from '../../shell/signed';
 import { minutes } from '../../words/format';
 import { notANumber, numberOf } from '../../words/number';
-import { dayTitle, movedWords, standing } from '../../words/plan';
+import { movedWords, standing } from '../../words/plan';
+import { dayTitle } from '../../words/planned';
 import type { Change } from './change';
 import { changes, NOTHING, withMinutes, withWish } from './change';
 

@@ -4,7 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
-import java.util.regex.Pattern;
+import java.util.HashSet;
+import java.util.Set;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -179,18 +180,19 @@ class InchFleetHttpTest {
     }
 
     @Test
-    void theDaySheetHasWhatTheBoardHasAtTheBenchToday() throws IOException {
-        JsonNode bench = api.get("/api/board").body().path("bench");
+    void theDaySheetHasWhatThePlanHasToday() throws IOException {
+        JsonNode days = api.get("/api/plan").body().path("days");
         String text = PaperHttpTest.text(api, "day.pdf");
         assertThat(text).contains("Nothing goes out by this sheet");
-        int fits = bench.path("day").path("fits").asInt();
-        assertThat(fits).isBetween(1, bench.path("saws").size() - 1);
-        for (int i = 0; i < bench.path("saws").size(); i++) {
-            String heading = "Saw " + bench.path("saws").path(i).asString() + ", ";
-            assertThat(Pattern.compile(Pattern.quote(heading)).matcher(text).find())
-                    .as(heading)
-                    .isEqualTo(i < fits);
+        Set<String> today = new HashSet<>();
+        days.path(0).path("visits").forEach(visit -> today.add(visit.path("tag").asString()));
+        assertThat(today).isNotEmpty();
+        for (JsonNode saw : api.get("/api/saws").body()) {
+            String tag = saw.path("tag").asString();
+            assertThat(text.contains("Saw " + tag + ", ")).as(tag).isEqualTo(today.contains(tag));
         }
+        assertThat(days.path(1).path("visits")).isNotEmpty();
+        assertThat(text).contains("On other days: ");
         assertThat(text)
                 .contains("Make safe", "Engine cold, no smoking.", "fine / needs work / fail")
                 .containsPattern("aim (\\d+ )?\\d+/\\d+ in");

@@ -19,9 +19,9 @@ import yellowtally.core.fitness.FaultEntry;
 import yellowtally.core.oiling.LeakWatch;
 import yellowtally.core.steps.Handle;
 import yellowtally.core.steps.Power;
-import yellowtally.core.visit.BenchDay;
 import yellowtally.core.visit.RideAlong;
 import yellowtally.core.waiting.FitState;
+import yellowtally.core.waiting.Urgency;
 import yellowtally.core.waiting.Waiting;
 import yellowtally.server.board.ToldSaws.Told;
 import yellowtally.server.fleet.Crew;
@@ -31,7 +31,7 @@ import yellowtally.server.standing.Standings;
 import yellowtally.server.usage.Outing;
 import yellowtally.server.usage.Outings;
 
-/** The board: rails with plates, the work that waits, most urgent first, and today's bench. */
+/** The board: rails with plates, and the work that waits, most urgent first. */
 @RestController
 class BoardController {
 
@@ -39,22 +39,19 @@ class BoardController {
     private final Standings standings;
     private final Outings outings;
     private final Fleet fleet;
-    private final BenchToday bench;
     private final Clock clock;
 
-    BoardController(ToldSaws saws, Standings standings, Outings outings, Fleet fleet, BenchToday bench, Clock clock) {
+    BoardController(ToldSaws saws, Standings standings, Outings outings, Fleet fleet, Clock clock) {
         this.saws = saws;
         this.standings = standings;
         this.outings = outings;
         this.fleet = fleet;
-        this.bench = bench;
         this.clock = clock;
     }
 
     /**
      * The whole board at a moment.
      *
-     * @param bench today's bench: the saws that are in and want it, most urgent first
      * @param onCard saws that stand on card, the next to be looked at first
      */
     record Board(
@@ -64,11 +61,7 @@ class BoardController {
             @ArraySchema(schema = @Schema(implementation = WorkRow.class))
             List<RawValue> work,
 
-            Bench bench,
             List<OnCard> onCard) {}
-
-    /** The queue of today's bench, by tag, and how much of it fits into the day. */
-    record Bench(BenchDay day, List<String> saws) {}
 
     /**
      * A saw that stands on fresh card.
@@ -169,6 +162,11 @@ class BoardController {
             List<RideAlong> rideAlongs,
             List<FamilyTallies.Tally> tallies) {
 
+        /** As urgent as the most urgent work of the saw; then by tag. */
+        static final Comparator<WorkRow> BY_URGENCY = Comparator.comparing(
+                        (WorkRow row) -> row.work().get(0), Urgency.MOST_URGENT_FIRST)
+                .thenComparing(WorkRow::tag);
+
         static WorkRow of(Standing standing, @Nullable String crew) {
             List<Waiting> work = standing.account().work();
             boolean something = work.stream().anyMatch(Waiting::forToday);
@@ -201,13 +199,12 @@ class BoardController {
         List<Told> told = saws.of(all, id -> crewNames.get(crewOf.get(id)));
         List<Told> waiting = told.stream()
                 .filter(saw -> saw.row() != null)
-                .sorted(Comparator.comparing(Told::row, BenchToday.BY_URGENCY))
+                .sorted(Comparator.comparing(Told::row, WorkRow.BY_URGENCY))
                 .toList();
         return new Board(
                 clock.instant(),
                 rails(told, crewOf, crews),
                 waiting.stream().map(Told::rowAsSent).toList(),
-                bench.bench(waiting.stream().map(Told::row).toList()),
                 onCard(all));
     }
 

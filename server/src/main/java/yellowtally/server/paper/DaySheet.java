@@ -12,9 +12,8 @@ import org.w3c.dom.Element;
 import yellowtally.core.steps.FigureKind;
 import yellowtally.core.steps.Step;
 import yellowtally.core.visit.PlannedStep;
-import yellowtally.server.board.BenchToday;
 import yellowtally.server.paper.Page.Column;
-import yellowtally.server.sheets.Words;
+import yellowtally.server.planning.TodaysVisits;
 import yellowtally.server.signin.FleetName;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.support.HouseUnits;
@@ -36,14 +35,14 @@ class DaySheet {
             new Column("Read", 23),
             new Column("Outcome", 17));
 
-    private final BenchToday bench;
+    private final TodaysVisits visits;
     private final FleetName name;
     private final PaperWords words;
     private final HouseUnits house;
     private final Clock clock;
 
-    DaySheet(BenchToday bench, FleetName name, PaperWords words, HouseUnits house, Clock clock) {
-        this.bench = bench;
+    DaySheet(TodaysVisits visits, FleetName name, PaperWords words, HouseUnits house, Clock clock) {
+        this.visits = visits;
         this.name = name;
         this.words = words;
         this.house = house;
@@ -56,36 +55,26 @@ class DaySheet {
         Element body = page.body();
         page.child(body, "h1", "Day sheet");
         page.child(body, "p", name.now() + ", " + words.moment(clock.instant()));
-        BenchToday.Queue queue = bench.queue();
-        int fits = shown(queue);
-        page.child(body, "p", said(queue));
+        TodaysVisits.Today today = visits.now();
+        page.child(body, "p", said(today));
         page.child(
                         body,
                         "p",
                         "Nothing goes out by this sheet: what is written on it counts when it is on record, and a held saw stays held"
                                 + " until an officer releases it. The maker’s manual and local rules come first.")
                 .setAttribute("class", "caution");
-        queue.saws().stream().limit(fits).forEach(standing -> saw(page, body, standing));
+        today.saws().forEach(standing -> saw(page, body, standing));
         return page.document();
     }
 
-    /** How many saws are on it: the first is begun today even where the whole day is not enough for it. */
-    private static int shown(BenchToday.Queue queue) {
-        return Math.max(1, queue.day().fits());
-    }
-
-    private String said(BenchToday.Queue queue) {
-        int fits = shown(queue);
-        String minutes = Words.number(queue.day().minutes()) + " minutes today";
-        if (queue.saws().isEmpty()) {
-            return minutes + "; nothing waits for the bench.";
-        }
-        String left = queue.saws().stream()
-                .skip(fits)
-                .map(standing -> standing.fitted().saw().tag())
-                .collect(Collectors.joining(", "));
-        String all = minutes + ", about " + Math.round(queue.day().plannedMinutes()) + " (est.) wait.";
-        return left.isEmpty() ? all : all + " Not all of it fits today. Left for another day: " + left + ".";
+    private static String said(TodaysVisits.Today today) {
+        String minutes = Math.round(today.minutes()) + " minutes left today";
+        String planned = today.saws().isEmpty()
+                ? minutes + "; nothing is planned for the bench."
+                : minutes + ", about " + Math.round(today.planned()) + " (est.) planned.";
+        return today.later().isEmpty()
+                ? planned
+                : planned + " On other days: " + String.join(", ", today.later()) + ".";
     }
 
     private void saw(Page page, Element body, Standing standing) {

@@ -1,0 +1,55 @@
+package yellowtally.server.planning;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import yellowtally.core.plan.Plan;
+import yellowtally.server.standing.Standing;
+
+/** Today's part of the plan, for the paper that lies at the bench. */
+@Component
+public class TodaysVisits {
+
+    private final Plans plans;
+
+    TodaysVisits(Plans plans) {
+        this.plans = plans;
+    }
+
+    /**
+     * What is planned for today.
+     *
+     * @param minutes that are left of the day
+     * @param planned minutes of its visits (est.)
+     * @param saws in the order in which they are served
+     * @param later tags of saws that wait for another day, by their day
+     */
+    public record Today(double minutes, double planned, List<Standing> saws, List<String> later) {}
+
+    /** As the plan is now. */
+    public Today now() {
+        Plans.Made made = plans.now();
+        Map<String, Standing> byTag = made.known().fleet().stream()
+                .collect(Collectors.toMap(standing -> standing.fitted().saw().tag(), Function.identity()));
+        List<Plan.Day> days = made.plan().days();
+        Plan.Day today = days.get(0);
+        List<Standing> saws = new ArrayList<>();
+        today.visits().forEach(visit -> {
+            Standing standing = byTag.get(visit.tag());
+            if (standing != null) {
+                saws.add(standing);
+            }
+        });
+        List<String> later = days.stream()
+                .skip(1)
+                .flatMap(day -> day.visits().stream())
+                .filter(visit -> !visit.again())
+                .map(Plan.PlannedVisit::tag)
+                .distinct()
+                .toList();
+        return new Today(today.minutes(), today.planned(), saws, later);
+    }
+}
