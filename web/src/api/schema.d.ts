@@ -164,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calendar/{secret}/plan.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["planFeed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calibrations": {
         parameters: {
             query?: never;
@@ -1340,6 +1356,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["plan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["planFile"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3316,6 +3348,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             path: string;
+            planPath: string;
         };
         FeedView: {
             /** Format: date-time */
@@ -6253,6 +6286,28 @@ export interface operations {
             };
         };
     };
+    planFeed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
     calibrate: {
         parameters: {
             query?: never;
@@ -8061,6 +8116,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PlanPage"];
+                };
+            };
+        };
+    };
+    planFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
         };

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
+import type { Schemas } from '../../api/client';
 import { newId } from '../../api/client';
 import { useCalendarFeeds, useWrite } from '../../api/queries';
 import { ForWhoMay } from '../../parts/ForWhoMay';
@@ -13,11 +14,17 @@ export function CalendarFeeds() {
     <>
       <Box sx={{ mb: 1.5, maxWidth: 560 }}>
         What is due today and what is expected in the next 90 days (est.), a line for each saw and day. Tasks
-        that come with every outing stand in it only when they are due.
+        that come with every outing stand in it only when they are due. The plan has a file of its own: each
+        day at the bench, what goes into the oil in the evening, and when crews leave.
       </Box>
-      <Button variant="outlined" href="/api/calendar.ics" download>
-        Calendar file
-      </Button>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        <Button variant="outlined" href="/api/calendar.ics" download>
+          Calendar file
+        </Button>
+        <Button variant="outlined" href="/api/plan.ics" download>
+          The plan as a file
+        </Button>
+      </Box>
       <ForWhoMay write="/api/calendar-feeds" silent>
         <Addresses />
       </ForWhoMay>
@@ -27,14 +34,14 @@ export function CalendarFeeds() {
 
 function Addresses() {
   const { data: feeds = [] } = useCalendarFeeds();
-  const [path, setPath] = useState<{ id: string; path: string }>();
+  const [path, setPath] = useState<Schemas['FeedMade']>();
   const make = useWrite('/api/calendar-feeds', {});
   return (
     <Box sx={{ mt: 2 }}>
       <Box sx={{ mb: 1, maxWidth: 560 }}>
-        A calendar program can also read it by itself, always as it is. Whoever has such an address reads the
-        schedule without signing in, and nothing else. It is shown once; end it when it got into the wrong
-        hands.
+        A calendar program can also read it by itself, always as it is. Whoever has such an address reads
+        schedule and plan without signing in, and nothing else. It is shown once; end it when it got into the
+        wrong hands.
       </Box>
       <Button
         variant="outlined"
@@ -49,6 +56,10 @@ function Addresses() {
           Put this into the calendar program now:{' '}
           <Box component="code" sx={{ overflowWrap: 'anywhere' }}>
             {window.location.origin + path.path}
+          </Box>
+          , and this for the plan:{' '}
+          <Box component="code" sx={{ overflowWrap: 'anywhere' }}>
+            {window.location.origin + path.planPath}
           </Box>
         </Box>
       )}

@@ -20,11 +20,14 @@ class CalendarBrowserTest {
         Page page = screens.open("/records");
         Locator calendar = region(page, "The schedule as a calendar");
         button(page, "Make an address").click();
-        Locator address = calendar.locator("code");
+        Locator address = calendar.locator("code").first();
         assertThat(address).containsText("/api/calendar/");
         String path = address.innerText();
         Assertions.assertThat(house.get(path.substring(house.address().length())))
                 .contains("BEGIN:VCALENDAR", "SUMMARY:Saw ");
+        String plan = calendar.locator("code").nth(1).innerText();
+        Assertions.assertThat(house.get(plan.substring(house.address().length())))
+                .contains("BEGIN:VCALENDAR", "SUMMARY:Bench: ");
         assertThat(calendar.getByText("(this one)")).isVisible();
         calendar.getByText("End it", new Locator.GetByTextOptions().setExact(true))
                 .click();

@@ -102,6 +102,9 @@ class CalendarHttpTest {
         assertThat(read.headers().firstValue("Content-Type")).hasValue("text/calendar;charset=UTF-8");
         assertThat(parsed(read.body()).getEvents()).isNotEmpty();
 
+        String planPath = made.body().path("planPath").asString();
+        assertThat(parsed(nobody(api, planPath).body()).getEvents()).isNotEmpty();
+
         assertThat(nobody(api, path.replaceFirst("calendar/.", "calendar/~")).statusCode())
                 .isEqualTo(404);
         assertThat(nobody(api, "/api/calendar.ics").statusCode()).isEqualTo(401);
@@ -118,7 +121,48 @@ class CalendarHttpTest {
         assertThat(api.post("/api/calendar-feeds/" + id + "/end", end).status()).isEqualTo(204);
         HttpResponse<String> after = nobody(api, path);
         assertThat(after.statusCode()).isEqualTo(404);
+        assertThat(nobody(api, planPath).statusCode()).isEqualTo(404);
         assertThat(after.body()).contains("or it was ended");
         assertThat(api.get("/api/people/changes").body().toString()).contains("FEED_MADE", "FEED_ENDED");
+    }
+
+    /** Each day of the plan with its visits in their order, each evening with what goes into the oil, each crew as it leaves. */
+    @Test
+    @ResourceLock(RunningServer.FLEET_SETTINGS)
+    void thePlanIsACalendarOfItsOwn(Api api) {
+        ICalendar calendar = parsed(api.get("/api/plan.ics").raw().body());
+        JsonNode plan = api.get("/api/plan").body();
+        Set<String> titles = calendar.getEvents().stream()
+                .map(event -> event.getSummary().getValue())
+                .collect(Collectors.toSet());
+        assertThat(calendar.getEvents().stream()
+                        .map(event -> event.getUid().getValue())
+                        .distinct())
+                .hasSameSizeAs(calendar.getEvents());
+        for (JsonNode day : plan.path("days")) {
+            String tags = day.path("visits")
+                    .valueStream()
+                    .map(visit -> visit.path("tag").asString())
+                    .collect(Collectors.joining(", "));
+            assertThat(titles.stream().anyMatch(title -> title.startsWith("Bench: " + tags + " (")))
+                    .as(day.path("day").asString())
+                    .isEqualTo(!tags.isEmpty());
+        }
+        for (JsonNode booking : plan.path("bookings")) {
+            int missing = booking.path("missing").asInt();
+            VEvent leaves = calendar.getEvents().stream()
+                    .filter(event -> event.getUid()
+                            .getValue()
+                            .startsWith(booking.path("id").asString()))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(leaves.getSummary().getValue())
+                    .startsWith(booking.path("crew").asString() + " leaves: ")
+                    .endsWith(missing == 0 ? "" : ", " + missing + " short");
+            assertThat(leaves.getDateStart().getValue().hasTime()).isTrue();
+            assertThat(day(leaves)).isEqualTo(booking.path("leaves").asString());
+        }
+        assertThat(plan.path("bookings")).isNotEmpty();
+        assertThat(nobody(api, "/api/plan.ics").statusCode()).isEqualTo(401);
     }
 }

@@ -253,7 +253,7 @@ final class Search {
                 any |= betterForOne(draft, saw, shuffles);
             }
             for (int booking : asTheyLeave()) {
-                any |= !draft.met(booking) && (fill(draft, booking) || pushIn(draft, booking) || lend(draft, booking));
+                any |= !draft.met(booking) && (fill(draft, booking) || pushIn(draft, booking) || lend(draft, booking, shuffles));
                 any |= standIn(draft, booking, shuffles);
             }
             if (!any) {
@@ -294,7 +294,7 @@ final class Search {
     }
 
     /** Gives a booking that is short a saw of another one with which it clashes, and that one another saw. */
-    private boolean lend(Draft draft, int booking) {
+    private boolean lend(Draft draft, int booking, boolean shuffles) {
         Wanted wanted = question.bookings().get(booking).wanted();
         int tried = 0;
         for (int saw = 0; saw < courses.size() && tried < STAND_INS; saw++) {
@@ -306,14 +306,14 @@ final class Search {
                 continue;
             }
             tried++;
-            if (lend(draft, saw, (now.bookings() & ~clashing) | 1L << booking, clashing)) {
+            if (lend(draft, saw, (now.bookings() & ~clashing) | 1L << booking, clashing, shuffles)) {
                 return true;
             }
         }
         return false;
     }
 
-    private boolean lend(Draft draft, int saw, long bookings, long left) {
+    private boolean lend(Draft draft, int saw, long bookings, long left, boolean shuffles) {
         Score before = draft.score();
         Optional<Course> choice = choices.get(saw).serving(bookings).stream()
                 .filter(one -> draft.fits(saw, one))
@@ -326,7 +326,7 @@ final class Search {
         for (long bits = left; bits != 0; bits &= bits - 1) {
             fill(draft, Long.numberOfTrailingZeros(bits));
         }
-        if (draft.score().betterThan(before)) {
+        if (worth(before, draft.score(), shuffles)) {
             return true;
         }
         draft.restore(were);

@@ -38,8 +38,10 @@ class CalendarController {
     private static final String NAMED = "text/calendar";
     private static final String FEED = "/api/calendar/";
     private static final String ENDING = ".ics";
+    private static final String PLAN = "/plan.ics";
 
     private final DueCalendar calendar;
+    private final PlanCalendar plan;
     private final CalendarFeed.Feeds feeds;
     private final People people;
     private final OnceOnly onceOnly;
@@ -48,12 +50,14 @@ class CalendarController {
 
     CalendarController(
             DueCalendar calendar,
+            PlanCalendar plan,
             CalendarFeed.Feeds feeds,
             People people,
             OnceOnly onceOnly,
             EntityManager records,
             Clock clock) {
         this.calendar = calendar;
+        this.plan = plan;
         this.feeds = feeds;
         this.people = people;
         this.onceOnly = onceOnly;
@@ -67,8 +71,8 @@ class CalendarController {
     /** Asks for a new address; {@code id} as with every write. */
     record NewFeed(UUID id) {}
 
-    /** The address that was made; it is not told again. */
-    record FeedMade(UUID id, String path) {}
+    /** The addresses that were made, of the schedule and of the plan; they are not told again. */
+    record FeedMade(UUID id, String path, String planPath) {}
 
     /** Ends an address. */
     record EndFeed(UUID id) {}
@@ -82,7 +86,16 @@ class CalendarController {
             responseCode = "200",
             content = @Content(mediaType = NAMED, schema = @Schema(type = "string", format = "binary")))
     ResponseEntity<byte[]> file() {
-        return answer();
+        return due();
+    }
+
+    /** The plan as a file. */
+    @GetMapping("/api/plan.ics")
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(mediaType = NAMED, schema = @Schema(type = "string", format = "binary")))
+    ResponseEntity<byte[]> planFile() {
+        return planned();
     }
 
     /** The schedule for a calendar program; the secret in the address is its only key. */
@@ -91,18 +104,39 @@ class CalendarController {
             responseCode = "200",
             content = @Content(mediaType = NAMED, schema = @Schema(type = "string", format = "binary")))
     ResponseEntity<byte[]> feed(@PathVariable String secret) {
-        String bare = secret.endsWith(ENDING) ? secret.substring(0, secret.length() - ENDING.length()) : secret;
-        if (feeds.findBySecretAndEndedAtNull(RandomSecret.digest(bare)).isEmpty()) {
-            throw Refusal.gone("feed.none");
-        }
-        return answer();
+        refuseUnknown(secret.endsWith(ENDING) ? secret.substring(0, secret.length() - ENDING.length()) : secret);
+        return due();
     }
 
-    private ResponseEntity<byte[]> answer() {
+    /** The plan for a calendar program, by the same key. */
+    @GetMapping(FEED + "{secret}" + PLAN)
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(mediaType = NAMED, schema = @Schema(type = "string", format = "binary")))
+    ResponseEntity<byte[]> planFeed(@PathVariable String secret) {
+        refuseUnknown(secret);
+        return planned();
+    }
+
+    private void refuseUnknown(String secret) {
+        if (feeds.findBySecretAndEndedAtNull(RandomSecret.digest(secret)).isEmpty()) {
+            throw Refusal.gone("feed.none");
+        }
+    }
+
+    private ResponseEntity<byte[]> due() {
+        return answer("saws-due.ics", calendar.file());
+    }
+
+    private ResponseEntity<byte[]> planned() {
+        return answer("saw-bench.ics", plan.file());
+    }
+
+    private static ResponseEntity<byte[]> answer(String name, String file) {
         return ResponseEntity.ok()
                 .contentType(CALENDAR)
-                .header(HttpHeaders.CONTENT_DISPOSITION, Attached.as("saws-due.ics"))
-                .body(calendar.file().getBytes(StandardCharsets.UTF_8));
+                .header(HttpHeaders.CONTENT_DISPOSITION, Attached.as(name))
+                .body(file.getBytes(StandardCharsets.UTF_8));
     }
 
     @GetMapping("/api/calendar-feeds")
@@ -127,7 +161,7 @@ class CalendarController {
         if (made == null) {
             throw Refusal.conflict("", "feed.again");
         }
-        return new FeedMade(given.id(), FEED + made + ENDING);
+        return new FeedMade(given.id(), FEED + made + ENDING, FEED + made + PLAN);
     }
 
     /** Whoever has the address reads nothing any more. */

@@ -1,24 +1,16 @@
 package yellowtally.server.calendar;
 
-import java.io.IOException;
-import java.io.StringWriter;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import java.util.stream.Collectors;
-import net.fortuna.ical4j.data.CalendarOutputter;
-import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
 import net.fortuna.ical4j.model.property.DtStamp;
-import net.fortuna.ical4j.model.property.ProdId;
 import net.fortuna.ical4j.model.property.Uid;
-import net.fortuna.ical4j.model.property.XProperty;
-import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
-import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import yellowtally.core.schedule.DueDate;
@@ -51,29 +43,13 @@ class DueCalendar {
     public String file() {
         Instant now = clock.instant();
         LocalDate today = LocalDate.now(clock);
-        Calendar calendar = new Calendar();
-        calendar.add(new ProdId("-//Yellow Tally//Schedule//EN"));
-        calendar.add(ImmutableVersion.VERSION_2_0);
-        calendar.add(ImmutableCalScale.GREGORIAN);
-        calendar.add(new XProperty("X-WR-CALNAME", "Saws due"));
-        calendar.add(new XProperty("REFRESH-INTERVAL;VALUE=DURATION", "PT1H"));
+        CalendarFile calendar = new CalendarFile("Saws due");
         for (Standing standing : standings.all()) {
             for (DueDay day : DueDay.of(standing.account().tasks(), today)) {
                 calendar.add(event(standing, day, now));
             }
         }
-        return folded(calendar);
-    }
-
-    /** Checked, and no line longer than the format allows. */
-    private static String folded(Calendar calendar) {
-        StringWriter file = new StringWriter();
-        try {
-            new CalendarOutputter(true).output(calendar, file);
-        } catch (IOException e) {
-            throw new IllegalStateException(e);
-        }
-        return file.toString();
+        return calendar.text();
     }
 
     private VEvent event(Standing standing, DueDay day, Instant now) {

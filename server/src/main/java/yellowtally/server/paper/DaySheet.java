@@ -13,7 +13,7 @@ import yellowtally.core.steps.FigureKind;
 import yellowtally.core.steps.Step;
 import yellowtally.core.visit.PlannedStep;
 import yellowtally.server.paper.Page.Column;
-import yellowtally.server.planning.TodaysVisits;
+import yellowtally.server.planning.PlannedVisits;
 import yellowtally.server.signin.FleetName;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.support.HouseUnits;
@@ -35,13 +35,13 @@ class DaySheet {
             new Column("Read", 23),
             new Column("Outcome", 17));
 
-    private final TodaysVisits visits;
+    private final PlannedVisits visits;
     private final FleetName name;
     private final PaperWords words;
     private final HouseUnits house;
     private final Clock clock;
 
-    DaySheet(TodaysVisits visits, FleetName name, PaperWords words, HouseUnits house, Clock clock) {
+    DaySheet(PlannedVisits visits, FleetName name, PaperWords words, HouseUnits house, Clock clock) {
         this.visits = visits;
         this.name = name;
         this.words = words;
@@ -55,7 +55,7 @@ class DaySheet {
         Element body = page.body();
         page.child(body, "h1", "Day sheet");
         page.child(body, "p", name.now() + ", " + words.moment(clock.instant()));
-        TodaysVisits.Today today = visits.now();
+        PlannedVisits.Today today = visits.today();
         page.child(body, "p", said(today));
         page.child(
                         body,
@@ -67,7 +67,7 @@ class DaySheet {
         return page.document();
     }
 
-    private static String said(TodaysVisits.Today today) {
+    private static String said(PlannedVisits.Today today) {
         String minutes = Math.round(today.minutes()) + " minutes left today";
         String planned = today.saws().isEmpty()
                 ? minutes + "; nothing is planned for the bench."

@@ -36,6 +36,7 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             NOBODY   GET  /api/set-up/fleet-file
             NOBODY   POST /api/set-up/fleet-file
             NOBODY   GET  /api/calendar/{secret}
+            NOBODY   GET  /api/calendar/{secret}/plan.ics
             ONE_TIME POST /api/account/password
 
             READER   POST /api/account/pin
@@ -47,6 +48,7 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             READER   GET  /api/openapi
             READER   GET  /api/board
             READER   GET  /api/plan
+            READER   GET  /api/plan.ics
             READER   POST /api/plan/what-if
             READER   GET  /api/saws
             READER   GET  /api/saws/{tag}

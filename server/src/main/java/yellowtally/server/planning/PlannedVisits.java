@@ -3,19 +3,20 @@ package yellowtally.server.planning;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import yellowtally.core.plan.Plan;
 import yellowtally.server.standing.Standing;
 
-/** Today's part of the plan, for the paper that lies at the bench. */
+/** The plan for other rooms: today's part for the paper that lies at the bench, all of it for a calendar. */
 @Component
-public class TodaysVisits {
+public class PlannedVisits {
 
     private final Plans plans;
 
-    TodaysVisits(Plans plans) {
+    PlannedVisits(Plans plans) {
         this.plans = plans;
     }
 
@@ -29,8 +30,21 @@ public class TodaysVisits {
      */
     public record Today(double minutes, double planned, List<Standing> saws, List<String> later) {}
 
-    /** As the plan is now. */
-    public Today now() {
+    /**
+     * All of it.
+     *
+     * @param crews what the crews of its bookings are called
+     */
+    public record Ahead(Plan plan, Map<UUID, String> crews) {}
+
+    /** The plan as it is now. */
+    public Ahead ahead() {
+        Plans.Made made = plans.now();
+        return new Ahead(made.plan(), made.known().crews());
+    }
+
+    /** Today's part, as the plan is now. */
+    public Today today() {
         Plans.Made made = plans.now();
         Map<String, Standing> byTag = made.known().fleet().stream()
                 .collect(Collectors.toMap(standing -> standing.fitted().saw().tag(), Function.identity()));

@@ -1,0 +1,105 @@
+package yellowtally.server.calendar;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.stream.Collectors;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.DtStamp;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import yellowtally.core.plan.Booking;
+import yellowtally.core.plan.Plan;
+import yellowtally.core.plan.Plan.BookingAnswer;
+import yellowtally.core.plan.Plan.PlannedVisit;
+import yellowtally.server.planning.PlannedVisits;
+import yellowtally.server.sheets.Words;
+
+/** The plan as iCalendar: each day at the bench, what goes into the oil on which evening, and when crews leave with which saws. */
+@Component
+class PlanCalendar {
+
+    private static final String AND = ", ";
+    private static final String LINE = "\n";
+    private static final String HOUSE = "@yellow-tally";
+
+    private final PlannedVisits visits;
+    private final Clock clock;
+    private final Words words = Words.ofScreens();
+
+    PlanCalendar(PlannedVisits visits, Clock clock) {
+        this.visits = visits;
+        this.clock = clock;
+    }
+
+    /** As the plan is now. */
+    @Transactional(readOnly = true)
+    public String file() {
+        Instant now = clock.instant();
+        PlannedVisits.Ahead ahead = visits.ahead();
+        CalendarFile calendar = new CalendarFile("Saw bench");
+        for (Plan.Day day : ahead.plan().days()) {
+            if (!day.visits().isEmpty()) {
+                calendar.add(bench(day, now));
+            }
+            day.visits().stream()
+                    .filter(visit -> visit.soaks() != null)
+                    .forEach(visit -> calendar.add(soak(visit, day.day().minusDays(1), now)));
+        }
+        ahead.plan()
+                .bookings()
+                .forEach(answer -> calendar.add(leaves(
+                        answer, ahead.crews().getOrDefault(answer.booking().crewId(), ""), now)));
+        return calendar.text();
+    }
+
+    private VEvent bench(Plan.Day day, Instant now) {
+        String tags = day.visits().stream().map(PlannedVisit::tag).collect(Collectors.joining(AND));
+        String minutes = Math.round(day.planned()) + " of " + Math.round(day.minutes()) + " min";
+        VEvent event = wholeDay(day.day(), "Bench: " + tags + " (" + minutes + ")", "bench-" + day.day(), now);
+        event.add(new Description(day.visits().stream().map(this::told).collect(Collectors.joining(LINE))));
+        return event;
+    }
+
+    private String told(PlannedVisit visit) {
+        String tasks =
+                visit.tasks().stream().map(task -> words.of("task", task)).collect(Collectors.joining(AND));
+        String others = visit.others() ? "what waits" + (tasks.isEmpty() ? "" : AND) : "";
+        return "Saw " + visit.tag() + ", " + Math.round(visit.minutes()) + " min (est.): " + others + tasks;
+    }
+
+    private VEvent soak(PlannedVisit visit, LocalDate evening, Instant now) {
+        return wholeDay(
+                evening,
+                "Into the oil this evening: " + visit.soaks() + ", for saw " + visit.tag(),
+                "soak-" + visit.tag() + "-" + evening,
+                now);
+    }
+
+    private VEvent leaves(BookingAnswer answer, String crew, Instant now) {
+        Booking booking = answer.booking();
+        List<String> tags = answer.saws().stream().map(Plan.GivenSaw::tag).toList();
+        String missing = answer.missing() == 0 ? "" : AND + answer.missing() + " short";
+        String saws = tags.isEmpty() ? "no saw yet" : "saws " + String.join(AND, tags);
+        Instant at =
+                booking.leaves().atTime(booking.at()).atZone(clock.getZone()).toInstant();
+        VEvent event = new VEvent(at, at, crew + " leaves: " + saws + missing);
+        return told(event, booking.id().toString(), now);
+    }
+
+    private static VEvent wholeDay(LocalDate day, String title, String id, Instant now) {
+        return told(new VEvent(day, day.plusDays(1), title), id, now);
+    }
+
+    /** The same id for the same thing, so that a calendar changes its entry instead of adding another. */
+    private static VEvent told(VEvent event, String id, Instant now) {
+        event.add(new Uid(id + HOUSE));
+        event.replace(new DtStamp(now));
+        event.add(ImmutableTransp.TRANSPARENT);
+        return event;
+    }
+}
