@@ -4,22 +4,46 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static yellowtally.browser.Screens.button;
 import static yellowtally.browser.Screens.region;
 
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.LocalDate;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
 
 /** The officer gives a saw to a mechanic, hears what it will cost, and takes it back. */
-@ExtendWith(Screens.class)
 class AwayBrowserTest {
 
+    /** A fleet of its own: one saw more on the rail of the held ones folds it for all who share a board. */
+    @TempDir
+    private static Path place;
+
+    private static Application house;
+
+    @BeforeAll
+    static void start() throws IOException {
+        house = Application.start(Files.createDirectory(place.resolve("house")), Application.IN_MEMORY);
+    }
+
+    @AfterAll
+    static void kill() {
+        house.kill();
+    }
+
     @Test
-    void aSawIsGivenAwayAndComesBackToBeProved(Screens.Opener screens) {
+    void aSawIsGivenAwayAndComesBackToBeProved() {
         String tag = "AW1";
-        new Fleet(screens.application()).addFitSaw(tag, Fleet.Kit.STANDARD);
-        Page page = screens.open("/saws/" + tag);
+        new Fleet(house).addFitSaw(tag, Fleet.Kit.STANDARD);
+        BrowserContext context = Lane.browser().newContext();
+        Screens.signIn(context, house.session());
+        Page page = context.newPage();
+        page.navigate(house.address() + "/saws/" + tag);
         button(page, "Give saw " + tag + " away").click();
         Locator give = region(page, "Mechanic or dealer");
         give.getByLabel("With whom").fill("Hob Lane Engine Works");
@@ -45,11 +69,11 @@ class AwayBrowserTest {
         assertThat(away).containsText("repairing pays");
         assertThat(away.getByRole(AriaRole.LISTITEM)).hasCount(2);
 
-        page.navigate(screens.application().address() + "/");
+        page.navigate(house.address() + "/");
         assertThat(Screens.rail(page, "Away, ").getByRole(AriaRole.LINK, named("Saw " + tag)))
                 .isVisible();
 
-        page.navigate(screens.application().address() + "/saws/" + tag);
+        page.navigate(house.address() + "/saws/" + tag);
         button(page, "Saw " + tag + " is back").click();
         assertThat(away).containsText("Nobody here knows what was opened");
         away.getByLabel("What was done").fill("New coil");
@@ -61,6 +85,7 @@ class AwayBrowserTest {
                         .first())
                 .isVisible();
         assertThat(button(page, "Start visit")).isEnabled();
+        context.close();
     }
 
     private static Locator.GetByRoleOptions named(String name) {

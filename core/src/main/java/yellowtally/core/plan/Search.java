@@ -253,7 +253,8 @@ final class Search {
                 any |= betterForOne(draft, saw, shuffles);
             }
             for (int booking : asTheyLeave()) {
-                any |= !draft.met(booking) && (fill(draft, booking) || pushIn(draft, booking) || lend(draft, booking, shuffles));
+                any |= !draft.met(booking)
+                        && (fill(draft, booking) || pushIn(draft, booking) || lend(draft, booking, shuffles));
                 any |= standIn(draft, booking, shuffles);
             }
             if (!any) {
