@@ -44,7 +44,10 @@ export function Rail({ title, note, plates }: { title: string; note: string; pla
         <Box component="h2" sx={{ typography: 'h3', m: 0 }}>
           {title}
         </Box>
-        <Box component="span" sx={{ color: 'text.secondary', fontSize: 13 }}>
+        <Box
+          component="span"
+          sx={{ color: 'text.secondary', fontSize: 13, minWidth: 0, overflowWrap: 'anywhere' }}
+        >
           {note}
         </Box>
       </Box>

@@ -58,7 +58,7 @@ describe('a saw that is away, in words', () => {
   });
 
   it.each([
-    ['REPAIR' as const, 1, 'repairing pays, in about all of 10 cases.'],
+    ['REPAIR' as const, 1, 'repairing pays, in nearly every case.'],
     ['REPLACE' as const, 0.12, 'a new one pays, in about 9 of 10 cases.'],
     ['EITHER' as const, 0.44, 'money does not tell, repairing is cheaper in 4 of 10 cases.'],
   ])('says whether repairing pays', (verdict, share, ends) => {

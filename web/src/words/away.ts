@@ -63,13 +63,13 @@ export function weighedWords(weighed: Schemas['RepairOrReplace'], power: Schemas
 }
 
 const VERDICT: Record<Schemas['Verdict'], (ofTen: number) => string> = {
-  REPAIR: (ofTen) => `repairing pays, in ${tenths(ofTen)} of 10 cases.`,
-  REPLACE: (ofTen) => `a new one pays, in ${tenths(10 - ofTen)} of 10 cases.`,
+  REPAIR: (ofTen) => `repairing pays, in ${cases(ofTen)}.`,
+  REPLACE: (ofTen) => `a new one pays, in ${cases(10 - ofTen)}.`,
   EITHER: (ofTen) => `money does not tell, repairing is cheaper in ${ofTen} of 10 cases.`,
   NO_PRICE: () => '',
 };
 
-const tenths = (ofTen: number) => (ofTen >= 10 ? 'about all' : `about ${ofTen}`);
+const cases = (ofTen: number) => (ofTen >= 10 ? 'nearly every case' : `about ${ofTen} of 10 cases`);
 
 const span = ({ likely, low, high }: Range) => `${money(likely)} (${money(low)} to ${money(high)})`;
 

@@ -68,7 +68,6 @@ function Asked({ page, change, onChange }: Pick<Props, 'page' | 'change' | 'onCh
         value={day}
         options={page.days.map((one) => ({ value: one.day, label: dayTitle(one.day) }))}
         onChange={setDay}
-        hint={done > 0 && day === page.today ? `Of the whole day, with the ${minutes(done)} done` : undefined}
       />
       <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'end' }}>
         <Field
@@ -91,6 +90,11 @@ function Asked({ page, change, onChange }: Pick<Props, 'page' | 'change' | 'onCh
           Try
         </Button>
       </Box>
+      {done > 0 && day === page.today && (
+        <Box sx={{ gridColumn: '1 / -1', color: 'text.secondary', fontSize: 13 }}>
+          Of the whole day, with the {minutes(done)} done.
+        </Box>
+      )}
       <Pick
         label="A saw breaks"
         value={tag}
