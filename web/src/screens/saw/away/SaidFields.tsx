@@ -3,6 +3,7 @@ import type { Schemas } from '../../../api/client';
 import { FormField, FormTick } from '../../../parts/form/fields';
 import { today } from '../../../words/days';
 import { centsOf, notANumber } from '../../../words/number';
+import { priceShown } from '../../../words/units';
 
 /** What is said of the return of a saw, while it is typed. */
 export interface SaidForm {
@@ -34,7 +35,7 @@ export function saidForm(last: Schemas['SaidView'] | undefined): SaidForm {
   };
 }
 
-const typedMoney = (cents: number | undefined) => (cents === undefined ? '' : (cents / 100).toFixed(2));
+const typedMoney = (cents: number | undefined) => (cents === undefined ? '' : priceShown(cents, 'PIECE'));
 
 export function saidOf({ expectedOn, counted, quote, fresh, note }: SaidForm): Schemas['SaidOfReturn'] {
   const quoteCents = centsOf(quote);

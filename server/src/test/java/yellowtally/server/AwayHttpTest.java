@@ -103,6 +103,11 @@ class AwayHttpTest {
         assertThat(out.status()).isEqualTo(409);
         assertThat(out.sentenceAt("")).contains("is with Hob Lane Engine Works");
         assertThat(startVisit().sentenceAt("")).contains("is with Hob Lane Engine Works");
+        assertThat(api.post(
+                                "/api/faults/" + complaint() + "/stand",
+                                "{\"id\":\"%s\",\"full\":true}".formatted(RunningServer.id()))
+                        .sentenceAt(""))
+                .contains("is with Hob Lane Engine Works");
         assertThat(give(api, "\"faults\":[]").sentenceAt("")).contains("is with Hob Lane Engine Works");
     }
 

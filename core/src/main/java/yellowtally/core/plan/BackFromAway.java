@@ -21,8 +21,13 @@ public final class BackFromAway {
      * @param counted whether the plan counts on it
      */
     public static Until of(String who, @Nullable LocalDate expectedOn, boolean counted, LocalDate today) {
-        boolean known = counted && expectedOn != null && !expectedOn.isBefore(today);
+        boolean known = counted && expectedOn != null && !overdue(expectedOn, today);
         int day = known ? (int) ChronoUnit.DAYS.between(today, expectedOn) : Chore.NEVER;
         return new Until(WaitCause.AWAY, day, who);
+    }
+
+    /** Whether the day that was named is over: nobody counts on it any more. */
+    public static boolean overdue(@Nullable LocalDate expectedOn, LocalDate today) {
+        return expectedOn != null && expectedOn.isBefore(today);
     }
 }

@@ -1,6 +1,5 @@
 package yellowtally.server.away;
 
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -16,6 +15,7 @@ import yellowtally.server.people.Person;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
 import yellowtally.server.support.FleetRevision;
+import yellowtally.server.support.OwnId;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
 import yellowtally.server.usage.Outings;
@@ -112,7 +112,7 @@ class AwayBook {
         SaidOfReturn said = checked(given.said(), "said.", wrong);
         wrong.refuseIfAny();
         Standing standing = standings.of(saw);
-        standings.refuseAway(standing);
+        standing.refuseAway();
         if (outings.findByOpenSawId(saw.id()).isPresent()) {
             throw Refusal.conflict("", "away.out", saw.tag());
         }
@@ -121,8 +121,8 @@ class AwayBook {
         }
         Instant now = clock.instant();
         aways.save(new Away(given.id(), saw.id(), who, why, given.since(), now, officer.id()));
-        words.save(new AwayWord(own(given.id(), "word"), given.id(), said, now, officer.id()));
-        given.faults().forEach(fault -> faults.goes(fault, saw, own(given.id(), fault + " goes"), who));
+        words.save(new AwayWord(OwnId.of(given.id(), "word"), given.id(), said, now, officer.id()));
+        given.faults().forEach(fault -> faults.goes(fault, saw, OwnId.of(given.id(), fault + " goes"), who));
         revision.touches(saw.id());
     }
 
@@ -147,7 +147,7 @@ class AwayBook {
         Saw saw = fleet.sawInService(fleet.tag(away.sawId()));
         Instant now = clock.instant();
         away.back(done, given.costCents(), now, person.id());
-        given.putRight().forEach(fault -> faults.isBack(fault, saw, own(given.id(), fault + " back"), done));
+        given.putRight().forEach(fault -> faults.isBack(fault, saw, OwnId.of(given.id(), fault + " back"), done));
         revision.touches(saw.id());
     }
 
@@ -182,10 +182,5 @@ class AwayBook {
 
     private static void cents(String field, @Nullable Integer cents, int least, Violations wrong) {
         wrong.optionalNumber(field, cents == null ? null : cents.doubleValue(), least, MOST_CENTS);
-    }
-
-    /** One id for each record of a request, the same again when the request is repeated. */
-    private static UUID own(UUID id, String what) {
-        return UUID.nameUUIDFromBytes((id + " " + what).getBytes(StandardCharsets.UTF_8));
     }
 }

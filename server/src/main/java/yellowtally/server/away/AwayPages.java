@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import yellowtally.core.away.RepairOrReplace;
 import yellowtally.core.away.TanksDone;
+import yellowtally.core.plan.BackFromAway;
 import yellowtally.core.schedule.ScheduleLedger;
 import yellowtally.server.faults.MechanicFaults;
 import yellowtally.server.fleet.Saw;
@@ -164,7 +165,7 @@ public class AwayPages {
                 away.since(),
                 name(names, away.personId()),
                 said,
-                open && last.expectedOn() != null && last.expectedOn().isBefore(today),
+                open && BackFromAway.overdue(last.expectedOn(), today),
                 open && quote != null
                         ? RepairOrReplace.of(
                                 new RepairOrReplace.Facts(

@@ -2,21 +2,27 @@ package yellowtally.server.calendar;
 
 import java.io.IOException;
 import java.io.StringWriter;
+import java.time.Instant;
 import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.DtStamp;
 import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.XProperty;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
+import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 
 /** A calendar while it is written (RFC 5545). */
 final class CalendarFile {
 
     private final Calendar calendar = new Calendar();
+    private final Instant now;
 
-    /** An empty one. */
-    CalendarFile(String name) {
+    /** An empty one, as things are now. */
+    CalendarFile(String name, Instant now) {
+        this.now = now;
         calendar.add(new ProdId("-//Yellow Tally//Schedule//EN"));
         calendar.add(ImmutableVersion.VERSION_2_0);
         calendar.add(ImmutableCalScale.GREGORIAN);
@@ -24,7 +30,15 @@ final class CalendarFile {
         calendar.add(new XProperty("REFRESH-INTERVAL;VALUE=DURATION", "PT1H"));
     }
 
-    void add(VEvent event) {
+    /**
+     * Adds an entry.
+     *
+     * @param id the same for the same thing, so that a calendar program changes its entry instead of adding another
+     */
+    void add(VEvent event, String id) {
+        event.add(new Uid(id + "@yellow-tally"));
+        event.replace(new DtStamp(now));
+        event.add(ImmutableTransp.TRANSPARENT);
         calendar.add(event);
     }
 

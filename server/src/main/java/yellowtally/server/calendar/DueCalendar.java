@@ -1,16 +1,12 @@
 package yellowtally.server.calendar;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
-import net.fortuna.ical4j.model.property.DtStamp;
-import net.fortuna.ical4j.model.property.Uid;
-import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import yellowtally.core.schedule.DueDate;
@@ -41,26 +37,21 @@ class DueCalendar {
     /** All saws in service. */
     @Transactional(readOnly = true)
     public String file() {
-        Instant now = clock.instant();
         LocalDate today = LocalDate.now(clock);
-        CalendarFile calendar = new CalendarFile("Saws due");
+        CalendarFile calendar = new CalendarFile("Saws due", clock.instant());
         for (Standing standing : standings.all()) {
             for (DueDay day : DueDay.of(standing.account().tasks(), today)) {
-                calendar.add(event(standing, day, now));
+                calendar.add(event(standing, day), standing.fitted().saw().id() + "-" + day.day());
             }
         }
         return calendar.text();
     }
 
-    private VEvent event(Standing standing, DueDay day, Instant now) {
+    private VEvent event(Standing standing, DueDay day) {
         String tag = standing.fitted().saw().tag();
         String held = standing.account().state() == FitState.HELD ? ", held" : "";
         String tasks = day.tasks().stream().map(this::task).collect(Collectors.joining(AND));
         VEvent event = new VEvent(day.day(), day.day().plusDays(1), "Saw " + tag + held + ": " + tasks);
-        // The same for the same saw and day, so that a calendar changes its entry instead of adding another.
-        event.add(new Uid(standing.fitted().saw().id() + "-" + day.day() + "@yellow-tally"));
-        event.replace(new DtStamp(now));
-        event.add(ImmutableTransp.TRANSPARENT);
         event.withProperty(
                 new Description(day.tasks().stream().map(this::explained).collect(Collectors.joining(LINE))));
         return event;

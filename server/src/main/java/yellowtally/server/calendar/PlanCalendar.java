@@ -7,9 +7,6 @@ import java.util.List;
 import java.util.stream.Collectors;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
-import net.fortuna.ical4j.model.property.DtStamp;
-import net.fortuna.ical4j.model.property.Uid;
-import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import yellowtally.core.plan.Booking;
@@ -25,7 +22,6 @@ class PlanCalendar {
 
     private static final String AND = ", ";
     private static final String LINE = "\n";
-    private static final String HOUSE = "@yellow-tally";
 
     private final PlannedVisits visits;
     private final Clock clock;
@@ -39,28 +35,31 @@ class PlanCalendar {
     /** As the plan is now. */
     @Transactional(readOnly = true)
     public String file() {
-        Instant now = clock.instant();
         PlannedVisits.Ahead ahead = visits.ahead();
-        CalendarFile calendar = new CalendarFile("Saw bench");
+        CalendarFile calendar = new CalendarFile("Saw bench", clock.instant());
         for (Plan.Day day : ahead.plan().days()) {
             if (!day.visits().isEmpty()) {
-                calendar.add(bench(day, now));
+                calendar.add(bench(day), "bench-" + day.day());
             }
+            LocalDate evening = day.day().minusDays(1);
             day.visits().stream()
                     .filter(visit -> visit.soaks() != null)
-                    .forEach(visit -> calendar.add(soak(visit, day.day().minusDays(1), now)));
+                    .forEach(visit -> calendar.add(soak(visit, evening), "soak-" + visit.tag() + "-" + evening));
         }
         ahead.plan()
                 .bookings()
-                .forEach(answer -> calendar.add(leaves(
-                        answer, ahead.crews().getOrDefault(answer.booking().crewId(), ""), now)));
+                .forEach(answer -> calendar.add(
+                        leaves(
+                                answer,
+                                ahead.crews().getOrDefault(answer.booking().crewId(), "")),
+                        answer.booking().id().toString()));
         return calendar.text();
     }
 
-    private VEvent bench(Plan.Day day, Instant now) {
+    private VEvent bench(Plan.Day day) {
         String tags = day.visits().stream().map(PlannedVisit::tag).collect(Collectors.joining(AND));
         String minutes = Math.round(day.planned()) + " of " + Math.round(day.minutes()) + " min";
-        VEvent event = wholeDay(day.day(), "Bench: " + tags + " (" + minutes + ")", "bench-" + day.day(), now);
+        VEvent event = wholeDay(day.day(), "Bench: " + tags + " (" + minutes + ")");
         event.add(new Description(day.visits().stream().map(this::told).collect(Collectors.joining(LINE))));
         return event;
     }
@@ -72,34 +71,21 @@ class PlanCalendar {
         return "Saw " + visit.tag() + ", " + Math.round(visit.minutes()) + " min (est.): " + others + tasks;
     }
 
-    private VEvent soak(PlannedVisit visit, LocalDate evening, Instant now) {
-        return wholeDay(
-                evening,
-                "Into the oil this evening: " + visit.soaks() + ", for saw " + visit.tag(),
-                "soak-" + visit.tag() + "-" + evening,
-                now);
+    private static VEvent soak(PlannedVisit visit, LocalDate evening) {
+        return wholeDay(evening, "Into the oil this evening: " + visit.soaks() + ", for saw " + visit.tag());
     }
 
-    private VEvent leaves(BookingAnswer answer, String crew, Instant now) {
+    private VEvent leaves(BookingAnswer answer, String crew) {
         Booking booking = answer.booking();
         List<String> tags = answer.saws().stream().map(Plan.GivenSaw::tag).toList();
         String missing = answer.missing() == 0 ? "" : AND + answer.missing() + " short";
         String saws = tags.isEmpty() ? "no saw yet" : "saws " + String.join(AND, tags);
         Instant at =
                 booking.leaves().atTime(booking.at()).atZone(clock.getZone()).toInstant();
-        VEvent event = new VEvent(at, at, crew + " leaves: " + saws + missing);
-        return told(event, booking.id().toString(), now);
+        return new VEvent(at, at, crew + " leaves: " + saws + missing);
     }
 
-    private static VEvent wholeDay(LocalDate day, String title, String id, Instant now) {
-        return told(new VEvent(day, day.plusDays(1), title), id, now);
-    }
-
-    /** The same id for the same thing, so that a calendar changes its entry instead of adding another. */
-    private static VEvent told(VEvent event, String id, Instant now) {
-        event.add(new Uid(id + HOUSE));
-        event.replace(new DtStamp(now));
-        event.add(ImmutableTransp.TRANSPARENT);
-        return event;
+    private static VEvent wholeDay(LocalDate day, String title) {
+        return new VEvent(day, day.plusDays(1), title);
     }
 }

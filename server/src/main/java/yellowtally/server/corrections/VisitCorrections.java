@@ -186,6 +186,7 @@ class VisitCorrections {
         if (visits.openOf(to.id()).isPresent()) {
             throw Refusal.conflict("tag", "visit.open", to.tag());
         }
+        standings.of(to).refuseAway();
     }
 
     /** Whoever did it did it; who moved it stands on the struck one. */

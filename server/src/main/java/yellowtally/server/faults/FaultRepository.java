@@ -91,6 +91,15 @@ class FaultRepository {
                 .getResultList();
     }
 
+    /** Faults of a saw that nobody has closed, latest first. */
+    List<Fault> openOf(UUID sawId) {
+        return records.createQuery(
+                        "select f from Fault f where f.sawId = :saw and not " + CLOSED + " order by f.at desc",
+                        Fault.class)
+                .setParameter("saw", sawId)
+                .getResultList();
+    }
+
     /** All faults of a saw, latest first. */
     List<Fault> ofSaw(UUID sawId) {
         return records.createQuery("select f from Fault f where f.sawId = :saw order by f.at desc", Fault.class)

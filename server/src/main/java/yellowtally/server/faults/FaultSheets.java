@@ -44,8 +44,7 @@ public class FaultSheets {
 
     /** Of the open faults of one saw, latest first. */
     public List<FaultSheet> open(Saw saw) {
-        return repository.open().stream()
-                .filter(fault -> fault.sawId().equals(saw.id()))
+        return repository.openOf(saw.id()).stream()
                 .map(fault -> sheet(pages.one(fault.id())))
                 .toList();
     }

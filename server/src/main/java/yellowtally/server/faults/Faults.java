@@ -249,6 +249,7 @@ class Faults {
         if (outings.findByOpenSawId(live.saw.id()).isPresent()) {
             throw Refusal.conflict("", "fault.standsOut", live.saw.tag());
         }
+        live.read.standing().refuseAway();
         live.write(given.id(), FaultEventKind.STOOD, null, null, null, null, live.note(given.note()));
     }
 

@@ -25,8 +25,7 @@ public class MechanicFaults {
 
     /** Of one saw, latest first. */
     public List<OpenFault> open(Saw saw) {
-        return repository.open().stream()
-                .filter(fault -> fault.sawId().equals(saw.id()))
+        return repository.openOf(saw.id()).stream()
                 .map(reader::read)
                 .map(read -> new OpenFault(
                         read.fault().id(),

@@ -15,7 +15,6 @@ import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.SawDetails;
 import yellowtally.server.paper.Page.Column;
-import yellowtally.server.sheets.Words;
 import yellowtally.server.signin.FleetName;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
@@ -33,6 +32,7 @@ class AwaySheet {
     private final Standings standings;
     private final AwayPages aways;
     private final FaultSheets faults;
+    private final SawCard card;
     private final PaperWords words;
     private final HouseUnits house;
 
@@ -42,6 +42,7 @@ class AwaySheet {
             Standings standings,
             AwayPages aways,
             FaultSheets faults,
+            SawCard card,
             PaperWords words,
             HouseUnits house) {
         this.fleet = fleet;
@@ -49,6 +50,7 @@ class AwaySheet {
         this.standings = standings;
         this.aways = aways;
         this.faults = faults;
+        this.card = card;
         this.words = words;
         this.house = house;
     }
@@ -80,7 +82,7 @@ class AwaySheet {
         return page.document();
     }
 
-    private Map<String, @Nullable String> facts(SawDetails card, Standing standing, AwayPages.AwayPage page) {
+    private Map<String, @Nullable String> facts(SawDetails details, Standing standing, AwayPages.AwayPage page) {
         Map<String, @Nullable String> facts = new LinkedHashMap<>();
         AwayPages.AwayView now = page.now();
         if (now != null) {
@@ -88,11 +90,8 @@ class AwaySheet {
             facts.put("Given by", now.by());
             facts.put("Why", now.why());
         }
-        facts.put("Saw", card.model().title() + ", " + words.size(standing));
-        facts.put("Displacement", card.displacementCc() == null ? null : Words.number(card.displacementCc()) + " cc");
-        facts.put("Plug", card.plugCode());
-        facts.put("Mix", card.fuelRatio() == null ? null : card.fuelRatio() + " to 1");
-        facts.put("In service since", words.day(card.inService()));
+        facts.put("Saw", details.model().title() + ", " + words.size(standing));
+        facts.putAll(card.saw(details));
         facts.put(
                 "Work on record",
                 words.burned(page.tanks().recorded(), standing.profile().power()));

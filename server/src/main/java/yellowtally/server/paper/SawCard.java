@@ -97,7 +97,8 @@ class SawCard {
         return page.document();
     }
 
-    private Map<String, @Nullable String> saw(SawDetails card) {
+    /** What the card of a saw says of the saw itself. */
+    Map<String, @Nullable String> saw(SawDetails card) {
         Map<String, @Nullable String> facts = new LinkedHashMap<>();
         facts.put("Power", words.of("power", card.power()));
         facts.put("Handle", words.of("handle", card.handle()));

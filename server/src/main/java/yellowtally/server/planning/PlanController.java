@@ -49,7 +49,7 @@ class PlanController {
     @Transactional(readOnly = true)
     WhatIf whatIf(@RequestBody PlanChange change) {
         Plans.Made now = plans.now();
-        Plans.Made then = plans.with(now, change);
+        Plans.Made then = plans.tried(now, change);
         Plan before = now.plan();
         return new WhatIf(PlanPage.of(now), PlanPage.of(then), PlanPage.moved(before, then.plan()));
     }
@@ -58,10 +58,9 @@ class PlanController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void keep(@RequestBody KeptChange given) {
         onceOnly.run(given.id(), given, () -> {
-            Plans.Made tried = plans.with(plans.now(), given.change());
+            plans.keep(given.change());
             revision.touchesNone();
             changes.keep(given.change(), people.actingOfficer());
-            plans.keep(tried);
         });
     }
 }

@@ -32,6 +32,7 @@ class Plans {
     private final FleetRevision revision;
     private final Clock clock;
     private final AtomicReference<@Nullable Made> last = new AtomicReference<>();
+    private final AtomicReference<@Nullable Tried> tried = new AtomicReference<>();
 
     Plans(PlanQuestions questions, PlanChanges changes, FleetRevision revision, Clock clock) {
         this.questions = questions;
@@ -52,6 +53,9 @@ class Plans {
         }
     }
 
+    /** What was tried last. */
+    private record Tried(PlanChange change, Made made) {}
+
     /** The plan now. */
     @Transactional(readOnly = true)
     public Made now() {
@@ -70,8 +74,7 @@ class Plans {
      * How it would be after a change. Minutes come after all else, near the plan that all else makes: more of them, as a booking that is
      * short is offered, never leave it worse off.
      */
-    @Transactional(readOnly = true)
-    public Made with(Made now, PlanChange change) {
+    private Made with(Made now, PlanChange change) {
         Made before = now;
         if (!change.minutes().isEmpty()) {
             before = made(now.revision(), now.known(), changes.with(now.facts(), change.withoutMinutes()), now);
@@ -79,9 +82,21 @@ class Plans {
         return made(now.revision(), now.known(), changes.with(now.facts(), change), before);
     }
 
-    /** A change is kept: the next plan stays near the one that was seen when it was tried. */
-    void keep(Made tried) {
-        last.set(new Made(NO_REVISION, tried.until(), tried.known(), tried.facts(), tried.plan()));
+    /** The same for somebody who may keep it: it is remembered until another change is tried. */
+    @Transactional(readOnly = true)
+    public Made tried(Made now, PlanChange change) {
+        Made made = with(now, change);
+        tried.set(new Tried(change, made));
+        return made;
+    }
+
+    /** A change is kept: where it was tried as the fleet stood then, the next plan stays near the one that was seen. */
+    void keep(PlanChange change) {
+        Tried seen = tried.get();
+        if (seen != null && seen.change().equals(change) && seen.made().revision() == revision.now()) {
+            Made made = seen.made();
+            last.set(new Made(NO_REVISION, made.until(), made.known(), made.facts(), made.plan()));
+        }
     }
 
     private Made made(long at, Known known, PlanFacts facts, @Nullable Made before) {

@@ -46,6 +46,13 @@ public record Standing(
                 Refusal.Fault.of("", first.finding() == null ? "held." + first.what() : "found." + first.finding()));
     }
 
+    /** Nothing is done here with a saw that somebody else has. */
+    public void refuseAway() {
+        if (away != null) {
+            throw Refusal.conflict("", "saw.away", fitted.saw().tag(), away.who());
+        }
+    }
+
     public TensionLedger tensionLedger() {
         return ledger.tension();
     }

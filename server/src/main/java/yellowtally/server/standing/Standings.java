@@ -344,21 +344,13 @@ public class Standings implements MayGoOut, SmartLifecycle {
     @Override
     public void refuseUnfit(Saw saw) {
         Standing standing = of(saw);
-        refuseAway(standing);
+        standing.refuseAway();
         if (standing.visit() != null) {
             throw Refusal.conflict("", "saw.onBench", saw.tag());
         }
         standing.whyHeld().ifPresent(why -> {
             throw Refusal.conflict("", "saw.held", saw.tag(), sentences.of(why));
         });
-    }
-
-    /** Nothing is done at the bench with a saw that somebody else has. */
-    public void refuseAway(Standing standing) {
-        AwayMark away = standing.away();
-        if (away != null) {
-            throw Refusal.conflict("", "saw.away", standing.fitted().saw().tag(), away.who());
-        }
     }
 
     private Kept workedOut(long now, LocalDate today, @Nullable Kept before) {

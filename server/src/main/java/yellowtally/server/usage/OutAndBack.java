@@ -1,7 +1,6 @@
 package yellowtally.server.usage;
 
 import jakarta.persistence.EntityManager;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -24,6 +23,7 @@ import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.support.FleetRevision;
+import yellowtally.server.support.OwnId;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
 import yellowtally.server.worklog.SawHold;
@@ -144,7 +144,7 @@ class OutAndBack {
                 throw Refusal.conflict("", "saw.out", tag);
             }
             mayGoOut.refuseUnfit(saw);
-            UUID id = own(given.id(), tag);
+            UUID id = OwnId.of(given.id(), tag);
             // A backdated outing cannot begin while the one before was under way.
             if (outings.wasOut(saw.id(), id, moment.at(), Outings.NO_END)) {
                 throw Refusal.conflict("at", "outing.overlap", saw.tag());
@@ -197,13 +197,14 @@ class OutAndBack {
         String code = given.complaintCode();
         String device = Acting.deviceNow();
         if (code == null && use.complaint() != null) {
-            complaints.tell(saw, own(id, given.tag() + " fault"), use.complaint(), outing.id(), person.id(), device);
+            complaints.tell(
+                    saw, OwnId.of(id, given.tag() + " fault"), use.complaint(), outing.id(), person.id(), device);
         }
         if (code != null) {
             complaints.take(
                     saw,
                     new TakesComplaints.Said(
-                            own(id, given.tag() + " fault"),
+                            OwnId.of(id, given.tag() + " fault"),
                             code,
                             given.complaint() == null || given.complaint().isBlank()
                                     ? null
@@ -215,7 +216,7 @@ class OutAndBack {
         }
         if (holds) {
             for (Step step : Hold.ALL_ROUND) {
-                UUID holdId = own(id, given.tag() + " " + step);
+                UUID holdId = OwnId.of(id, given.tag() + " " + step);
                 worklog.hold(new SawHold(holdId, saw.id(), step, why, clock.instant(), person.id()));
             }
         }
@@ -269,10 +270,5 @@ class OutAndBack {
         if (new HashSet<>(tags).size() < tags.size()) {
             wrong.add("saws", "outing.twice");
         }
-    }
-
-    /** One id per saw of a request, the same again when the request is repeated. */
-    private static UUID own(UUID id, String tag) {
-        return UUID.nameUUIDFromBytes((id + " " + tag).getBytes(StandardCharsets.UTF_8));
     }
 }

@@ -95,7 +95,7 @@ class Visits {
             throw Refusal.conflict("", "visit.open", tag);
         }
         Standing standing = standings.of(saw);
-        standings.refuseAway(standing);
+        standing.refuseAway();
         book.begin(
                 new Visit(given.id(), saw.id(), clock.instant(), person.id()),
                 standing.plan().steps());
