@@ -95,7 +95,8 @@ function noteOf(rail: Schemas['Rail']): string {
   if (rail.kind === 'HELD') return rail.plates.length === 0 ? 'none' : 'not to be used';
   if (rail.kind === 'BENCH') return rail.plates.length === 0 ? 'free' : '';
   if (rail.kind === 'AWAY') {
-    return [...new Set(rail.plates.map((plate) => plate.away))].filter(Boolean).join(', ');
+    const places = new Set(rail.plates.map((plate) => plate.away));
+    return places.size === 1 ? (rail.plates[0]?.away ?? '') : `${rail.plates.length} plates`;
   }
   if (rail.kind === 'CREW') return rail.plates.length === 0 ? 'nothing out' : `${rail.plates.length} out`;
   return rail.plates.length === 1 ? '1 plate' : `${rail.plates.length} plates`;

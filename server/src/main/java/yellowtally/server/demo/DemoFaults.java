@@ -108,6 +108,9 @@ final class DemoFaults {
                         "Strong for ten minutes, then it dies in the cut",
                         onReturn(5),
                         crew.get(1))
+                .answered(given.minusSeconds(900), "filter-look", "clean")
+                .answered(given.minusSeconds(600), "fins-look", "free")
+                .answered(given.minusSeconds(300), "screen-look", "clean")
                 .toMechanic(given, MECHANIC);
         LocalDate today = LocalDate.now(clock);
         AwaySeed.gone(
