@@ -14,6 +14,7 @@ import yellowtally.core.diagnosis.DiagnosisSetting;
 import yellowtally.core.drive.DriveSetting;
 import yellowtally.core.edge.EdgeSetting;
 import yellowtally.core.engine.EngineSetting;
+import yellowtally.core.minutes.MinutesSetting;
 import yellowtally.core.oiling.OilingSetting;
 import yellowtally.core.plan.PlanSetting;
 import yellowtally.core.schedule.RepairSetting;
@@ -53,6 +54,7 @@ public final class HouseNumbers {
         all.addAll(List.of(TensionSetting.values()));
         all.addAll(List.of(ScheduleSetting.values()));
         all.addAll(List.of(PlanSetting.values()));
+        all.addAll(List.of(MinutesSetting.values()));
         all.addAll(List.of(AwaySetting.values()));
         all.addAll(List.of(RepairSetting.values()));
         all.addAll(List.of(StageSetting.values()));

@@ -40,6 +40,16 @@ public enum Stage {
         return opened;
     }
 
+    /** The number that says how long opening it takes, that under it apart; {@code null} for closed and running. */
+    public @Nullable StageSetting opening() {
+        return open;
+    }
+
+    /** The number that says how long closing it takes; {@code null} for closed and running. */
+    public @Nullable StageSetting closing() {
+        return close;
+    }
+
     /** Minutes to open and close this stage alone, zero for closed and running. */
     public double minutes(Numbers numbers) {
         return open == null || close == null ? 0 : numbers.of(open) + numbers.of(close);

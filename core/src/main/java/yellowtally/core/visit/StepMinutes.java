@@ -1,12 +1,15 @@
 package yellowtally.core.visit;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
 import yellowtally.core.schedule.RepairSetting;
 import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.schedule.Task;
+import yellowtally.core.settings.NumberSetting;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.stages.Bill;
 import yellowtally.core.stages.Stage;
@@ -20,25 +23,55 @@ public final class StepMinutes {
 
     private StepMinutes() {}
 
+    /**
+     * A line of a bill.
+     *
+     * @param minutes the number that says how long it takes
+     * @param steps that share it, in the order of the hands
+     */
+    public record Line(NumberSetting minutes, List<Step> steps) {
+
+        public Line {
+            steps = List.copyOf(steps);
+        }
+    }
+
     /** The bill of these steps. */
     public static Bill bill(Collection<Step> steps, Numbers numbers) {
-        Set<Stage> stages = EnumSet.of(Stage.CLOSED);
-        steps.forEach(step -> stages.addAll(stages(step)));
-        boolean coverOff = Bill.opened(stages).contains(Stage.COVER_OFF);
-        double work = 0;
+        double work = lines(steps).stream()
+                .mapToDouble(line -> numbers.of(line.minutes()))
+                .sum();
+        return Bill.of(stages(steps), work, numbers);
+    }
+
+    /** What the bill of these steps is made of, opening and closing apart. */
+    public static List<Line> lines(Collection<Step> steps) {
+        boolean coverOff = Bill.opened(stages(steps)).contains(Stage.COVER_OFF);
+        List<Line> lines = new ArrayList<>();
         for (Task task : Task.values()) {
             // Closing the cover includes the tension check. What only goes along is in the minutes of its task.
             boolean billed = task != Task.TENSION || !coverOff;
-            work += billed && task.steps().stream().anyMatch(steps::contains) ? numbers.of(task.minutes()) : 0;
+            if (billed && task.steps().stream().anyMatch(steps::contains)) {
+                lines.add(new Line(
+                        task.minutes(),
+                        steps.stream()
+                                .filter(step -> task.steps().contains(step)
+                                        || task.company().contains(step))
+                                .toList()));
+            }
         }
         for (Step step : steps) {
-            work += switch (step.kind()) {
-                case REPLACE -> numbers.of(ScheduleSetting.REPLACE_MINUTES);
-                case REPAIR -> numbers.of(RepairSetting.of(step));
-                default -> alone(step, steps) ? numbers.of(ScheduleSetting.STEP_MINUTES) : 0;
-            };
+            switch (step.kind()) {
+                case REPLACE -> lines.add(new Line(ScheduleSetting.REPLACE_MINUTES, List.of(step)));
+                case REPAIR -> lines.add(new Line(RepairSetting.of(step), List.of(step)));
+                default -> {
+                    if (alone(step, steps)) {
+                        lines.add(new Line(ScheduleSetting.STEP_MINUTES, List.of(step)));
+                    }
+                }
+            }
         }
-        return Bill.of(stages, work, numbers);
+        return lines;
     }
 
     /** Whether no task of these steps has its minutes: a look at the band for itself takes its time too. */
@@ -50,7 +83,14 @@ public final class StepMinutes {
                                 task.steps().contains(step) || task.company().contains(step));
     }
 
-    static Set<Stage> stages(Step step) {
+    private static Set<Stage> stages(Collection<Step> steps) {
+        Set<Stage> stages = EnumSet.of(Stage.CLOSED);
+        steps.forEach(step -> stages.addAll(stages(step)));
+        return stages;
+    }
+
+    /** How far a step opens the saw; a strip-down opens all of it. */
+    public static Set<Stage> stages(Step step) {
         return step == Step.STRIP_DOWN ? Task.STRIP_DOWN.stages() : Set.of(step.stage());
     }
 }

@@ -1,10 +1,12 @@
 package yellowtally.server.demo;
 
 import jakarta.persistence.EntityManager;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -46,6 +48,7 @@ import yellowtally.server.worklog.Worklog;
 final class DemoBench {
 
     private static final String MAPPED = "06";
+    private static final Duration AT_ONCE = Duration.ofSeconds(20);
     private static final Set<Subject> ALL = EnumSet.allOf(Subject.class);
 
     private final EntityManager records;
@@ -57,6 +60,7 @@ final class DemoBench {
     private final List<UseEntry> uses = new ArrayList<>();
     private final List<StepEntry> done = new ArrayList<>();
     private final DemoWear wear;
+    private final DemoHands hands;
     private FittedSet set;
     private double tanks;
     private double tanksSharpened;
@@ -69,6 +73,7 @@ final class DemoBench {
         this.zone = zone;
         this.officers = officers;
         this.random = new Random(saw.tag().hashCode() * 17L);
+        this.hands = new DemoHands(saw.tag());
         this.wear = new DemoWear(
                 saw.tag(),
                 profile.cutters() == null ? 9.5 : profile.cutters().newMm(),
@@ -97,24 +102,49 @@ final class DemoBench {
         record(List.of(Step.values()), at, null);
     }
 
-    /**
-     * A visit that does all that is due and what rides along, begun and ended.
-     *
-     * @return whether the set was apart for it
-     */
-    boolean serve(Instant at) {
-        return serve(at, FitState.FIT);
+    /** When a visit has to begin that does all that is due and is over at a moment. */
+    Instant beginFor(Instant over) {
+        Duration whole = hands.take(did(plan(over).steps())).stream().reduce(Duration.ZERO, Duration::plus);
+        return over.minus(whole);
     }
 
-    /** The same, ended as it then stood. */
-    boolean serve(Instant at, FitState decision) {
-        UUID visit = UUID.randomUUID();
+    /**
+     * A visit that does all that is due and what rides along, begun and ended, each step written down when it was done.
+     *
+     * @return when it was over; {@code null} where the set was not apart for it
+     */
+    @Nullable
+    Instant serve(Instant at) {
         VisitPlan plan = plan(at);
-        List<Step> steps = plan.steps().stream().map(PlannedStep::step).toList();
-        Instant end = at.plusSeconds(60L * steps.size());
-        VisitSeed.ended(records, visit, saw.id(), at, end, officers.get(0), decision, plan.steps());
-        record(steps, at, visit);
-        return steps.stream().anyMatch(Step::takesApart);
+        return served(at, FitState.FIT, plan, hands.take(did(plan.steps())));
+    }
+
+    /** The same, ended as it then stood, and written down in one go. */
+    void serveAtOnce(Instant at, FitState decision) {
+        VisitPlan plan = plan(at);
+        served(at, decision, plan, Collections.nCopies(did(plan.steps()).size(), AT_ONCE));
+    }
+
+    private @Nullable Instant served(Instant at, FitState decision, VisitPlan plan, List<Duration> taken) {
+        UUID visit = UUID.randomUUID();
+        List<Step> steps = did(plan.steps());
+        Instant over = at.plus(taken.stream().reduce(Duration.ofSeconds(60), Duration::plus));
+        VisitSeed.ended(records, visit, saw.id(), at, over, officers.get(0), decision, plan.steps());
+        record(steps, taken, at, visit);
+        return steps.stream().anyMatch(Step::takesApart) ? over : null;
+    }
+
+    private List<Step> did(List<PlannedStep> planned) {
+        return planned.stream().map(PlannedStep::step).filter(this::written).toList();
+    }
+
+    /** What stands in the records of the demo. */
+    private boolean written(Step step) {
+        return step.appliesTo(profile)
+                && step != Step.TENSION
+                && step.replaces() == null
+                && step.kind() != StepKind.REPAIR
+                && step != Step.BLUING_CAUSE;
     }
 
     /** What a visit begun at a moment would do. */
@@ -137,28 +167,37 @@ final class DemoBench {
                 note);
     }
 
-    /** Records steps as fine, a minute apart. */
+    /** Records steps as fine, in one go. */
     void record(List<Step> steps, Instant at, @Nullable UUID visit) {
+        List<Step> did = steps.stream().filter(this::written).toList();
+        record(did, Collections.nCopies(did.size(), AT_ONCE), at, visit);
+    }
+
+    /**
+     * Records steps as fine, each when the hands are done with it.
+     *
+     * @return when the last was
+     */
+    Instant recordByHand(List<Step> steps, Instant at, UUID visit) {
+        return record(steps, hands.take(steps), at, visit);
+    }
+
+    private Instant record(List<Step> steps, List<Duration> taken, Instant at, @Nullable UUID visit) {
         Instant when = at;
-        for (Step step : steps) {
-            boolean done = step.appliesTo(profile)
-                    && step != Step.TENSION
-                    && step.replaces() == null
-                    && step.kind() != StepKind.REPAIR
-                    && step != Step.BLUING_CAUSE;
-            if (done) {
-                when = when.plusSeconds(20);
-                WorkRecord record = add(
-                        step,
-                        when,
-                        visit,
-                        StepOutcome.FINE,
-                        step == Step.REFIT && steps.contains(Step.SHARPEN) ? Set.of(Finding.BAR_TURNED_OVER) : Set.of(),
-                        figures(step),
-                        null);
-                mapped(record);
-            }
+        for (int i = 0; i < steps.size(); i++) {
+            Step step = steps.get(i);
+            when = when.plus(taken.get(i));
+            WorkRecord record = add(
+                    step,
+                    when,
+                    visit,
+                    StepOutcome.FINE,
+                    step == Step.REFIT && steps.contains(Step.SHARPEN) ? Set.of(Finding.BAR_TURNED_OVER) : Set.of(),
+                    figures(step),
+                    null);
+            mapped(record);
         }
+        return when;
     }
 
     /** Records one step as fine. */

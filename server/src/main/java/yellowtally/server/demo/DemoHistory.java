@@ -111,13 +111,16 @@ final class DemoHistory {
     }
 
     private void readAndServe(Instant at) {
-        check(at.minusSeconds(1200), CheckOccasion.ROUTINE, FAIR, 0);
-        serve(at);
+        Instant begun = bench.beginFor(at.minusSeconds(300));
+        check(begun.minusSeconds(300), CheckOccasion.ROUTINE, FAIR, 0);
+        serve(begun, at);
     }
 
-    private void serve(Instant at) {
-        if (bench.serve(at.minusSeconds(900))) {
-            check(at, CheckOccasion.SET_WAS_APART, FAIR, 0);
+    /** Set back and read at the end. */
+    private void serve(Instant begun, Instant at) {
+        Instant over = bench.serve(begun);
+        if (over != null) {
+            check(over.isAfter(at) ? over : at, CheckOccasion.SET_WAS_APART, FAIR, 0);
         }
     }
 
@@ -137,11 +140,12 @@ final class DemoHistory {
         Instant at = morning(daysAgo - 1);
         slack = aimSlack() / 8;
         double before = slack;
-        check(at.minusSeconds(1300), CheckOccasion.ROUTINE, FAIR, 0);
+        Instant begun = bench.beginFor(at.minusSeconds(300));
+        check(begun.minusSeconds(300), CheckOccasion.ROUTINE, FAIR, 0);
         if (slack == before) {
             throw new IllegalStateException("nothing had to be eased on saw " + saw.tag());
         }
-        serve(at);
+        serve(begun, at);
     }
 
     /** Goes out and comes back on an ordinary day; not read. */

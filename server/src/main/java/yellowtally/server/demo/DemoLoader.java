@@ -49,6 +49,7 @@ import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.SawChoices;
 import yellowtally.server.fleet.SetFitting;
 import yellowtally.server.fleet.Sprocket;
+import yellowtally.server.minutes.MinutesBook;
 import yellowtally.server.people.Person;
 import yellowtally.server.photos.PhotoSeed;
 import yellowtally.server.signin.SignInSeed;
@@ -77,6 +78,7 @@ class DemoLoader implements SmartInitializingSingleton {
     private final TransactionTemplate transaction;
     private final LoopFigures figures;
     private final PhotoSeed photos;
+    private final MinutesBook minutes;
     private final Clock clock;
     private final boolean demo;
 
@@ -85,6 +87,7 @@ class DemoLoader implements SmartInitializingSingleton {
             Models models,
             LoopFigures figures,
             PhotoSeed photos,
+            MinutesBook minutes,
             PlatformTransactionManager transactions,
             Clock clock,
             @Value("${yellowtally.demo}") boolean demo) {
@@ -92,6 +95,7 @@ class DemoLoader implements SmartInitializingSingleton {
         this.models = models;
         this.figures = figures;
         this.photos = photos;
+        this.minutes = minutes;
         this.transaction = new TransactionTemplate(transactions);
         this.clock = clock;
         this.demo = demo;
@@ -140,6 +144,7 @@ class DemoLoader implements SmartInitializingSingleton {
         new DemoPlan(records, clock, officers.get(0), crews).fill();
         people(DemoFleet.READERS, Person.Role.READER);
         records.flush();
+        minutes.ended(clock.instant(), officers.get(0));
         return records.createQuery("select p from Person p", Person.class).getResultList();
     }
 
@@ -272,7 +277,7 @@ class DemoLoader implements SmartInitializingSingleton {
             case THROW_RISK -> {
                 history.outing(1, 0.15);
                 // Read at the end of its visit: the plate was hung back held.
-                bench.serve(history.day(1, 15, 55), FitState.HELD);
+                bench.serveAtOnce(history.day(1, 15, 55), FitState.HELD);
                 history.throwRiskCheck(history.day(1, 16, 5));
             }
             case BRAKE_FAILED -> {
@@ -313,7 +318,7 @@ class DemoLoader implements SmartInitializingSingleton {
                 FleetSeed.unhang(saw, records);
                 FleetSeed.hang(saw, record, next, bar, sprocket);
                 history.changeChain(new FittedSet(next, bar, sprocket, record));
-                bench.serve(history.day(1, 14, 1));
+                bench.serveAtOnce(history.day(1, 14, 1), FitState.FIT);
                 bench.record(SetBack.steps(bench.profile()), history.day(1, 14, 12), null);
                 history.firstCheck(history.day(1, 14, 15));
                 history.recheck(history.day(1, 14, 40), CheckOccasion.RECHECK_ONE_MINUTE);
@@ -365,10 +370,10 @@ class DemoLoader implements SmartInitializingSingleton {
                 Step.GROOVE);
         VisitSeed.begin(
                 records, visit, saw.id(), begun, officer, bench.plan(begun).steps());
-        bench.record(done, begun, visit);
+        Instant groove = bench.recordByHand(done, begun, visit);
         WorkRecord burr = bench.found(
                 Step.RAILS,
-                begun.plusSeconds(400),
+                groove.plusSeconds(40),
                 visit,
                 StepOutcome.ATTEND,
                 Finding.BURR,

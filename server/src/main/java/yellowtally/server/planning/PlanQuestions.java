@@ -8,7 +8,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import yellowtally.core.plan.BackFromAway;
@@ -26,8 +25,6 @@ import yellowtally.core.plan.Until;
 import yellowtally.core.plan.WhenBack;
 import yellowtally.core.schedule.ScheduleSetting;
 import yellowtally.core.settings.Numbers;
-import yellowtally.core.steps.Step;
-import yellowtally.core.visit.StepMinutes;
 import yellowtally.core.visit.VisitPlan;
 import yellowtally.core.waiting.Waiting;
 import yellowtally.server.fleet.Crew;
@@ -39,7 +36,7 @@ import yellowtally.server.standing.Standing;
 import yellowtally.server.standing.Standings;
 import yellowtally.server.stores.StockAhead;
 import yellowtally.server.usage.Outings;
-import yellowtally.server.worklog.DoneToday;
+import yellowtally.server.worklog.BenchTimes;
 
 /** Puts the question to the plan: the fleet as its records tell it, the shelf, and what people have said. */
 @Component
@@ -48,7 +45,7 @@ class PlanQuestions {
     private final Standings standings;
     private final Outings outings;
     private final StockAhead stock;
-    private final DoneToday done;
+    private final BenchTimes bench;
     private final Fleet fleet;
     private final FleetSettings settings;
     private final Clock clock;
@@ -57,14 +54,14 @@ class PlanQuestions {
             Standings standings,
             Outings outings,
             StockAhead stock,
-            DoneToday done,
+            BenchTimes bench,
             Fleet fleet,
             FleetSettings settings,
             Clock clock) {
         this.standings = standings;
         this.outings = outings;
         this.stock = stock;
-        this.done = done;
+        this.bench = bench;
         this.fleet = fleet;
         this.settings = settings;
         this.clock = clock;
@@ -75,7 +72,7 @@ class PlanQuestions {
      *
      * @param fleet where each saw stands
      * @param outWith the crew of each saw that is out, by the ids of both
-     * @param doneMinutes what was done at the bench today, minutes as the bench reckons them (est.)
+     * @param doneMinutes of the bench that are gone today: as taken, and as estimated where nothing tells what was taken
      */
     record Known(
             LocalDate today,
@@ -97,8 +94,8 @@ class PlanQuestions {
         LocalDate today = LocalDate.now(clock);
         Instant morning = today.atStartOfDay(clock.getZone()).toInstant();
         double doneMinutes = 0;
-        for (Set<Step> steps : done.stepsSince(morning).values()) {
-            doneMinutes += StepMinutes.bill(steps, numbers).totalMinutes();
+        for (BenchTimes.Timed visit : bench.since(morning)) {
+            doneMinutes += visit.times(numbers).spent();
         }
         Map<UUID, UUID> outWith = new HashMap<>();
         outings.open().forEach(outing -> outWith.put(outing.sawId(), outing.crewId()));

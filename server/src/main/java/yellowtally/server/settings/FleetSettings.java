@@ -7,6 +7,7 @@ import org.springframework.stereotype.Service;
 import yellowtally.core.engine.FuelUnit;
 import yellowtally.core.house.HouseNumbers;
 import yellowtally.core.measure.LengthUnit;
+import yellowtally.core.minutes.TakenMinutes;
 import yellowtally.core.settings.NumberSetting;
 import yellowtally.core.settings.Numbers;
 import yellowtally.server.fleet.AnySaw;
@@ -21,18 +22,24 @@ import yellowtally.server.support.Refusal;
 public class FleetSettings implements HouseUnits {
 
     private final SettingRepositories.Changes changes;
+    private final SettingRepositories.Corrections corrections;
     private final Fleet fleet;
     private final EntityManager records;
 
-    FleetSettings(SettingRepositories.Changes changes, Fleet fleet, EntityManager records) {
+    FleetSettings(
+            SettingRepositories.Changes changes,
+            SettingRepositories.Corrections corrections,
+            Fleet fleet,
+            EntityManager records) {
         this.changes = changes;
+        this.corrections = corrections;
         this.fleet = fleet;
         this.records = records;
     }
 
     /** The settings as they stand now. */
     public SettingsInForce now() {
-        return new SettingsInForce(changes.findAllByOrderByAtAsc());
+        return new SettingsInForce(changes.findAllByOrderByAtAsc(), corrections.findAllByOrderByAtAsc());
     }
 
     /** The fleet's own rules. */
@@ -66,6 +73,13 @@ public class FleetSettings implements HouseUnits {
     /** Records another choice of the fleet within the caller's transaction. */
     public void choose(ChoiceSetting setting, String value, String reason, Instant at, UUID personId) {
         records.persist(new SettingChange(UUID.randomUUID(), setting.key(), Reach.FLEET, value, reason, at, personId));
+    }
+
+    /** Records within the caller's transaction what some work turned out to take; what people set holds again where that is the same. */
+    public void correct(NumberSetting minutes, TakenMinutes told, Instant at, UUID personId) {
+        double counts = Math.max(minutes.min(), Math.min(minutes.max(), told.toTheHalf()));
+        boolean asSet = counts == now().asSet().of(minutes);
+        records.persist(new MinutesTaken(minutes.key(), asSet ? null : counts, told, at, personId));
     }
 
     /** Records a change of a number; refused where it would pass a neighbour that must stay above or below it, on any saw. */

@@ -12,4 +12,8 @@ final class SettingRepositories {
     interface Changes extends ListCrudRepository<SettingChange, UUID> {
         List<SettingChange> findAllByOrderByAtAsc();
     }
+
+    interface Corrections extends ListCrudRepository<MinutesTaken, UUID> {
+        List<MinutesTaken> findAllByOrderByAtAsc();
+    }
 }

@@ -86,6 +86,7 @@ class SettingsController {
      *
      * @param standard what holds without a change in this scope
      * @param allowed the range in words, in the units of the fleet
+     * @param taken what it counts as, since the work turned out to take so long; absent where it counts as set
      */
     record NumberView(
             String key,
@@ -98,7 +99,18 @@ class SettingsController {
             boolean estimated,
             String source,
             String why,
-            @Nullable Changed changed) {}
+            @Nullable Changed changed,
+            @Nullable CountsAs taken) {}
+
+    /**
+     * What work turned out to take.
+     *
+     * @param counts minutes that it counts
+     * @param times how often it was done
+     * @param from minutes at least, in eight of ten cases (est.)
+     * @param to minutes at most
+     */
+    record CountsAs(double counts, double times, double from, double to, Instant since) {}
 
     /** Who changed a setting, when and why. */
     record Changed(String by, Instant at, String reason) {}
@@ -164,7 +176,17 @@ class SettingsController {
                 n.estimated(),
                 n.source(),
                 n.why(),
-                changed(own));
+                changed(own),
+                reach.scope() == Scope.FLEET
+                        ? now.correction(n.key())
+                                .flatMap(SettingsController::countsAs)
+                                .orElse(null)
+                        : null);
+    }
+
+    private static Optional<CountsAs> countsAs(MinutesTaken taken) {
+        return Optional.ofNullable(taken.counts())
+                .map(counts -> new CountsAs(counts, taken.times(), taken.atLeast(), taken.atMost(), taken.at()));
     }
 
     /** What holds in the scopes around this one. */

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import yellowtally.core.bar.FlipSchool;
 import yellowtally.core.bar.NosePolicy;
 import yellowtally.core.edge.FilingSchool;
@@ -28,9 +29,12 @@ public final class SettingsInForce implements HouseUnits {
     private final Map<Reach, Map<String, SettingChange>> latest = new HashMap<>();
 
     private final List<SettingChange> inOrder;
+    private final List<MinutesTaken> corrections;
+    private final Map<String, MinutesTaken> taken = new HashMap<>();
 
-    SettingsInForce(List<SettingChange> inOrderOfTime) {
+    SettingsInForce(List<SettingChange> inOrderOfTime, List<MinutesTaken> correctionsInOrderOfTime) {
         inOrder = List.copyOf(inOrderOfTime);
+        corrections = List.copyOf(correctionsInOrderOfTime);
         inOrderOfTime.forEach(change -> {
             Map<String, SettingChange> own = latest.computeIfAbsent(change.reach(), r -> new HashMap<>());
             if (change.value() == null) {
@@ -39,18 +43,25 @@ public final class SettingsInForce implements HouseUnits {
                 own.put(change.key(), change);
             }
         });
+        corrections.forEach(correction -> taken.put(correction.key(), correction));
+        // What people say after a correction is said knowing of it.
+        inOrder.stream()
+                .filter(change -> change.reach().equals(Reach.FLEET))
+                .forEach(change -> taken.computeIfPresent(
+                        change.key(), (key, correction) -> correction.at().isAfter(change.at()) ? correction : null));
+        taken.values().removeIf(correction -> correction.counts() == null);
     }
 
     /** The settings as they would stand after one more change. */
     SettingsInForce with(SettingChange change) {
         List<SettingChange> more = new ArrayList<>(inOrder);
         more.add(change);
-        return new SettingsInForce(more);
+        return new SettingsInForce(more, corrections);
     }
 
     /** How many changes these are. Changes are only ever added, so the same count is the same settings. */
     public int changes() {
-        return inOrder.size();
+        return inOrder.size() + corrections.size();
     }
 
     /** The changes in force within one reach, by key. */
@@ -71,7 +82,7 @@ public final class SettingsInForce implements HouseUnits {
     /** The fleet's own rules. */
     public HouseRules rules() {
         return new HouseRules(
-                new Numbers(numbers(Reach.FLEET)),
+                new Numbers(fleetNumbers()),
                 seasons(),
                 TensionMethod.valueOf(choice(ChoiceSetting.HOUSE_METHOD, Reach.FLEET)),
                 lengthUnit(),
@@ -80,10 +91,39 @@ public final class SettingsInForce implements HouseUnits {
 
     /** The numbers of one saw: its own before its model's before the fleet's. */
     public Numbers numbers(AnySaw saw) {
-        Map<NumberSetting, Double> found = numbers(Reach.FLEET);
+        return withOwn(fleetNumbers(), saw);
+    }
+
+    /** The fleet's numbers as people set them, whatever the work turned out to take. */
+    public Numbers asSet() {
+        return new Numbers(numbers(Reach.FLEET));
+    }
+
+    /** The numbers of one saw as people set them. */
+    public Numbers asSet(AnySaw saw) {
+        return withOwn(numbers(Reach.FLEET), saw);
+    }
+
+    private Numbers withOwn(Map<NumberSetting, Double> found, AnySaw saw) {
         found.putAll(numbers(model(saw)));
         found.putAll(numbers(own(saw)));
         return new Numbers(found);
+    }
+
+    private Map<NumberSetting, Double> fleetNumbers() {
+        Map<NumberSetting, Double> found = numbers(Reach.FLEET);
+        taken.forEach((key, correction) -> {
+            Double counts = correction.counts();
+            if (counts != null) {
+                HouseNumbers.find(key).ifPresent(setting -> found.put(setting, counts));
+            }
+        });
+        return found;
+    }
+
+    /** The correction of a number that holds now; empty when none does. */
+    Optional<MinutesTaken> correction(String key) {
+        return Optional.ofNullable(taken.get(key));
     }
 
     /** Whether the nose of this saw's bar is greased, if it can be. */

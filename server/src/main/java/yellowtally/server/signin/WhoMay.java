@@ -47,6 +47,7 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             READER   GET  /api/writes/{id}
             READER   GET  /api/openapi
             READER   GET  /api/board
+            READER   GET  /api/minutes
             READER   GET  /api/plan
             READER   GET  /api/plan.ics
             READER   POST /api/plan/what-if

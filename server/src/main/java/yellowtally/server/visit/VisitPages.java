@@ -43,8 +43,10 @@ import yellowtally.server.support.Refusal;
 import yellowtally.server.usage.Outing;
 import yellowtally.server.usage.Outings;
 import yellowtally.server.usage.Use;
+import yellowtally.server.worklog.BenchTimes;
 import yellowtally.server.worklog.Visit;
 import yellowtally.server.worklog.VisitBook;
+import yellowtally.server.worklog.VisitTook;
 import yellowtally.server.worklog.WorkOutcome;
 import yellowtally.server.worklog.WorkRecord;
 import yellowtally.server.worklog.Worklog;
@@ -59,14 +61,23 @@ class VisitPages {
     private final Standings standings;
     private final Worklog worklog;
     private final Outings outings;
+    private final BenchTimes bench;
 
-    VisitPages(VisitBook visits, Fleet fleet, People people, Standings standings, Worklog worklog, Outings outings) {
+    VisitPages(
+            VisitBook visits,
+            Fleet fleet,
+            People people,
+            Standings standings,
+            Worklog worklog,
+            Outings outings,
+            BenchTimes bench) {
         this.visits = visits;
         this.fleet = fleet;
         this.people = people;
         this.standings = standings;
         this.worklog = worklog;
         this.outings = outings;
+        this.bench = bench;
     }
 
     /**
@@ -142,12 +153,13 @@ class VisitPages {
     /** The oil for a can of fuel. */
     record Mix(int ratio, double fuelMl, double oilMl) {}
 
-    /** How it ended. */
+    /** How it ended, and what it took. */
     record Ended(
             Instant at,
             String by,
             FitState decision,
-            @Nullable String leftOpenReason) {}
+            @Nullable String leftOpenReason,
+            VisitTook took) {}
 
     /**
      * A step.
@@ -207,7 +219,7 @@ class VisitPages {
                 StillNeeded.of(standing.account().work()),
                 standing.account().holds().mayRelease(),
                 hints(standing),
-                ended(visit, names),
+                ended(visit, standing, names),
                 struck(visit, names));
     }
 
@@ -295,13 +307,14 @@ class VisitPages {
         return ratio == null ? null : new Mix(ratio, can, FuelMix.oilMl(can, ratio));
     }
 
-    private static @Nullable Ended ended(Visit visit, Map<UUID, String> names) {
+    private @Nullable Ended ended(Visit visit, Standing standing, Map<UUID, String> names) {
         return visit.endedAt() == null || visit.decision() == null || visit.endedBy() == null
                 ? null
                 : new Ended(
                         visit.endedAt(),
                         names.getOrDefault(visit.endedBy(), ""),
                         visit.decision(),
-                        visit.leftOpenReason());
+                        visit.leftOpenReason(),
+                        VisitTook.of(bench.of(visit).times(standing.numbers())));
     }
 }

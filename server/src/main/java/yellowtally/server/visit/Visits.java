@@ -59,6 +59,7 @@ class Visits {
     private final Worklog worklog;
     private final Strikes strikes;
     private final FleetRevision revision;
+    private final List<SeesVisitEnds> seen;
     private final Clock clock;
 
     Visits(
@@ -71,6 +72,7 @@ class Visits {
             Worklog worklog,
             Strikes strikes,
             FleetRevision revision,
+            List<SeesVisitEnds> seen,
             Clock clock) {
         this.fleet = fleet;
         this.people = people;
@@ -81,6 +83,7 @@ class Visits {
         this.worklog = worklog;
         this.strikes = strikes;
         this.revision = revision;
+        this.seen = seen;
         this.clock = clock;
     }
 
@@ -191,7 +194,9 @@ class Visits {
         }
         wrong.refuseIfAny();
         FitState decision = standings.of(saw(visit)).account().state();
-        visit.end(clock.instant(), person.id(), open > 0 ? reason : null, decision);
+        Instant now = clock.instant();
+        visit.end(now, person.id(), open > 0 ? reason : null, decision);
         revision.touches(visit.sawId());
+        seen.forEach(sees -> sees.ended(now, person.id()));
     }
 }
