@@ -91,6 +91,8 @@ export function useOutWith(tag: string): string | undefined {
 }
 /** Every saw in service with its set; it tells nothing that the board does not tell first. */
 export const usePlan = () => useAsked('/api/plan', {}, { refetchInterval: soonIfAway(60_000) });
+/** Minutes estimated and taken at the bench. */
+export const useMinutes = () => useAsked('/api/minutes', {});
 export const useSawList = () => useAsked('/api/saws', {}, { refetchInterval: soonIfAway(30_000) });
 /** What is offered for a new saw, like another or like none; asked anew each time, since every one that is added changes it. */
 export const useNewSaw = (like: string) =>

@@ -788,6 +788,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/minutes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["minutes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/models": {
         parameters: {
             query?: never;
@@ -3053,6 +3069,18 @@ export interface components {
             id: string;
             reason: string;
         };
+        CountsAs: {
+            /** Format: double */
+            counts: number;
+            /** Format: double */
+            from: number;
+            /** Format: date-time */
+            since: string;
+            /** Format: double */
+            times: number;
+            /** Format: double */
+            to: number;
+        };
         CrewOnOff: {
             /** Format: uuid */
             id: string;
@@ -3215,6 +3243,7 @@ export interface components {
             by: string;
             decision: components["schemas"]["FitState"];
             leftOpenReason?: string;
+            took: components["schemas"]["VisitTook"];
         };
         Evening: {
             /** Format: date */
@@ -3944,6 +3973,14 @@ export interface components {
             /** Format: int32 */
             weekday?: number;
         };
+        MinutesPage: {
+            /** Format: double */
+            least: number;
+            today: components["schemas"]["VisitMinutes"][];
+            /** Format: int32 */
+            visits: number;
+            work: components["schemas"]["WorkMinutes"][];
+        };
         Mix: {
             /** Format: double */
             fuelMl: number;
@@ -4253,6 +4290,7 @@ export interface components {
             source: string;
             /** Format: double */
             standard: number;
+            taken?: components["schemas"]["CountsAs"];
             unit: components["schemas"]["SettingUnit"];
             /** Format: double */
             value: number;
@@ -5824,6 +5862,16 @@ export interface components {
             struck?: components["schemas"]["StrikeLine"];
             tag: string;
         };
+        VisitMinutes: {
+            /** Format: date-time */
+            begun: string;
+            /** Format: date-time */
+            ended?: string;
+            /** Format: uuid */
+            id: string;
+            tag: string;
+            took: components["schemas"]["VisitTook"];
+        };
         VisitMove: {
             /** Format: uuid */
             id: string;
@@ -5860,6 +5908,16 @@ export interface components {
             /** Format: uuid */
             id: string;
             reason: string;
+        };
+        VisitTook: {
+            /** Format: double */
+            breaks: number;
+            /** Format: double */
+            estimated: number;
+            /** Format: double */
+            taken: number;
+            /** Format: double */
+            told: number;
         };
         /** @enum {string} */
         WaitCause: "NONE" | "OUT" | "PART" | "SOAK" | "STANDS" | "MECHANIC" | "AWAY" | "LEFT_OUT" | "TOO_LONG";
@@ -5982,6 +6040,23 @@ export interface components {
         Wood: "SOFT" | "HARD" | "DIRTY" | "FROZEN";
         /** @enum {string} */
         Work: "FELLING" | "LIMBING" | "BRUSH" | "BUCKING";
+        WorkMinutes: {
+            /** Format: double */
+            counts: number;
+            /** Format: double */
+            from: number;
+            key: string;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            set: number;
+            task?: components["schemas"]["Task"];
+            /** Format: double */
+            times: number;
+            title: string;
+            /** Format: double */
+            to: number;
+        };
         /** @enum {string} */
         WorkOutcome: "FINE" | "ATTEND" | "FAIL" | "SKIPPED";
         WorkRow: {
@@ -7218,6 +7293,26 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+        };
+    };
+    minutes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MinutesPage"];
                 };
             };
         };

@@ -10,6 +10,7 @@ import { StateMark } from '../../parts/StateMark';
 import { useMay, usePerson } from '../../shell/person';
 import { findingWords, outcomeWords, stepWords } from '../../words/bench';
 import { momentOf } from '../../words/format';
+import { tookWords } from '../../words/taken';
 import { needWords, workReason, workTitle } from '../../words/work';
 import { COMMANDS, useCommands } from '../../shell/commands';
 import { useSigned } from '../../shell/signed';
@@ -107,7 +108,7 @@ export function EndVisit({
         <Box>
           Ended {momentOf(visit.ended.at)} by {visit.ended.by}.
           {visit.ended.leftOpenReason && ` Left open: ${visit.ended.leftOpenReason}.`}{' '}
-          <Link to={`/saws/${visit.tag}`}>To saw {visit.tag}</Link>
+          {tookWords(visit.ended.took)} <Link to={`/saws/${visit.tag}`}>To saw {visit.tag}</Link>
         </Box>
       ) : (
         <>

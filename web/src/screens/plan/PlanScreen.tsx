@@ -13,6 +13,7 @@ import type { Change } from './change';
 import { changes, NOTHING, withWish } from './change';
 import { DayRail } from './DayRail';
 import { plateId } from './plateId';
+import { Taken } from './Taken';
 import { WhatIf } from './WhatIf';
 
 /** The plan of the days: what the bench does when, for whom, and what could be otherwise. */
@@ -74,6 +75,7 @@ function Filled({ page }: { page: Schemas['PlanPage'] }) {
               />
             ))}
           </Box>
+          <Taken />
         </Box>
         <Box
           sx={{

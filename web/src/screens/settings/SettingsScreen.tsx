@@ -14,6 +14,7 @@ import { Quiet } from '../../parts/Quiet';
 import { Tick } from '../../parts/Tick';
 import { Heading } from '../../parts/Heading';
 import { words } from '../../words/en';
+import { countsAs } from '../../words/taken';
 import { settingFigure, typedSetting } from '../../words/units';
 import type { Room } from './rooms';
 import { HOUSE, placeOf, ROOMS } from './rooms';
@@ -241,7 +242,7 @@ function ofNumber(n: Schemas['NumberView']): SettingOf['props'] {
   return {
     settingKey: n.key,
     title: `${n.why.replace(/\.$/, '')}${n.estimated && !n.changed ? ' (est.)' : ''}`,
-    why: `Allowed: ${n.allowed}.`,
+    why: `Allowed: ${n.allowed}.${n.taken ? countsAs(n.taken) : ''}`,
     value: typedSetting(n.value, n.unit),
     shown: settingFigure(n.value, n.unit),
     standard: settingFigure(n.standard, n.unit),

@@ -13,6 +13,13 @@ public enum MinutesSetting implements LinedSetting {
             5,
             90,
             "Work recorded within this share of its minutes was done before, and written in one go.")),
+    QUICK_UNDER(estimate(
+            "quick.under",
+            0.5,
+            SettingUnit.MINUTES,
+            0,
+            10,
+            "Records nearer to each other than this were written in one go.")),
     BREAK_TIMES(estimate(
             "break.times",
             3,

@@ -44,11 +44,14 @@ public record VisitTimes(double estimated, double told, double taken, double bre
                 .toList();
         Reader reader = new Reader(numbers);
         List<Map<NumberSetting, Double>> work = WorkOfRecords.of(inOrder);
-        Instant before = begun;
+        // Written down afterwards, it has the moments that people remember.
+        Instant before = inOrder.isEmpty() || begun.isBefore(inOrder.get(0).at())
+                ? begun
+                : inOrder.get(0).at();
         for (int i = 0; i < inOrder.size(); i++) {
             Instant at = inOrder.get(i).at();
-            reader.next(Math.max(0, Duration.between(before, at).toMillis() / 60_000.0), work.get(i));
-            before = at.isAfter(before) ? at : before;
+            reader.next(Duration.between(before, at).toMillis() / 60_000.0, work.get(i));
+            before = at;
         }
         return reader.read();
     }
@@ -71,7 +74,7 @@ public record VisitTimes(double estimated, double told, double taken, double bre
 
         void next(double more, Map<NumberSetting, Double> done) {
             double its = new Stretch(done, 0).estimated(numbers);
-            boolean inOneGo = more < share(MinutesSetting.QUICK) * its;
+            boolean inOneGo = more < least(its);
             // What has no minutes of its own, as making safe, goes with what follows.
             boolean waited = minutes > numbers.of(MinutesSetting.BREAK_OVER);
             if (!inOneGo && (estimate() > 0 || waited)) {
@@ -85,8 +88,9 @@ public record VisitTimes(double estimated, double told, double taken, double bre
             return new Stretch(work, 0).estimated(numbers);
         }
 
-        private double share(MinutesSetting percent) {
-            return numbers.of(percent) / 100;
+        /** No hands do it in less. */
+        private double least(double its) {
+            return Math.max(numbers.of(MinutesSetting.QUICK_UNDER), numbers.of(MinutesSetting.QUICK) / 100 * its);
         }
 
         private void close() {
@@ -96,7 +100,7 @@ public record VisitTimes(double estimated, double told, double taken, double bre
                 breaks += minutes;
             } else if (its == 0) {
                 taken += minutes;
-            } else if (minutes >= share(MinutesSetting.QUICK) * its) {
+            } else if (minutes >= least(its)) {
                 taken += minutes;
                 told += its;
                 stretches.add(new Stretch(work, minutes));

@@ -58,6 +58,9 @@ class VisitTimesTest {
             MAKE_SAFE 45, SHARPEN 56                                       | 10 | 10 | 11 | 45 | 11
             SHARPEN 2                                                      | 10 | 0  | 0  | 0  |
             MAKE_SAFE 0.1, SHARPEN 0.2, CLEAN_COVER 0.3, TENSION 0.4       | 19 | 0  | 0  | 0  |
+            BRAKE_LEVER 0.2, BRAKE_RUNNING 0.4                             | 1  | 0  | 0  | 0  |
+            BRAKE_LEVER 0.2, BRAKE_RUNNING 0.9                             | 1  | 0.5 | 0.7 | 0 | 0.7
+            MAKE_SAFE -60, SHARPEN -48                                     | 10 | 10 | 12 | 0  | 12
             SHARPEN 6 over, AIR_FILTER 10                                  | 4  | 4  | 10 | 0  | 10
             """)
     void readsWhatTheMomentsTell(

@@ -1,0 +1,96 @@
+import Box from '@mui/material/Box';
+import { Link } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { useMinutes } from '../../api/queries';
+import { Heading } from '../../parts/Heading';
+import { useSome } from '../../parts/more';
+import { TagPlate } from '../../parts/Plate';
+import { ProblemNote } from '../../parts/ProblemNote';
+import { TableRow } from '../../parts/TableRow';
+import { countsWords, timesWords, tookRange, tookWords, workName } from '../../words/taken';
+
+const FIRST = 6;
+
+/** Minutes estimated and taken: of today's visits, and of each kind of work, with what the estimates learned from that. */
+export function Taken() {
+  const { data: page, error } = useMinutes();
+  return (
+    <Box component="section" aria-label="Estimated and taken" sx={{ mt: 1 }}>
+      <Heading level={2} why={10}>
+        Estimated and taken
+      </Heading>
+      <ProblemNote sentences={error ? [error.message] : []} />
+      {page && (
+        <>
+          {page.today.length === 0 && <Box>No visit yet today.</Box>}
+          {page.today.map((visit) => (
+            <Visit key={visit.id} visit={visit} />
+          ))}
+          {page.work.length === 0 ? (
+            <Box sx={{ color: 'text.secondary', mt: 1 }}>
+              Nothing tells yet what work takes: the estimates count as they are set.
+            </Box>
+          ) : (
+            <WorkTable page={page} />
+          )}
+        </>
+      )}
+    </Box>
+  );
+}
+
+function Visit({ visit }: { visit: Schemas['VisitMinutes'] }) {
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: 'auto minmax(0, 1fr)',
+        gap: 1,
+        alignItems: 'center',
+        py: 0.4,
+      }}
+    >
+      <TagPlate tag={visit.tag} />
+      <Box>
+        {tookWords(visit.took)}{' '}
+        <Link to={`/bench/${visit.id}`}>{visit.ended ? 'Its visit' : 'Still on the bench'}</Link>
+      </Box>
+    </Box>
+  );
+}
+
+function WorkTable({ page }: { page: Schemas['MinutesPage'] }) {
+  const { some, more } = useSome(page.work, FIRST);
+  return (
+    <>
+      <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 1.5, maxWidth: 640 }}>
+        From the newest {page.visits} visits that tell. An estimate follows what the work takes; where people
+        set it anew, that counts.
+      </Box>
+      <Box
+        component="table"
+        sx={{ width: '100%', maxWidth: 680, borderCollapse: 'collapse', textAlign: 'left', fontSize: 14.5 }}
+      >
+        <Box component="thead" sx={{ color: 'text.secondary', fontSize: 13 }}>
+          <TableRow>
+            <th>Work</th>
+            <th>Counts</th>
+            <th>Took in eight of ten (est.)</th>
+            <th>Done</th>
+          </TableRow>
+        </Box>
+        <tbody>
+          {some.map((work) => (
+            <TableRow key={work.key}>
+              <th scope="row">{workName(work)}</th>
+              <td>{countsWords(work)}</td>
+              <td>{tookRange(work)}</td>
+              <td>{timesWords(work.times, page.least)}</td>
+            </TableRow>
+          ))}
+        </tbody>
+      </Box>
+      {more}
+    </>
+  );
+}
