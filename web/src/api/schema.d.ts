@@ -3976,6 +3976,7 @@ export interface components {
         MinutesPage: {
             /** Format: double */
             least: number;
+            sum: components["schemas"]["VisitTook"];
             today: components["schemas"]["VisitMinutes"][];
             /** Format: int32 */
             visits: number;

@@ -22,11 +22,11 @@ describe('what a visit took', () => {
     ],
     [
       { estimated: 20, told: 0, taken: 0, breaks: 0 },
-      '20 min estimated; nobody can tell what it took: it was written down in one go.',
+      '20 min estimated; nothing tells what it took: it was written down in one go.',
     ],
     [
       { estimated: 10, told: 0, taken: 0, breaks: 95 },
-      '10 min estimated; nobody can tell what it took: there was a break of 95 min in it.',
+      '10 min estimated; nothing tells what it took: there was a break of 95 min in it.',
     ],
   ])('%o', (took, words) => expect(tookWords(took)).toBe(words));
 });

@@ -14,11 +14,18 @@ export function tookWords(took: Took): string {
       took.breaks > 0
         ? `there was a break of ${minutes(took.breaks)} in it`
         : 'it was written down in one go';
-    return `${minutes(took.estimated)} estimated; nobody can tell what it took: ${why}.`;
+    return `${minutes(took.estimated)} estimated; nothing tells what it took: ${why}.`;
   }
   const told = took.told < took.estimated ? ` of which ${minutes(took.told)} can be told:` : '';
   return `${minutes(took.estimated)} estimated,${told} took ${minutes(took.taken)} (est.)${pause}.`;
 }
+
+/** The same where there is little room. */
+export const tookShort = (took: Took) =>
+  took.told === 0 ? 'nothing tells' : `took ${minutes(took.taken)} (est.)`;
+
+export const estimatedShort = (took: Took) =>
+  `${minutes(took.told === 0 ? took.estimated : took.told)} estimated`;
 
 /** Half minutes count. */
 const half = (count: number) => `${rounded(count, 1)} min`;
@@ -45,4 +52,4 @@ export function timesWords(times: number, least: number): string {
 
 /** What a setting of minutes counts as, since the work turned out to take so long. */
 export const countsAs = (taken: Schemas['CountsAs']) =>
-  ` Counts as ${half(taken.counts)}: that is what it took, ${timesWords(taken.times, 0)}, ${tookRange(taken)} in eight of ten cases (est.). Setting it anew ends that.`;
+  ` Counts as ${half(taken.counts)}: that is what it took on average, done ${timesWords(taken.times, 0)}; ${tookRange(taken)} in eight of ten cases (est.). Setting it anew ends that.`;

@@ -7,7 +7,15 @@ import { useSome } from '../../parts/more';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { TableRow } from '../../parts/TableRow';
-import { countsWords, timesWords, tookRange, tookWords, workName } from '../../words/taken';
+import {
+  countsWords,
+  estimatedShort,
+  timesWords,
+  tookRange,
+  tookShort,
+  tookWords,
+  workName,
+} from '../../words/taken';
 
 const FIRST = 6;
 
@@ -22,10 +30,20 @@ export function Taken() {
       <ProblemNote sentences={error ? [error.message] : []} />
       {page && (
         <>
-          {page.today.length === 0 && <Box>No visit yet today.</Box>}
-          {page.today.map((visit) => (
-            <Visit key={visit.id} visit={visit} />
-          ))}
+          <Box sx={{ mt: 0.5, mb: 1 }}>
+            {page.today.length === 0 ? 'No visit yet today.' : `Today: ${tookWords(page.sum)}`}
+          </Box>
+          <Box
+            sx={{
+              display: 'grid',
+              gap: '6px 14px',
+              gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 238px), 1fr))',
+            }}
+          >
+            {page.today.map((visit) => (
+              <Visit key={visit.id} visit={visit} />
+            ))}
+          </Box>
           {page.work.length === 0 ? (
             <Box sx={{ color: 'text.secondary', mt: 1 }}>
               Nothing tells yet what work takes: the estimates count as they are set.
@@ -51,9 +69,14 @@ function Visit({ visit }: { visit: Schemas['VisitMinutes'] }) {
       }}
     >
       <TagPlate tag={visit.tag} />
-      <Box>
-        {tookWords(visit.took)}{' '}
-        <Link to={`/bench/${visit.id}`}>{visit.ended ? 'Its visit' : 'Still on the bench'}</Link>
+      <Box sx={{ fontSize: 14, lineHeight: 1.35 }}>
+        <Link to={`/bench/${visit.id}`} aria-label={`Visit of saw ${visit.tag}: ${tookWords(visit.took)}`}>
+          {tookShort(visit.took)}
+        </Link>
+        <Box sx={{ color: 'text.secondary' }}>
+          {estimatedShort(visit.took)}
+          {!visit.ended && ', still on the bench'}
+        </Box>
       </Box>
     </Box>
   );

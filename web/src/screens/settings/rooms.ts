@@ -67,6 +67,7 @@ export const ROOMS: Room[] = [
     groups: [
       { prefix: 'schedule.weight', title: 'What weighs more' },
       { prefix: 'schedule', title: 'Limits and minutes' },
+      { prefix: 'minutes', title: 'Minutes taken' },
       { prefix: 'access', title: 'Opening and closing' },
     ],
   },

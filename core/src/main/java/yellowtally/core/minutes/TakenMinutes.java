@@ -13,9 +13,9 @@ import yellowtally.core.settings.Numbers;
  * What one kind of work takes, from the stretches in which it was done.
  *
  * @param times how often it was done
- * @param minutes it takes, zero or more (est.)
- * @param from minutes at least, in eight of ten cases
- * @param to minutes at most, in eight of ten cases
+ * @param minutes it takes on average, zero or more (est.)
+ * @param from minutes that doing it once takes at least, in eight of ten cases
+ * @param to minutes that it takes at most then
  */
 public record TakenMinutes(double times, double minutes, double from, double to) {
 
@@ -97,7 +97,7 @@ public record TakenMinutes(double times, double minutes, double from, double to)
             Map<NumberSetting, TakenMinutes> found = new LinkedHashMap<>();
             for (int k = 0; k < times.length; k++) {
                 double variance = (weight * spread * spread + squares[k]) / (weight + times[k]);
-                double either = EIGHT_OF_TEN * minutes[k] * Math.sqrt(variance / (weight + times[k]));
+                double either = EIGHT_OF_TEN * minutes[k] * Math.sqrt(variance * (1 + 1 / (weight + times[k])));
                 found.put(
                         parts.get(k),
                         new TakenMinutes(times[k], minutes[k], Math.max(0, minutes[k] - either), minutes[k] + either));

@@ -45,11 +45,12 @@ class MinutesController {
      * Estimated and taken.
      *
      * @param today visits with records of today, by when they were begun
+     * @param sum of today
      * @param visits how many of the newest visits tell what work takes
      * @param work what they tell, where most minutes go first
      * @param least work done less often corrects nothing
      */
-    record MinutesPage(List<VisitMinutes> today, int visits, List<WorkMinutes> work, double least) {}
+    record MinutesPage(List<VisitMinutes> today, VisitTook sum, int visits, List<WorkMinutes> work, double least) {}
 
     /**
      * A visit; of one begun before today, the part of today.
@@ -114,7 +115,12 @@ class MinutesController {
                         taken.to())));
         work.sort(Comparator.comparingDouble((WorkMinutes one) -> -one.times() * one.minutes())
                 .thenComparing(WorkMinutes::key));
-        return new MinutesPage(today, told.visits(), work, counted.of(MinutesSetting.LEAST_TIMES));
+        return new MinutesPage(
+                today,
+                VisitTook.sum(today.stream().map(VisitMinutes::took).toList()),
+                told.visits(),
+                work,
+                counted.of(MinutesSetting.LEAST_TIMES));
     }
 
     private static @Nullable Task task(NumberSetting minutes) {

@@ -1,5 +1,6 @@
 package yellowtally.server.worklog;
 
+import java.util.Collection;
 import yellowtally.core.minutes.VisitTimes;
 
 /**
@@ -15,5 +16,17 @@ public record VisitTook(double estimated, double told, double taken, double brea
     /** The same without what each step took. */
     public static VisitTook of(VisitTimes times) {
         return new VisitTook(times.estimated(), times.told(), times.taken(), times.breaks());
+    }
+
+    /** What several took together. */
+    public static VisitTook sum(Collection<VisitTook> visits) {
+        return visits.stream()
+                .reduce(
+                        new VisitTook(0, 0, 0, 0),
+                        (one, other) -> new VisitTook(
+                                one.estimated + other.estimated,
+                                one.told + other.told,
+                                one.taken + other.taken,
+                                one.breaks + other.breaks));
     }
 }
