@@ -17,6 +17,7 @@ const EditSawScreen = fetched(() => import('./screens/saw-form/EditSawScreen'));
 const TensionScreen = fetched(() => import('./screens/tension/TensionScreen'));
 const QuickRecord = fetched(() => import('./screens/saw/QuickRecord'));
 const PlanScreen = fetched(() => import('./screens/plan/PlanScreen'));
+const RemindersScreen = fetched(() => import('./screens/reminders/RemindersScreen'));
 const BenchScreen = fetched(() => import('./screens/bench/BenchScreen'));
 const VisitScreen = fetched(() => import('./screens/bench/VisitScreen'));
 const CrewsScreen = fetched(() => import('./screens/crews/CrewsScreen'));
@@ -108,6 +109,7 @@ export function App() {
               <Route path="/faults/:id" element={<FaultScreen />} />
               <Route path="/stores" element={<StoresScreen />} />
               <Route path="/plan" element={<PlanScreen />} />
+              <Route path="/reminders" element={<RemindersScreen />} />
               <Route path="/bench" element={<BenchScreen />} />
               <Route path="/bench/:visitId" element={<VisitScreen />} />
               <Route

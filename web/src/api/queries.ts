@@ -91,6 +91,8 @@ export function useOutWith(tag: string): string | undefined {
 }
 /** Every saw in service with its set; it tells nothing that the board does not tell first. */
 export const usePlan = () => useAsked('/api/plan', {}, { refetchInterval: soonIfAway(60_000) });
+/** What has to be told, and the mail that told it. */
+export const useReminders = () => useAsked('/api/reminders', {}, { refetchInterval: soonIfAway(60_000) });
 /** Minutes estimated and taken at the bench. */
 export const useMinutes = () => useAsked('/api/minutes', {});
 export const useSawList = () => useAsked('/api/saws', {}, { refetchInterval: soonIfAway(30_000) });

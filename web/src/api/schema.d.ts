@@ -1444,6 +1444,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reminders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reminders"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/saws": {
         parameters: {
             query?: never;
@@ -3924,6 +3940,13 @@ export interface components {
             check: string;
             title: string;
         };
+        Mail: {
+            /** Format: date-time */
+            at: string;
+            name: string;
+            subject: string;
+            text: string;
+        };
         MakersFigures: {
             file?: string;
             /** Format: uuid */
@@ -4930,6 +4953,25 @@ export interface components {
             kind: "RELEASED";
             tag: string;
         };
+        /** @enum {string} */
+        ReminderKind: "BOOKING_SHORT" | "STOCK_SHORT" | "AWAY_OVERDUE" | "SOAK_TONIGHT" | "DUE_TOMORROW";
+        ReminderView: {
+            about: string;
+            booking?: components["schemas"]["ShortBooking"];
+            /** Format: date */
+            day?: string;
+            kind: components["schemas"]["ReminderKind"];
+            /** Format: int32 */
+            missing: number;
+            tasks: components["schemas"]["Task"][];
+            /** Format: date-time */
+            toldAt?: string;
+            what?: string;
+        };
+        RemindersPage: {
+            mails: components["schemas"]["Mail"][];
+            reminders: components["schemas"]["ReminderView"][];
+        };
         RenamedCrew: {
             /** Format: uuid */
             id: string;
@@ -5387,6 +5429,13 @@ export interface components {
             /** Format: uuid */
             id: string;
             sprocket?: components["schemas"]["SprocketInput"];
+        };
+        ShortBooking: {
+            /** Format: time-local */
+            at: string;
+            crew: string;
+            /** Format: int32 */
+            saws: number;
         };
         /** @enum {string} */
         Side: "LEFT" | "RIGHT";
@@ -8325,6 +8374,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    reminders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RemindersPage"];
+                };
             };
         };
     };

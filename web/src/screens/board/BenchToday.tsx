@@ -30,6 +30,7 @@ export function BenchToday({ listed = true }: { listed?: boolean }) {
       <Booked page={page} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2, mt: 1 }}>
         <Link to="/plan">The plan</Link>
+        <Link to="/reminders">Reminders</Link>
         {today.visits.length > 0 && (
           <a href="/api/paper/day.pdf" target="_blank" rel="noreferrer">
             Day sheet on paper

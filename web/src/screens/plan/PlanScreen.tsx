@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import { useEffect, useRef, useState } from 'react';
+import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { usePlan, usePreviewed } from '../../api/queries';
 import { Heading } from '../../parts/Heading';
@@ -50,6 +51,7 @@ function Filled({ page }: { page: Schemas['PlanPage'] }) {
           {page.days.length} days, {minutes(shown.minutes)} at the bench (est.)
           {trying && ', as it would be'}
         </Box>
+        <Link to="/reminders">Reminders</Link>
       </Box>
       <Box
         sx={{

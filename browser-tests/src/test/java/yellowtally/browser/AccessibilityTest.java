@@ -38,6 +38,7 @@ class AccessibilityTest {
             new Screen("/faults", "Faults"),
             new Screen("/faults/new?saw=14", "Report a complaint"),
             new Screen("/plan", "What if"),
+            new Screen("/reminders", "Outbox"),
             new Screen("/stores", "To order"),
             new Screen("/log", "Log"),
             new Screen("/records", "Proof, backups, files"),

@@ -22,14 +22,25 @@ import org.junit.jupiter.api.io.TempDir;
 /** The same screens with two hundred saws, and with none. */
 class FleetSizesBrowserTest {
 
-    private static final List<String> SCREENS =
-            List.of("/", "/saws", "/plan", "/bench", "/faults", "/stores", "/log", "/settings", "/crews", "/saws/M100");
+    private static final List<String> SCREENS = List.of(
+            "/",
+            "/saws",
+            "/plan",
+            "/reminders",
+            "/bench",
+            "/faults",
+            "/stores",
+            "/log",
+            "/settings",
+            "/crews",
+            "/saws/M100");
 
     private static final List<String> OF_NONE = List.of(
             "/",
             "/saws",
             "/saws/new",
             "/plan",
+            "/reminders",
             "/bench",
             "/crews",
             "/faults",

@@ -34,6 +34,7 @@ class NarrowScreenBrowserTest {
             Map.entry("/saws/15/record", "Record one task"),
             Map.entry("/parts/YC-12", "Where it has been"),
             Map.entry("/plan", "Footplate at the north portal"),
+            Map.entry("/reminders", "No mail server is connected"),
             Map.entry("/bench", "Start visit"),
             Map.entry("/crews", "Cutting gang"),
             Map.entry("/faults", "Recurring"),

@@ -55,6 +55,7 @@ class UnitsBrowserTest {
             "/parts/YB-10",
             "/stores",
             "/plan",
+            "/reminders",
             "/bench",
             "/crews",
             "/faults",

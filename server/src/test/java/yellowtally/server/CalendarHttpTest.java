@@ -1,6 +1,7 @@
 package yellowtally.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import biweekly.Biweekly;
 import biweekly.ICalendar;
@@ -13,6 +14,7 @@ import java.time.ZoneId;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -130,8 +132,17 @@ class CalendarHttpTest {
     @Test
     @ResourceLock(RunningServer.FLEET_SETTINGS)
     void thePlanIsACalendarOfItsOwn(Api api) {
-        ICalendar calendar = parsed(api.get("/api/plan.ics").raw().body());
-        JsonNode plan = api.get("/api/plan").body();
+        AtomicReference<String> file = new AtomicReference<>("");
+        AtomicReference<JsonNode> read = new AtomicReference<>();
+        // Others write to the same fleet: both have to be of one moment.
+        await().until(() -> {
+            JsonNode before = api.get("/api/plan").body();
+            file.set(api.get("/api/plan.ics").raw().body());
+            read.set(api.get("/api/plan").body());
+            return before.equals(read.get());
+        });
+        JsonNode plan = read.get();
+        ICalendar calendar = parsed(file.get());
         Set<String> titles = calendar.getEvents().stream()
                 .map(event -> event.getSummary().getValue())
                 .collect(Collectors.toSet());

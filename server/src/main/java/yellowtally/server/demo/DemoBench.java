@@ -102,21 +102,19 @@ final class DemoBench {
         record(List.of(Step.values()), at, null);
     }
 
-    /** When a visit has to begin that does all that is due and is over at a moment. */
-    Instant beginFor(Instant over) {
-        Duration whole = hands.take(did(plan(over).steps())).stream().reduce(Duration.ZERO, Duration::plus);
-        return over.minus(whole);
-    }
-
     /**
      * A visit that does all that is due and what rides along, begun and ended, each step written down when it was done.
      *
+     * @param over when it should be over
+     * @param from before which it does not begin
      * @return when it was over; {@code null} where the set was not apart for it
      */
     @Nullable
-    Instant serve(Instant at) {
-        VisitPlan plan = plan(at);
-        return served(at, FitState.FIT, plan, hands.take(did(plan.steps())));
+    Instant serve(Instant over, Instant from) {
+        VisitPlan plan = plan(over);
+        List<Duration> taken = hands.take(did(plan.steps()));
+        Instant begun = over.minus(taken.stream().reduce(Duration.ZERO, Duration::plus));
+        return served(begun.isBefore(from) ? from : begun, FitState.FIT, plan, taken);
     }
 
     /** The same, ended as it then stood, and written down in one go. */

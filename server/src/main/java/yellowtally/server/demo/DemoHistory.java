@@ -47,6 +47,9 @@ final class DemoHistory {
     private static final Numbers SETTINGS = Numbers.STANDARD;
     private static final Set<FairCondition> FAIR = EnumSet.allOf(FairCondition.class);
 
+    /** Read first, then served. */
+    private static final Duration READ_BEFORE = Duration.ofMinutes(75);
+
     /** The saw of which an outing was written down wrong. */
     private static final String SLIP = "02";
 
@@ -111,14 +114,13 @@ final class DemoHistory {
     }
 
     private void readAndServe(Instant at) {
-        Instant begun = bench.beginFor(at.minusSeconds(300));
-        check(begun.minusSeconds(300), CheckOccasion.ROUTINE, FAIR, 0);
-        serve(begun, at);
+        check(at.minus(READ_BEFORE), CheckOccasion.ROUTINE, FAIR, 0);
+        serve(at);
     }
 
     /** Set back and read at the end. */
-    private void serve(Instant begun, Instant at) {
-        Instant over = bench.serve(begun);
+    private void serve(Instant at) {
+        Instant over = bench.serve(at.minusSeconds(300), at.minus(READ_BEFORE).plusSeconds(300));
         if (over != null) {
             check(over.isAfter(at) ? over : at, CheckOccasion.SET_WAS_APART, FAIR, 0);
         }
@@ -140,12 +142,11 @@ final class DemoHistory {
         Instant at = morning(daysAgo - 1);
         slack = aimSlack() / 8;
         double before = slack;
-        Instant begun = bench.beginFor(at.minusSeconds(300));
-        check(begun.minusSeconds(300), CheckOccasion.ROUTINE, FAIR, 0);
+        check(at.minus(READ_BEFORE), CheckOccasion.ROUTINE, FAIR, 0);
         if (slack == before) {
             throw new IllegalStateException("nothing had to be eased on saw " + saw.tag());
         }
-        serve(begun, at);
+        serve(at);
     }
 
     /** Goes out and comes back on an ordinary day; not read. */

@@ -5,9 +5,11 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -43,6 +45,7 @@ import yellowtally.server.fleet.Crew;
 import yellowtally.server.fleet.FittedSet;
 import yellowtally.server.fleet.FleetSeed;
 import yellowtally.server.fleet.LoopFigures;
+import yellowtally.server.fleet.Model;
 import yellowtally.server.fleet.Models;
 import yellowtally.server.fleet.OfItsMaker;
 import yellowtally.server.fleet.Saw;
@@ -131,11 +134,20 @@ class DemoLoader implements SmartInitializingSingleton {
             crews.add(crew.id());
         }
         List<DemoStores.Taker> takers = new ArrayList<>();
+        // All before the years: a question among thousands of new records looks at each of them first.
+        Map<DemoSaw.Model, Model> known = new EnumMap<>(DemoSaw.Model.class);
+        for (DemoSaw.Model model : DemoSaw.Model.values()) {
+            known.put(model, models.named(model.make, model.name));
+        }
         int part = 0;
         for (DemoSaw line : DemoFleet.SAWS) {
             part++;
             UUID crew = crews.get(Math.max(0, line.crew()));
-            takers.add(live(line, part, new DemoHistory.People(officers, operators, crew)));
+            takers.add(live(
+                    line,
+                    Objects.requireNonNull(known.get(line.model())),
+                    part,
+                    new DemoHistory.People(officers, operators, crew)));
         }
         shelf(officers.get(1));
         misread(records.find(Person.class, officers.get(0)));
@@ -170,11 +182,8 @@ class DemoLoader implements SmartInitializingSingleton {
     }
 
     /** One saw and its past; answers which of the stores fits it. */
-    private DemoStores.Taker live(DemoSaw line, int part, DemoHistory.People people) {
-        Saw saw = new Saw(
-                UUID.randomUUID(),
-                line.tag(),
-                DemoParts.card(line, models.named(line.model().make, line.model().name), LocalDate.now(clock)));
+    private DemoStores.Taker live(DemoSaw line, Model model, int part, DemoHistory.People people) {
+        Saw saw = new Saw(UUID.randomUUID(), line.tag(), DemoParts.card(line, model, LocalDate.now(clock)));
         Bar bar = DemoParts.bar(line, String.format("YB-%02d", part));
         Sprocket sprocket = DemoParts.sprocket(line, String.format("YS-%02d", part));
         Chain chain = DemoParts.chain(line, String.format("YC-%02d", part));

@@ -23,7 +23,14 @@ final class FleetTables {
 
     /** Secrets, what belongs to this installation alone, and what may be forgotten. */
     static final Set<String> STAY_HERE = Set.of(
-            "credential", "device", "calendar_feed", "fleet", "applied_write", "to_seal", "flyway_schema_history");
+            "credential",
+            "device",
+            "calendar_feed",
+            "reminder_told",
+            "fleet",
+            "applied_write",
+            "to_seal",
+            "flyway_schema_history");
 
     private final Map<String, FleetTable> tables;
     private final int form;

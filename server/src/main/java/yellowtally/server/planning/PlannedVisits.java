@@ -34,13 +34,22 @@ public class PlannedVisits {
      * All of it.
      *
      * @param crews what the crews of its bookings are called
+     * @param fleet where each saw stands
      */
-    public record Ahead(Plan plan, Map<UUID, String> crews) {}
+    public record Ahead(Plan plan, Map<UUID, String> crews, List<Standing> fleet) {}
 
     /** The plan as it is now. */
     public Ahead ahead() {
-        Plans.Made made = plans.now();
-        return new Ahead(made.plan(), made.known().crews());
+        return of(plans.now());
+    }
+
+    /** The same for nobody who looks at it: the next plan need not stay near it. */
+    public Ahead aside() {
+        return of(plans.aside());
+    }
+
+    private static Ahead of(Plans.Made made) {
+        return new Ahead(made.plan(), made.known().crews(), made.known().fleet());
     }
 
     /** Today's part, as the plan is now. */

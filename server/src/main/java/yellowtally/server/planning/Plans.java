@@ -59,15 +59,19 @@ class Plans {
     /** The plan now. */
     @Transactional(readOnly = true)
     public Made now() {
-        long at = revision.now();
-        Made before = last.get();
-        if (before != null && before.holds(at, LocalDate.now(clock), clock.instant())) {
-            return before;
-        }
-        Known known = questions.known();
-        Made made = made(at, known, changes.facts(), before);
+        Made made = aside();
         last.set(made);
         return made;
+    }
+
+    /** The plan now, for nobody who looks at it: the next one need not stay near it. */
+    @Transactional(readOnly = true)
+    public Made aside() {
+        long at = revision.now();
+        Made before = last.get();
+        return before != null && before.holds(at, LocalDate.now(clock), clock.instant())
+                ? before
+                : made(at, questions.known(), changes.facts(), before);
     }
 
     /**

@@ -30,7 +30,8 @@ final class SealedTables {
             "fleet",
             "credential",
             "device",
-            "calendar_feed");
+            "calendar_feed",
+            "reminder_told");
 
     /** A table and its key, in order; {@code owner} is the table whose id the key begins with. */
     record Table(String name, List<String> key, @Nullable String owner) {}

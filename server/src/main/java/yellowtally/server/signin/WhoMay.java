@@ -49,6 +49,7 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             READER   GET  /api/board
             READER   GET  /api/minutes
             READER   GET  /api/plan
+            READER   GET  /api/reminders
             READER   GET  /api/plan.ics
             READER   POST /api/plan/what-if
             READER   GET  /api/saws
