@@ -5,6 +5,7 @@ import { useReminders } from '../../api/queries';
 import { Heading } from '../../parts/Heading';
 import { Loading } from '../../parts/Loading';
 import { FEW, useSome } from '../../parts/more';
+import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { momentOf } from '../../words/format';
 import { reminderPlace, REMINDER_TITLES, reminderWords } from '../../words/reminders';
@@ -71,17 +72,24 @@ function Line({ reminder }: { reminder: Schemas['ReminderView'] }) {
     <Box
       component="li"
       sx={(t) => ({
+        display: 'grid',
+        gridTemplateColumns: '44px minmax(0, 1fr)',
+        columnGap: 1,
+        alignItems: 'center',
         py: 0.75,
         maxWidth: 720,
         borderBottom: `1px solid ${t.vars.palette.house.hairline}`,
         overflowWrap: 'anywhere',
       })}
     >
-      {reminderWords(reminder)} <Link to={place.to}>{place.name}</Link>
-      <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
-        {reminder.toldAt
-          ? `Told by mail ${momentOf(reminder.toldAt)}`
-          : 'Goes out with the next mail, within a minute'}
+      <Box>{reminder.booking === undefined && <TagPlate tag={reminder.about} />}</Box>
+      <Box>
+        {reminderWords(reminder)} <Link to={place.to}>{place.name}</Link>
+        <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
+          {reminder.toldAt
+            ? `Told by mail ${momentOf(reminder.toldAt)}`
+            : 'Goes out with the next mail, within a minute'}
+        </Box>
       </Box>
     </Box>
   );
