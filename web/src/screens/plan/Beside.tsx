@@ -4,7 +4,7 @@ import type { Schemas } from '../../api/client';
 import { ForWhoMay } from '../../parts/ForWhoMay';
 import { FEW, useSome } from '../../parts/more';
 import { Panel } from '../../parts/Panel';
-import { TagPlate } from '../../parts/Plate';
+import { PlateLine } from '../../parts/PlateLine';
 import { minutes } from '../../words/format';
 import { untilWords } from '../../words/plan';
 import { dayTitle, planDay } from '../../words/planned';
@@ -31,43 +31,25 @@ export function Beside({ page, onWish }: Props) {
       {page.notKept.length > 0 && (
         <Panel title="Cannot be there">
           {page.notKept.map((one) => (
-            <Line key={`${one.tag} ${one.day}`} tag={one.tag}>
+            <PlateLine key={`${one.tag} ${one.day}`} tag={one.tag}>
               not {planDay(one.day)}: {untilWords(one.why, page.today)}
               <Again tag={one.tag} onWish={onWish} />
-            </Line>
+            </PlateLine>
           ))}
         </Panel>
       )}
       {page.left.length > 0 && (
         <Panel title="Not in these days">
           {left.map((one) => (
-            <Line key={one.tag} tag={one.tag}>
+            <PlateLine key={one.tag} tag={one.tag}>
               {minutes(one.minutes)}, {untilWords(one.why, page.today)}
               {one.why.cause === 'LEFT_OUT' && <Again tag={one.tag} onWish={onWish} />}
-            </Line>
+            </PlateLine>
           ))}
           {more}
         </Panel>
       )}
     </>
-  );
-}
-
-function Line({ tag, children }: { tag: string; children: React.ReactNode }) {
-  return (
-    <Box
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: 'auto minmax(0, 1fr)',
-        gap: 1,
-        alignItems: 'center',
-        fontSize: 14,
-        py: 0.4,
-      }}
-    >
-      <TagPlate tag={tag} />
-      <Box sx={{ overflowWrap: 'anywhere' }}>{children}</Box>
-    </Box>
   );
 }
 

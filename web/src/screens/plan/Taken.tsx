@@ -4,7 +4,7 @@ import type { Schemas } from '../../api/client';
 import { useMinutes } from '../../api/queries';
 import { Heading } from '../../parts/Heading';
 import { useSome } from '../../parts/more';
-import { TagPlate } from '../../parts/Plate';
+import { PlateLine } from '../../parts/PlateLine';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { TableRow } from '../../parts/TableRow';
 import {
@@ -59,26 +59,15 @@ export function Taken() {
 
 function Visit({ visit }: { visit: Schemas['VisitMinutes'] }) {
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: 'auto minmax(0, 1fr)',
-        gap: 1,
-        alignItems: 'center',
-        py: 0.4,
-      }}
-    >
-      <TagPlate tag={visit.tag} />
-      <Box sx={{ fontSize: 14, lineHeight: 1.35 }}>
-        <Link to={`/bench/${visit.id}`} aria-label={`Visit of saw ${visit.tag}: ${tookWords(visit.took)}`}>
-          {tookShort(visit.took)}
-        </Link>
-        <Box sx={{ color: 'text.secondary' }}>
-          {estimatedShort(visit.took)}
-          {!visit.ended && ', still on the bench'}
-        </Box>
+    <PlateLine tag={visit.tag}>
+      <Link to={`/bench/${visit.id}`} aria-label={`Visit of saw ${visit.tag}: ${tookWords(visit.took)}`}>
+        {tookShort(visit.took)}
+      </Link>
+      <Box sx={{ color: 'text.secondary', lineHeight: 1.35 }}>
+        {estimatedShort(visit.took)}
+        {!visit.ended && ', still on the bench'}
       </Box>
-    </Box>
+    </PlateLine>
   );
 }
 

@@ -5,7 +5,7 @@ import { useReminders } from '../../api/queries';
 import { Heading } from '../../parts/Heading';
 import { Loading } from '../../parts/Loading';
 import { FEW, useSome } from '../../parts/more';
-import { TagPlate } from '../../parts/Plate';
+import { PlateLine } from '../../parts/PlateLine';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { momentOf } from '../../words/format';
 import { reminderPlace, REMINDER_TITLES, reminderWords } from '../../words/reminders';
@@ -71,26 +71,18 @@ function Line({ reminder }: { reminder: Schemas['ReminderView'] }) {
   return (
     <Box
       component="li"
-      sx={(t) => ({
-        display: 'grid',
-        gridTemplateColumns: '44px minmax(0, 1fr)',
-        columnGap: 1,
-        alignItems: 'center',
-        py: 0.75,
-        maxWidth: 720,
-        borderBottom: `1px solid ${t.vars.palette.house.hairline}`,
-        overflowWrap: 'anywhere',
-      })}
+      sx={(t) => ({ maxWidth: 720, borderBottom: `1px solid ${t.vars.palette.house.hairline}` })}
     >
-      <Box>{reminder.booking === undefined && <TagPlate tag={reminder.about} />}</Box>
-      <Box>
-        {reminderWords(reminder)} <Link to={place.to}>{place.name}</Link>
+      <PlateLine tag={reminder.booking ? undefined : reminder.about}>
+        <Box sx={{ fontSize: 16 }}>
+          {reminderWords(reminder)} <Link to={place.to}>{place.name}</Link>
+        </Box>
         <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
           {reminder.toldAt
             ? `Told by mail ${momentOf(reminder.toldAt)}`
             : 'Goes out with the next mail, within a minute'}
         </Box>
-      </Box>
+      </PlateLine>
     </Box>
   );
 }

@@ -120,7 +120,7 @@ function Rooms({ data, reach, fleet }: { data: Schemas['SettingsView']; reach: R
   const rows = rowsOf(data).filter(
     (row) =>
       (looking || row.room.id === chosen?.id) &&
-      (!changedOnly || row.props.changed !== undefined) &&
+      (!changedOnly || row.otherwise || row.props.changed !== undefined) &&
       (wanted === '' || `${row.props.title} ${row.group} ${row.room.title}`.toLowerCase().includes(wanted)),
   );
   const groups = [...new Set(rows.map((row) => row.group))];
@@ -193,6 +193,8 @@ function Rooms({ data, reach, fleet }: { data: Schemas['SettingsView']; reach: R
 interface SettingOf {
   room: Room;
   group: string;
+  /** Whether it counts otherwise than people set it. */
+  otherwise?: boolean;
   props: Omit<ComponentProps<typeof SettingRow>, 'reach'>;
 }
 
@@ -200,9 +202,9 @@ interface SettingOf {
 function rowsOf(data: Schemas['SettingsView']): SettingOf[] {
   const house = ROOMS.find((room) => room.id === HOUSE);
   if (!house) return [];
-  const numbers = data.numbers.flatMap((n): SettingOf[] => {
-    const place = placeOf(n.key);
-    return place ? [{ room: place.room, group: place.group.title, props: ofNumber(n) }] : [];
+  const numbers = data.numbers.map((n): SettingOf => {
+    const { room, group } = placeOf(n.key);
+    return { room, group: group.title, otherwise: n.taken !== undefined, props: ofNumber(n) };
   });
   return [
     ...data.choices.map((choice) => ({ room: house, group: 'House', props: ofChoice(choice) })),

@@ -18,8 +18,11 @@ export interface Room {
 /** Choices, seasons and the calibration stand in the first. */
 export const HOUSE = 'house';
 
+/** What nobody has given a place. */
+const ELSE: Group = { prefix: '', title: 'All else' };
+
 export const ROOMS: Room[] = [
-  { id: HOUSE, title: 'House', groups: [] },
+  { id: HOUSE, title: 'House', groups: [ELSE] },
   {
     id: 'tension',
     title: 'Tension',
@@ -67,8 +70,10 @@ export const ROOMS: Room[] = [
     groups: [
       { prefix: 'schedule.weight', title: 'What weighs more' },
       { prefix: 'schedule', title: 'Limits and minutes' },
-      { prefix: 'minutes', title: 'Minutes taken' },
       { prefix: 'access', title: 'Opening and closing' },
+      { prefix: 'repair', title: 'Small repairs' },
+      { prefix: 'minutes', title: 'Minutes taken' },
+      { prefix: 'plan', title: 'The plan' },
     ],
   },
   {
@@ -84,17 +89,21 @@ export const ROOMS: Room[] = [
     groups: [
       { prefix: 'wear', title: 'How long parts last' },
       { prefix: 'stores', title: 'Stores' },
+      { prefix: 'away', title: 'Repair or replace' },
       { prefix: 'insight', title: 'What stands out' },
     ],
   },
   { id: 'backup', title: 'Backups', groups: [{ prefix: 'backup', title: 'Backups' }] },
 ];
 
-/** The room and the group of a setting: the first whose prefix fits, so that a narrower one may stand before a wider one. */
-export function placeOf(key: string): { room: Room; group: Group } | undefined {
+/**
+ * The room and the group of a setting: the first whose prefix fits, so that a narrower one may stand before a wider one. What fits
+ * nowhere stands at the end of the first: no setting is out of reach.
+ */
+export function placeOf(key: string): { room: Room; group: Group } {
   for (const room of ROOMS) {
-    const group = room.groups.find(({ prefix }) => key.startsWith(`${prefix}.`));
+    const group = room.groups.find(({ prefix }) => prefix !== '' && key.startsWith(`${prefix}.`));
     if (group) return { room, group };
   }
-  return undefined;
+  return { room: ROOMS[0] as Room, group: ELSE };
 }

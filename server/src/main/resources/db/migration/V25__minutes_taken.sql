@@ -10,7 +10,7 @@ create table minutes_taken (
     at timestamp with time zone not null,
     person_id uuid not null references person (id),
     device varchar(60),
-    check (counts > 0),
+    check (counts >= 0),
     check (times > 0),
     check (at_least >= 0 and at_most >= at_least)
 );

@@ -40,6 +40,8 @@ class PageStatementsHttpTest {
                 "/api/faults",
                 "/api/outings/open",
                 "/api/settings",
+                "/api/minutes",
+                "/api/reminders",
             })
     void aPageAsksLittle(String page) {
         assertThat(statements(page)).isPositive().isLessThanOrEqualTo(FEW);

@@ -133,9 +133,9 @@ public record TakenMinutes(double times, double minutes, double from, double to)
         }
     }
 
-    /** Minutes as an estimate is said: to the half. */
+    /** Minutes as an estimate is said: to the half, and never none. */
     public double toTheHalf() {
-        return Math.round(2 * minutes) / 2.0;
+        return Math.max(1, Math.round(2 * minutes)) / 2.0;
     }
 
     /**

@@ -66,6 +66,14 @@ class TakenMinutesTest {
         assertThat(told.corrects(12.5, Numbers.STANDARD)).isTrue();
     }
 
+    /** However quick the hands are, work that is done takes its half minute. */
+    @Test
+    void noWorkIsReckonedAsNone() {
+        TakenMinutes told = of(SHARPEN, sharpened(2000, 0.01));
+        assertThat(told.minutes()).isLessThan(0.25);
+        assertThat(told.toTheHalf()).isEqualTo(0.5);
+    }
+
     @Test
     void moreTimesDoneNarrowTheRange() {
         double before = Double.POSITIVE_INFINITY;

@@ -177,7 +177,8 @@ final class DemoBench {
      * @return when the last was
      */
     Instant recordByHand(List<Step> steps, Instant at, UUID visit) {
-        return record(steps, hands.take(steps), at, visit);
+        List<Step> did = steps.stream().filter(this::written).toList();
+        return record(did, hands.take(did), at, visit);
     }
 
     private Instant record(List<Step> steps, List<Duration> taken, Instant at, @Nullable UUID visit) {
