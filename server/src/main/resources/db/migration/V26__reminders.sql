@@ -6,7 +6,8 @@ create table reminder_told (
     on_day date,
     what varchar(300),
     missing integer not null,
-    tasks varchar(500) not null,
+    -- Empty where none falls due.
+    tasks varchar(500),
     told_at timestamp with time zone not null,
     -- When it no longer was so.
     over_at timestamp with time zone

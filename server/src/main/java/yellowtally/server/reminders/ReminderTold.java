@@ -38,7 +38,10 @@ class ReminderTold {
     private @Nullable String what;
 
     private int missing;
-    private String tasks;
+
+    @Column
+    private @Nullable String tasks;
+
     private Instant toldAt;
 
     @Column
@@ -52,12 +55,14 @@ class ReminderTold {
         this.onDay = said.day();
         this.what = said.what();
         this.missing = said.missing();
-        this.tasks = said.tasks().stream().map(Task::name).collect(Collectors.joining(BETWEEN));
+        this.tasks = said.tasks().isEmpty()
+                ? null
+                : said.tasks().stream().map(Task::name).collect(Collectors.joining(BETWEEN));
         this.toldAt = at;
     }
 
     Reminder said() {
-        List<Task> named = tasks.isEmpty()
+        List<Task> named = tasks == null
                 ? List.of()
                 : Arrays.stream(tasks.split(BETWEEN)).map(Task::valueOf).toList();
         return new Reminder(kind, about, onDay, what, missing, named);

@@ -170,6 +170,7 @@ class VerificationTest {
                         "fleet",
                         "flyway_schema_history",
                         "former_tag",
+                        "reminder_told",
                         "seal",
                         "to_seal");
         assertThat(known.ofRecords()).contains("work_record", "outing", "saw_hold", "part", "setting_change");
