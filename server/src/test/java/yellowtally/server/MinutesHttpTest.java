@@ -141,8 +141,16 @@ class MinutesHttpTest {
                 "{\"id\":\"%s\",\"key\":\"%s\",\"value\":\"11\",\"reason\":\"New files\"}"
                         .formatted(RunningServer.id(), SHARPEN));
         assertThat(setting(SHARPEN).has("taken")).isFalse();
-        assertThat(work(SHARPEN).path("counts").asDouble()).isEqualTo(11);
         assertThat(counted(other)).isEqualTo(before + 1);
+        assertThat(api.get("/api/minutes").body().path("work").findValuesAsString("key"))
+                .as("what was done before they said it")
+                .doesNotContain(SHARPEN);
+        for (int done = 1; done <= 4; done++) {
+            sharpened(tag, 16);
+            assertThat(work(SHARPEN).path("counts").asDouble()).isEqualTo(11);
+        }
+        sharpened(tag, 16);
+        assertThat(work(SHARPEN).path("counts").asDouble()).isEqualTo(13.5);
     }
 
     @Test

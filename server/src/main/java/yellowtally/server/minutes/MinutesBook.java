@@ -3,6 +3,7 @@ package yellowtally.server.minutes;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -45,19 +46,42 @@ public class MinutesBook implements SeesVisitEnds {
      */
     record Told(int visits, Map<NumberSetting, TakenMinutes> work) {}
 
+    /** What was done before people said how long work takes tells nothing of that work: they knew of it. */
     Told told(SettingsInForce now) {
         Numbers set = now.asSet();
-        List<Stretch> stretches = new ArrayList<>();
-        int visits = 0;
         Map<UUID, Numbers> own = new HashMap<>();
         fleet.sawsInService().forEach(saw -> own.put(saw.id(), now.asSet(saw)));
+        Map<Instant, List<Stretch>> byBegin = new LinkedHashMap<>();
+        int visits = 0;
         for (BenchTimes.Timed visit : bench.latest((int) Math.round(set.of(MinutesSetting.VISITS)))) {
             Numbers its = own.getOrDefault(visit.sawId(), set);
             VisitTimes times = visit.times(its);
             visits += times.told() > 0 ? 1 : 0;
+            List<Stretch> stretches = byBegin.computeIfAbsent(visit.startedAt(), begun -> new ArrayList<>());
             times.stretches().forEach(stretch -> stretches.add(stretch.inTermsOf(set, its)));
         }
-        return new Told(visits, TakenMinutes.of(stretches, set));
+        Map<NumberSetting, TakenMinutes> work = new LinkedHashMap<>(since(Instant.MIN, byBegin, set));
+        for (NumberSetting minutes : List.copyOf(work.keySet())) {
+            now.saidAt(minutes).ifPresent(said -> {
+                TakenMinutes after = since(said, byBegin, set).get(minutes);
+                if (after == null) {
+                    work.remove(minutes);
+                } else {
+                    work.put(minutes, after);
+                }
+            });
+        }
+        return new Told(visits, work);
+    }
+
+    private static Map<NumberSetting, TakenMinutes> since(
+            Instant moment, Map<Instant, List<Stretch>> byBegin, Numbers set) {
+        return TakenMinutes.of(
+                byBegin.entrySet().stream()
+                        .filter(visit -> visit.getKey().isAfter(moment))
+                        .flatMap(visit -> visit.getValue().stream())
+                        .toList(),
+                set);
     }
 
     @Override

@@ -1,7 +1,9 @@
 package yellowtally.server.settings;
 
+import java.time.Instant;
 import java.time.MonthDay;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -119,6 +121,15 @@ public final class SettingsInForce implements HouseUnits {
             }
         });
         return found;
+    }
+
+    /** When people last said what a number of the fleet is; empty when they never did. */
+    public Optional<Instant> saidAt(NumberSetting setting) {
+        return inOrder.stream()
+                .filter(change ->
+                        change.reach().equals(Reach.FLEET) && change.key().equals(setting.key()))
+                .map(SettingChange::at)
+                .max(Comparator.naturalOrder());
     }
 
     /** The correction of a number that holds now; empty when none does. */
