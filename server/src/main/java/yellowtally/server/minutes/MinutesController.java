@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -91,6 +92,8 @@ class MinutesController {
         Instant morning = LocalDate.now(clock).atStartOfDay(clock.getZone()).toInstant();
         List<VisitMinutes> today = new ArrayList<>();
         Map<UUID, Fleet.SawName> saws = fleet.sawNames();
+        Map<UUID, Numbers> own = new HashMap<>();
+        fleet.sawsInService().forEach(saw -> own.put(saw.id(), now.numbers(saw)));
         for (BenchTimes.Timed visit : bench.since(morning)) {
             Fleet.SawName saw = saws.get(visit.sawId());
             today.add(new VisitMinutes(
@@ -98,7 +101,7 @@ class MinutesController {
                     saw == null ? "" : saw.tag(),
                     visit.startedAt(),
                     visit.endedAt(),
-                    VisitTook.of(visit.times(counted))));
+                    VisitTook.of(visit.times(own.getOrDefault(visit.sawId(), counted)))));
         }
         MinutesBook.Told told = book.told(now);
         List<WorkMinutes> work = new ArrayList<>();

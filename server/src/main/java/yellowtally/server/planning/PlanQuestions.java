@@ -94,8 +94,10 @@ class PlanQuestions {
         LocalDate today = LocalDate.now(clock);
         Instant morning = today.atStartOfDay(clock.getZone()).toInstant();
         double doneMinutes = 0;
+        Map<UUID, Numbers> own = new HashMap<>();
+        all.forEach(standing -> own.put(standing.fitted().saw().id(), standing.numbers()));
         for (BenchTimes.Timed visit : bench.since(morning)) {
-            doneMinutes += visit.times(numbers).spent();
+            doneMinutes += visit.times(own.getOrDefault(visit.sawId(), numbers)).spent();
         }
         Map<UUID, UUID> outWith = new HashMap<>();
         outings.open().forEach(outing -> outWith.put(outing.sawId(), outing.crewId()));
