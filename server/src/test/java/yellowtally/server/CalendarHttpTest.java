@@ -1,7 +1,6 @@
 package yellowtally.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.awaitility.Awaitility.await;
 
 import biweekly.Biweekly;
 import biweekly.ICalendar;
@@ -14,7 +13,6 @@ import java.time.ZoneId;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -27,14 +25,14 @@ import yellowtally.server.RunningServer.Api;
 @ExtendWith(RunningServer.class)
 class CalendarHttpTest {
 
-    private static ICalendar parsed(String file) {
+    static ICalendar parsed(String file) {
         assertThat(file.lines()).allSatisfy(line -> assertThat(line.length()).isLessThanOrEqualTo(75));
         ICalendar calendar = Biweekly.parse(file).first();
         assertThat(calendar.validate(biweekly.ICalVersion.V2_0).isEmpty()).isTrue();
         return calendar;
     }
 
-    private static LocalDate day(VEvent event) {
+    static LocalDate day(VEvent event) {
         return event.getDateStart()
                 .getValue()
                 .toInstant()
@@ -51,7 +49,7 @@ class CalendarHttpTest {
                 .orElseThrow();
     }
 
-    private static HttpResponse<String> nobody(Api api, String path) {
+    static HttpResponse<String> nobody(Api api, String path) {
         return Signed.out()
                 .send(HttpRequest.newBuilder(URI.create(api.root() + path)).GET());
     }
@@ -126,54 +124,5 @@ class CalendarHttpTest {
         assertThat(nobody(api, planPath).statusCode()).isEqualTo(404);
         assertThat(after.body()).contains("or it was ended");
         assertThat(api.get("/api/people/changes").body().toString()).contains("FEED_MADE", "FEED_ENDED");
-    }
-
-    /** Each day of the plan with its visits in their order, each evening with what goes into the oil, each crew as it leaves. */
-    @Test
-    @ResourceLock(RunningServer.FLEET_SETTINGS)
-    void thePlanIsACalendarOfItsOwn(Api api) {
-        AtomicReference<String> file = new AtomicReference<>("");
-        AtomicReference<JsonNode> read = new AtomicReference<>();
-        // Others write to the same fleet: both have to be of one moment.
-        await().until(() -> {
-            JsonNode before = api.get("/api/plan").body();
-            file.set(api.get("/api/plan.ics").raw().body());
-            read.set(api.get("/api/plan").body());
-            return before.equals(read.get());
-        });
-        JsonNode plan = read.get();
-        ICalendar calendar = parsed(file.get());
-        Set<String> titles = calendar.getEvents().stream()
-                .map(event -> event.getSummary().getValue())
-                .collect(Collectors.toSet());
-        assertThat(calendar.getEvents().stream()
-                        .map(event -> event.getUid().getValue())
-                        .distinct())
-                .hasSameSizeAs(calendar.getEvents());
-        for (JsonNode day : plan.path("days")) {
-            String tags = day.path("visits")
-                    .valueStream()
-                    .map(visit -> visit.path("tag").asString())
-                    .collect(Collectors.joining(", "));
-            assertThat(titles.stream().anyMatch(title -> title.startsWith("Bench: " + tags + " (")))
-                    .as(day.path("day").asString())
-                    .isEqualTo(!tags.isEmpty());
-        }
-        for (JsonNode booking : plan.path("bookings")) {
-            int missing = booking.path("missing").asInt();
-            VEvent leaves = calendar.getEvents().stream()
-                    .filter(event -> event.getUid()
-                            .getValue()
-                            .startsWith(booking.path("id").asString()))
-                    .findFirst()
-                    .orElseThrow();
-            assertThat(leaves.getSummary().getValue())
-                    .startsWith(booking.path("crew").asString() + " leaves: ")
-                    .endsWith(missing == 0 ? "" : ", " + missing + " short");
-            assertThat(leaves.getDateStart().getValue().hasTime()).isTrue();
-            assertThat(day(leaves)).isEqualTo(booking.path("leaves").asString());
-        }
-        assertThat(plan.path("bookings")).isNotEmpty();
-        assertThat(nobody(api, "/api/plan.ics").statusCode()).isEqualTo(401);
     }
 }

@@ -2,9 +2,13 @@ package yellowtally.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import biweekly.ICalendar;
+import biweekly.component.VEvent;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -114,6 +118,47 @@ class PlanHttpTest {
                     .isLessThanOrEqualTo(day.path("minutes").asDouble() + 1e-6);
         }
         assertThat(plan()).as("asked again, it stays").isEqualTo(plan);
+    }
+
+    /** Each day of the plan with its visits in their order, each evening with what goes into the oil, each crew as it leaves. */
+    @Test
+    void thePlanIsACalendarOfItsOwn() {
+        JsonNode plan = plan();
+        ICalendar calendar =
+                CalendarHttpTest.parsed(api.get("/api/plan.ics").raw().body());
+        Set<String> titles = calendar.getEvents().stream()
+                .map(event -> event.getSummary().getValue())
+                .collect(Collectors.toSet());
+        assertThat(calendar.getEvents().stream()
+                        .map(event -> event.getUid().getValue())
+                        .distinct())
+                .hasSameSizeAs(calendar.getEvents());
+        for (JsonNode day : plan.path("days")) {
+            String tags = day.path("visits")
+                    .valueStream()
+                    .map(visit -> visit.path("tag").asString())
+                    .collect(Collectors.joining(", "));
+            assertThat(titles.stream().anyMatch(title -> title.startsWith("Bench: " + tags + " (")))
+                    .as(day.path("day").asString())
+                    .isEqualTo(!tags.isEmpty());
+        }
+        for (JsonNode booking : plan.path("bookings")) {
+            int missing = booking.path("missing").asInt();
+            VEvent leaves = calendar.getEvents().stream()
+                    .filter(event -> event.getUid()
+                            .getValue()
+                            .startsWith(booking.path("id").asString()))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(leaves.getSummary().getValue())
+                    .startsWith(booking.path("crew").asString() + " leaves: ")
+                    .endsWith(missing == 0 ? "" : ", " + missing + " short");
+            assertThat(leaves.getDateStart().getValue().hasTime()).isTrue();
+            assertThat(CalendarHttpTest.day(leaves))
+                    .isEqualTo(booking.path("leaves").asString());
+        }
+        assertThat(plan.path("bookings")).isNotEmpty();
+        assertThat(CalendarHttpTest.nobody(api, "/api/plan.ics").statusCode()).isEqualTo(401);
     }
 
     /** One rule for both: what the plan reckons for a saw that waits is what its own page reckons. */
