@@ -21,6 +21,11 @@ public record LoopSpec(Pitch pitch, Gauge gauge, int driveLinks) {
         return driveLinks * 2 * pitch.mm();
     }
 
+    /** As the trade says it: pitch, gauge and drive links. */
+    public String words() {
+        return pitch.label() + " " + gauge.label() + ", " + driveLinks + " drive links";
+    }
+
     static void requireDriveLinks(int driveLinks) {
         if (driveLinks < MIN_DRIVE_LINKS || driveLinks > MAX_DRIVE_LINKS) {
             throw new IllegalArgumentException("drive links outside 20 to 250: " + driveLinks);

@@ -16,6 +16,7 @@ import yellowtally.core.edge.EdgeSetting;
 import yellowtally.core.engine.EngineSetting;
 import yellowtally.core.minutes.MinutesSetting;
 import yellowtally.core.oiling.OilingSetting;
+import yellowtally.core.pack.PackSetting;
 import yellowtally.core.plan.PlanSetting;
 import yellowtally.core.schedule.RepairSetting;
 import yellowtally.core.schedule.ScheduleSetting;
@@ -54,6 +55,7 @@ public final class HouseNumbers {
         all.addAll(List.of(TensionSetting.values()));
         all.addAll(List.of(ScheduleSetting.values()));
         all.addAll(List.of(PlanSetting.values()));
+        all.addAll(List.of(PackSetting.values()));
         all.addAll(List.of(MinutesSetting.values()));
         all.addAll(List.of(AwaySetting.values()));
         all.addAll(List.of(RepairSetting.values()));

@@ -120,10 +120,7 @@ class PartShelf {
 
     private static Key key(Part part) {
         if (part instanceof Chain chain) {
-            return new Key(
-                    Subject.CHAIN,
-                    "%s %s, %d drive links"
-                            .formatted(chain.pitch().label(), chain.gauge().label(), chain.driveLinks()));
+            return new Key(Subject.CHAIN, chain.spec().words());
         }
         if (part instanceof Bar bar) {
             return new Key(

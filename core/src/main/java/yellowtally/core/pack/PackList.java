@@ -1,0 +1,187 @@
+package yellowtally.core.pack;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import yellowtally.core.engine.FuelMix;
+import yellowtally.core.engine.FuelUnit;
+import yellowtally.core.measure.NumberText;
+import yellowtally.core.settings.Numbers;
+
+/** A list while it is put together: what several saws want is one line. */
+final class PackList {
+
+    /** What a line is called by whose figure nobody has said. */
+    static final String UNKNOWN = "?";
+
+    private static final double ROUNDING = 1e-9;
+
+    private final Map<Key, Draft> drafts = new LinkedHashMap<>();
+    private final Stores stores;
+    private final FuelUnit unit;
+    private final Numbers numbers;
+
+    PackList(Stores stores, FuelUnit unit, Numbers numbers) {
+        this.stores = stores;
+        this.unit = unit;
+        this.numbers = numbers;
+    }
+
+    private record Key(PackKind kind, String name) {}
+
+    private static final class Draft {
+        private final @Nullable Double figure;
+        private final List<String> saws = new ArrayList<>();
+        private final List<String> guessed = new ArrayList<>();
+        private double amount;
+        private @Nullable Double there;
+        private boolean soaks;
+
+        private Draft(@Nullable Double figure) {
+            this.figure = figure;
+        }
+    }
+
+    private Draft draft(PackKind kind, String name, @Nullable Double figure) {
+        return drafts.computeIfAbsent(new Key(kind, name), key -> new Draft(figure));
+    }
+
+    private static void wantedBy(Draft draft, PackSaw saw) {
+        if (!draft.saws.contains(saw.tag())) {
+            draft.saws.add(saw.tag());
+        }
+    }
+
+    /** Of this one so many are enough for all. */
+    void one(PackKind kind, double amount) {
+        draft(kind, kind.name(), null).amount = amount;
+    }
+
+    /** A saw wants so much of something that is known by its name. */
+    Named want(PackKind kind, String name, PackSaw saw, double amount) {
+        return new Named(added(draft(kind, name, null), saw, amount));
+    }
+
+    /** The same of something that is known by its figure; absent where nobody has said. */
+    Named want(PackKind kind, @Nullable Double figure, PackSaw saw, double amount) {
+        String name = figure == null ? UNKNOWN : NumberText.said(figure, 2);
+        return new Named(added(draft(kind, name, figure), saw, amount));
+    }
+
+    private static Draft added(Draft draft, PackSaw saw, double amount) {
+        wantedBy(draft, saw);
+        draft.amount += amount;
+        return draft;
+    }
+
+    /** What more is said of a line. */
+    static final class Named {
+        private final Draft draft;
+
+        private Named(Draft draft) {
+            this.draft = draft;
+        }
+
+        Named there(@Nullable Double there) {
+            draft.there = there;
+            return this;
+        }
+
+        Named soaks(boolean soaks) {
+            draft.soaks = soaks;
+            return this;
+        }
+
+        Named guessedFor(PackSaw saw, boolean guessed) {
+            if (guessed && !draft.guessed.contains(saw.tag())) {
+                draft.guessed.add(saw.tag());
+            }
+            return this;
+        }
+    }
+
+    /** So many tanks of fuel, in the ratio of the saw; nothing for one that burns none. */
+    void fuel(PackSaw saw, double tanks) {
+        if (saw.petrol()) {
+            double tank = saw.fuelTankMl() == null ? saw.numbers().of(PackSetting.FUEL_TANK) : saw.fuelTankMl();
+            Double ratio = saw.ratio() == null ? null : Double.valueOf(saw.ratio());
+            want(PackKind.FUEL_MIX, ratio, saw, tanks * tank).guessedFor(saw, saw.fuelTankMl() == null);
+        }
+    }
+
+    /** So many tanks of bar oil. */
+    void barOil(PackSaw saw, double tanks) {
+        double tank = saw.oilTankMl() == null ? saw.numbers().of(PackSetting.OIL_TANK) : saw.oilTankMl();
+        want(PackKind.BAR_OIL, PackKind.BAR_OIL.name(), saw, tanks * tank).guessedFor(saw, saw.oilTankMl() == null);
+    }
+
+    /** Sharpenings with the file of the saw's loop; nothing without a loop. */
+    void sharpened(PackSaw saw, double times) {
+        if (saw.fileMm() != null) {
+            want(PackKind.ROUND_FILE, saw.fileMm(), saw, times).there(stores.files(saw.fileMm()));
+        }
+    }
+
+    /** What opens its cover, and turns its adjuster. */
+    void tools(PackSaw saw) {
+        if (!saw.nuts().toolFree()) {
+            want(PackKind.NUT_KEY, saw.nuts().sizeMm(), saw, 1);
+            want(PackKind.SCREWDRIVER, PackKind.SCREWDRIVER.name(), saw, 1);
+        }
+    }
+
+    /** All lines, in the order in which they are packed. */
+    List<PackLine> lines() {
+        List<PackLine> lines = new ArrayList<>();
+        double mixOil = 0;
+        for (Map.Entry<Key, Draft> one : drafts.entrySet()) {
+            Draft draft = one.getValue();
+            PackKind kind = one.getKey().kind();
+            double amount = whole(kind, draft.amount);
+            if (kind == PackKind.BAR_OIL) {
+                draft.there = stores.barOilMl();
+            } else if (kind == PackKind.FUEL_MIX && draft.figure != null) {
+                int ratio = draft.figure.intValue();
+                Double oil = stores.mixOilMl();
+                // So much can still be mixed with the oil that is there.
+                draft.there = oil == null ? null : Math.max(0, oil - mixOil) * ratio;
+                mixOil += FuelMix.oilMl(amount, ratio);
+            }
+            lines.add(new PackLine(
+                    kind,
+                    one.getKey().name(),
+                    draft.figure,
+                    amount,
+                    draft.saws,
+                    draft.there,
+                    draft.soaks,
+                    draft.guessed));
+        }
+        // What nobody has said comes last of its kind.
+        lines.sort(Comparator.comparing(PackLine::kind)
+                .thenComparing(PackLine::figure, Comparator.nullsLast(Comparator.naturalOrder()))
+                .thenComparing(line -> line.name().equals(UNKNOWN))
+                .thenComparing(PackLine::name));
+        return List.copyOf(lines);
+    }
+
+    /** As hands pack it: whole pieces, cans filled to the next half litre or quarter of a gallon. */
+    private double whole(PackKind kind, double amount) {
+        if (kind.measured()) {
+            double step = unit.toMl(unit == FuelUnit.LITRE ? 0.5 : 0.25);
+            return step * up(amount / step);
+        }
+        return switch (kind) {
+            case ROUND_FILE -> up(amount / numbers.of(PackSetting.FILE_SHARPENINGS));
+            case NUT_KEY, SCREWDRIVER -> up(amount / numbers.of(PackSetting.SAWS_OF_A_KEY));
+            default -> up(amount);
+        };
+    }
+
+    private static double up(double amount) {
+        return Math.max(1, Math.ceil(amount - ROUNDING));
+    }
+}
