@@ -32,6 +32,11 @@ public record PackLine(
         guessed = List.copyOf(guessed);
     }
 
+    /** The same with so much of it there. */
+    PackLine where(double thereNow) {
+        return new PackLine(kind, name, figure, amount, saws, thereNow, soaks, guessed);
+    }
+
     /** How much of it is missing, zero or more; nothing where the stores do not keep it. */
     public double missing() {
         return there == null ? 0 : Math.max(0, amount - there);

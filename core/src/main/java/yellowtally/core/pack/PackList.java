@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.engine.FuelMix;
 import yellowtally.core.engine.FuelUnit;
@@ -42,6 +43,10 @@ final class PackList {
 
         private Draft(@Nullable Double figure) {
             this.figure = figure;
+        }
+
+        private PackLine line(Key key, double whole) {
+            return new PackLine(key.kind(), key.name(), figure, whole, saws, there, soaks, guessed);
         }
     }
 
@@ -115,7 +120,9 @@ final class PackList {
     /** So many tanks of bar oil. */
     void barOil(PackSaw saw, double tanks) {
         double tank = saw.oilTankMl() == null ? saw.numbers().of(PackSetting.OIL_TANK) : saw.oilTankMl();
-        want(PackKind.BAR_OIL, PackKind.BAR_OIL.name(), saw, tanks * tank).guessedFor(saw, saw.oilTankMl() == null);
+        want(PackKind.BAR_OIL, PackKind.BAR_OIL.name(), saw, tanks * tank)
+                .there(stores.barOilMl())
+                .guessedFor(saw, saw.oilTankMl() == null);
     }
 
     /** Sharpenings with the file of the saw's loop; nothing without a loop. */
@@ -133,39 +140,36 @@ final class PackList {
         }
     }
 
-    /** All lines, in the order in which they are packed. */
+    /** All lines, in the order in which they are packed; what nobody has said comes last of its kind. */
     List<PackLine> lines() {
-        List<PackLine> lines = new ArrayList<>();
         double mixOil = 0;
-        for (Map.Entry<Key, Draft> one : drafts.entrySet()) {
-            Draft draft = one.getValue();
-            PackKind kind = one.getKey().kind();
-            double amount = whole(kind, draft.amount);
-            if (kind == PackKind.BAR_OIL) {
-                draft.there = stores.barOilMl();
-            } else if (kind == PackKind.FUEL_MIX && draft.figure != null) {
-                int ratio = draft.figure.intValue();
-                Double oil = stores.mixOilMl();
-                // So much can still be mixed with the oil that is there.
-                draft.there = oil == null ? null : Math.max(0, oil - mixOil) * ratio;
-                mixOil += FuelMix.oilMl(amount, ratio);
-            }
-            lines.add(new PackLine(
-                    kind,
-                    one.getKey().name(),
-                    draft.figure,
-                    amount,
-                    draft.saws,
-                    draft.there,
-                    draft.soaks,
-                    draft.guessed));
+        List<PackLine> lines = new ArrayList<>();
+        for (PackLine line : counted()) {
+            boolean mix = line.kind() == PackKind.FUEL_MIX && line.figure() != null;
+            lines.add(mix ? mixed(line, mixOil) : line);
+            mixOil += mix ? FuelMix.oilMl(line.amount(), ratio(line)) : 0;
         }
-        // What nobody has said comes last of its kind.
-        lines.sort(Comparator.comparing(PackLine::kind)
-                .thenComparing(PackLine::figure, Comparator.nullsLast(Comparator.naturalOrder()))
-                .thenComparing(line -> line.name().equals(UNKNOWN))
-                .thenComparing(PackLine::name));
         return List.copyOf(lines);
+    }
+
+    private List<PackLine> counted() {
+        return drafts.entrySet().stream()
+                .map(one -> one.getValue().line(one.getKey(), whole(one.getKey().kind(), one.getValue().amount)))
+                .sorted(Comparator.comparing(PackLine::kind)
+                        .thenComparing(PackLine::figure, Comparator.nullsLast(Comparator.naturalOrder()))
+                        .thenComparing(line -> line.name().equals(UNKNOWN))
+                        .thenComparing(PackLine::name))
+                .toList();
+    }
+
+    private static int ratio(PackLine mix) {
+        return Objects.requireNonNull(mix.figure()).intValue();
+    }
+
+    /** How much can still be mixed with the oil that other ratios leave. */
+    private PackLine mixed(PackLine mix, double oilGone) {
+        Double oil = stores.mixOilMl();
+        return oil == null ? mix : mix.where(Math.max(0, oil - oilGone) * ratio(mix));
     }
 
     /** As hands pack it: whole pieces, cans filled to the next half litre or quarter of a gallon. */
