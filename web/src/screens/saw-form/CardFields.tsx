@@ -153,6 +153,7 @@ export function CardFields({ card, problem, onChange }: Props) {
           `${byGauge(0.8)} when not known (est.)`,
         )}
         {measured('adjusterTravel', inUnit('Adjuster travel'))}
+        {card.adjuster !== 'TOOL_FREE' && measured('nutSize', inUnit('Bar nuts across flats'))}
         {measured('oilTank', `Oil tank, ${tankSign()}`)}
         {petrol ? measured('fuelTank', `Fuel tank, ${tankSign()}`) : figure('volts', 'Volts')}
         {petrol && figure('displacementCc', 'Displacement, cc')}

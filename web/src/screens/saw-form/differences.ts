@@ -16,6 +16,7 @@ const NAMES: Record<keyof CardForm, string> = {
   adjuster: 'Adjuster',
   adjusterLead: 'Adjuster lead',
   adjusterTravel: 'Adjuster travel',
+  nutSize: 'Bar nuts across flats',
   captiveNuts: 'Captive nuts',
   sparkArrestor: 'Spark arrestor',
   plugCode: 'Plug code',

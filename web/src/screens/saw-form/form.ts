@@ -20,6 +20,7 @@ export interface CardForm {
   adjuster: Schemas['Adjuster'];
   adjusterLead: string;
   adjusterTravel: string;
+  nutSize: string;
   captiveNuts: boolean;
   sparkArrestor: boolean;
   plugCode: string;
@@ -49,6 +50,7 @@ export function emptyCard(): CardForm {
     adjuster: 'SIDE',
     adjusterLead: '',
     adjusterTravel: '',
+    nutSize: '',
     captiveNuts: false,
     sparkArrestor: true,
     plugCode: '',
@@ -59,7 +61,7 @@ export function emptyCard(): CardForm {
 
 export function cardForm(card: Schemas['SawDetails']): CardForm {
   const text = (n: number | undefined) => (n === undefined ? '' : String(n));
-  const { fuelTankMl, oilTankMl, adjusterLeadMm, adjusterTravelMm, ...rest } = card;
+  const { fuelTankMl, oilTankMl, adjusterLeadMm, adjusterTravelMm, nutMm, ...rest } = card;
   return {
     ...rest,
     displacementCc: text(card.displacementCc),
@@ -69,6 +71,7 @@ export function cardForm(card: Schemas['SawDetails']): CardForm {
     oilTank: typedTank(oilTankMl),
     adjusterLead: typedLength(adjusterLeadMm),
     adjusterTravel: typedLength(adjusterTravelMm),
+    nutSize: typedLength(nutMm),
     plugCode: card.plugCode ?? '',
     houseMethod: card.houseMethod ?? '',
   };
@@ -96,6 +99,7 @@ export function cardInput(card: CardForm, before?: Schemas['SawDetails']): Schem
     oilTank: tankTyped(card.oilTank, before?.oilTankMl),
     adjusterLead: lengthTyped(card.adjusterLead, before?.adjusterLeadMm),
     adjusterTravel: lengthTyped(card.adjusterTravel, before?.adjusterTravelMm),
+    nutSize: lengthTyped(card.nutSize, before?.nutMm),
     plugCode: plugCode.trim() === '' ? undefined : plugCode,
     houseMethod: houseMethod === '' ? undefined : houseMethod,
   };

@@ -40,7 +40,10 @@ export function SetPanel({ saw }: { saw: Schemas['SawView'] }) {
       'Adjuster',
       `${words.adjuster[card.adjuster]}, ${byGauge(card.adjusterLeadMm)} a turn${card.adjusterTravelMm ? `, ${length(card.adjusterTravelMm)} travel` : ''}`,
     ],
-    ['Nuts', card.captiveNuts ? 'Captive' : 'Not captive'],
+    [
+      'Nuts',
+      `${card.nutMm === undefined ? '' : `${byGauge(card.nutMm)}, `}${card.captiveNuts ? 'captive' : 'not captive'}`,
+    ],
     ['Fuel', card.fuelRatio ? `${card.fuelRatio}:1` : undefined],
     [
       'Tanks',

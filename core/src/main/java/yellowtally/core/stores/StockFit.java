@@ -50,7 +50,13 @@ public final class StockFit {
         };
     }
 
-    private static boolean isFile(String fits, double asked) {
+    /**
+     * Whether a file is of the diameter that is asked for.
+     *
+     * @param fits diameter of the file as the stores have it, in mm or inches
+     * @param asked diameter, mm, over zero
+     */
+    public static boolean isFile(String fits, double asked) {
         LengthReading read = LengthText.read(fits, LengthUnit.MM);
         if (read instanceof LengthReading.Read thin && thin.mm() < THINNEST_MM) {
             read = LengthText.read(fits, LengthUnit.INCH);

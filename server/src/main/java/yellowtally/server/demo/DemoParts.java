@@ -45,6 +45,7 @@ final class DemoParts {
                 model.adjuster,
                 LEAD_MM,
                 TRAVEL_MM,
+                model.adjuster == SawChoices.Adjuster.TOOL_FREE ? null : Double.valueOf(large ? 19 : 13),
                 model.adjuster == SawChoices.Adjuster.SIDE,
                 petrol,
                 petrol ? "P-" + Math.round(model.strength) : null,

@@ -223,6 +223,11 @@ public class Fleet {
         return fittings.findBySawIdOrderByAtDesc(saw.id());
     }
 
+    /** Loops that were ever fitted: they are not new any more. */
+    public Set<UUID> loopsThatRan() {
+        return fittings.chains();
+    }
+
     /** Parts that are not retired, fitted or on the shelf. */
     public List<Part> partsInService() {
         return parts.findAllByOrderByTag().stream()

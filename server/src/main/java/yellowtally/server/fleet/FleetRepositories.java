@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.ListCrudRepository;
@@ -53,5 +54,8 @@ final class FleetRepositories {
         Optional<SetFitting> findFirstBySawIdAndAtLessThanEqualOrderByAtDesc(UUID sawId, Instant at);
 
         Optional<SetFitting> findFirstBySawIdOrderByAtAsc(UUID sawId);
+
+        @Query("select distinct f.chainId from SetFitting f where f.chainId is not null")
+        Set<UUID> chains();
     }
 }

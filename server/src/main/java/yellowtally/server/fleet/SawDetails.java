@@ -21,6 +21,7 @@ import yellowtally.core.tension.Work;
  * @param fuelRatio parts of fuel to one of oil, petrol only
  * @param adjusterLeadMm mm per turn
  * @param adjusterTravelMm whole travel in mm; absent when not known
+ * @param nutMm bar nuts across flats, mm; absent when not known
  * @param houseMethod how this saw's tension is read; absent: as the fleet does
  * @param usualWork what it mostly does
  */
@@ -40,6 +41,7 @@ public record SawDetails(
         @Enumerated(EnumType.STRING) SawChoices.Adjuster adjuster,
         Double adjusterLeadMm,
         @Nullable Double adjusterTravelMm,
+        @Nullable Double nutMm,
         Boolean captiveNuts,
         Boolean sparkArrestor,
         @Nullable String plugCode,

@@ -32,6 +32,7 @@ public record SawInput(
         SawChoices.Adjuster adjuster,
         @Nullable String adjusterLead,
         @Nullable String adjusterTravel,
+        @Nullable String nutSize,
         boolean captiveNuts,
         boolean sparkArrestor,
         @Nullable String plugCode,
@@ -39,6 +40,8 @@ public record SawInput(
         Work usualWork) {
 
     private static final double STANDARD_LEAD_MM = 0.8;
+    private static final double LEAST_NUT_MM = 7;
+    private static final double MOST_NUT_MM = 30;
 
     /** The card, checked; what belongs to another kind of power is left off. */
     SawDetails details(LocalDate today, Models models, HouseUnits house, Violations wrong) {
@@ -67,6 +70,8 @@ public record SawInput(
                 adjuster,
                 length("saw.adjusterLead", adjusterLead, house, 0.2, 5, wrong).orElse(STANDARD_LEAD_MM),
                 length("saw.adjusterTravel", adjusterTravel, house, 3, 60, wrong)
+                        .orElse(null),
+                length("saw.nutSize", nutSize, house, LEAST_NUT_MM, MOST_NUT_MM, wrong)
                         .orElse(null),
                 captiveNuts,
                 petrol && sparkArrestor,

@@ -66,6 +66,7 @@ record PlanPage(
     /**
      * A booking.
      *
+     * @param taken saws that the crew has already, on the morning on which it leaves
      * @param candidates saws of the fleet that are of the kind asked for
      * @param waysOut what would still help
      */
@@ -79,6 +80,7 @@ record PlanPage(
             Wanted wanted,
             @Nullable String note,
             List<Plan.GivenSaw> saws,
+            int taken,
             int missing,
             int candidates,
             List<WayOut> waysOut) {}
@@ -153,6 +155,7 @@ record PlanPage(
     private static PlanBooking booking(Plan.BookingAnswer answer, Map<UUID, PlanFacts.Noted> noted, Plans.Made made) {
         Booking booking = answer.booking();
         PlanFacts.Noted with = noted.get(booking.id());
+        Wanted wanted = with == null ? booking.wanted() : with.booking().wanted();
         return new PlanBooking(
                 booking.id(),
                 booking.crewId(),
@@ -160,9 +163,10 @@ record PlanPage(
                 booking.leaves(),
                 booking.at(),
                 booking.until(),
-                booking.wanted(),
+                wanted,
                 with == null ? null : with.note(),
                 answer.saws(),
+                wanted.saws() - booking.wanted().saws(),
                 answer.missing(),
                 answer.candidates(),
                 answer.waysOut());

@@ -21,6 +21,7 @@ import yellowtally.core.plan.PlanSetting;
 import yellowtally.core.plan.ReadyAhead;
 import yellowtally.core.plan.SawOutlook;
 import yellowtally.core.plan.SawTraits;
+import yellowtally.core.plan.TakenAlready;
 import yellowtally.core.plan.Until;
 import yellowtally.core.plan.WhenBack;
 import yellowtally.core.schedule.ScheduleSetting;
@@ -81,7 +82,18 @@ class PlanQuestions {
             Map<UUID, UUID> outWith,
             StockAhead.Ahead stock,
             double doneMinutes,
-            Numbers numbers) {}
+            Numbers numbers) {
+
+        /** What of the saws that are out with a booking's crew it asks for. */
+        List<SawTraits> withCrew(Booking booking) {
+            return fleet.stream()
+                    .map(Standing::fitted)
+                    .filter(fitted ->
+                            booking.crewId().equals(outWith.get(fitted.saw().id())))
+                    .map(PlanQuestions::traits)
+                    .toList();
+        }
+    }
 
     /** As the records stand. */
     Known known() {
@@ -126,6 +138,7 @@ class PlanQuestions {
                 facts.bookings().stream()
                         .map(PlanFacts.Noted::booking)
                         .filter(this::toCome)
+                        .flatMap(booking -> TakenAlready.open(booking, known.withCrew(booking), known.today()).stream())
                         .toList(),
                 known.stock().supplies(),
                 facts.pins(known.today()),
@@ -167,10 +180,7 @@ class PlanQuestions {
         Until ready = ReadyAhead.of(work, dryDays(standing), known.today());
         return new SawOutlook(
                 tag,
-                new SawTraits(
-                        fitted.bar() == null ? null : fitted.bar().spec().lengthMm(),
-                        fitted.saw().details().handle(),
-                        fitted.saw().details().power()),
+                traits(fitted),
                 ChoresAhead.of(standing.account().tasks(), work, visit, here, ready, known.today(), standing.numbers()),
                 DayUse.of(standing.ledger().schedule().uses(), standing.numbers()),
                 here,
@@ -179,6 +189,13 @@ class PlanQuestions {
                 away != null || ChoresAhead.doubtful(work),
                 standing.visit() != null,
                 known.stock().needs().getOrDefault(tag, Map.of()));
+    }
+
+    static SawTraits traits(FittedSaw fitted) {
+        return new SawTraits(
+                fitted.bar() == null ? null : fitted.bar().spec().lengthMm(),
+                fitted.saw().details().handle(),
+                fitted.saw().details().power());
     }
 
     private List<LocalDate> dryDays(Standing standing) {

@@ -7,8 +7,10 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import yellowtally.core.plan.Booking;
 import yellowtally.core.plan.Plan;
 import yellowtally.server.standing.Standing;
+import yellowtally.server.stores.StockAhead;
 
 /** The plan for other rooms: today's part for the paper that lies at the bench, all of it for a calendar. */
 @Component
@@ -33,10 +35,19 @@ public class PlannedVisits {
     /**
      * All of it.
      *
-     * @param crews what the crews of its bookings are called
+     * @param crews what crews are called, those of its bookings among them
      * @param fleet where each saw stands
+     * @param bookings that are not over: those of the plan, those under way and those that come after it
+     * @param outWith the crew of each saw that is out, by the ids of both
+     * @param stock what the work that waits takes from the shelf
      */
-    public record Ahead(Plan plan, Map<UUID, String> crews, List<Standing> fleet) {}
+    public record Ahead(
+            Plan plan,
+            Map<UUID, String> crews,
+            List<Standing> fleet,
+            List<Booking> bookings,
+            Map<UUID, UUID> outWith,
+            StockAhead.Ahead stock) {}
 
     /** The plan as it is now. */
     public Ahead ahead() {
@@ -49,7 +60,14 @@ public class PlannedVisits {
     }
 
     private static Ahead of(Plans.Made made) {
-        return new Ahead(made.plan(), made.known().crews(), made.known().fleet());
+        PlanQuestions.Known known = made.known();
+        return new Ahead(
+                made.plan(),
+                known.crews(),
+                known.fleet(),
+                made.facts().bookings().stream().map(PlanFacts.Noted::booking).toList(),
+                known.outWith(),
+                known.stock());
     }
 
     /** Today's part, as the plan is now. */

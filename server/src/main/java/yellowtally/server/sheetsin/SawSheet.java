@@ -103,6 +103,7 @@ final class SawSheet extends LineByLine {
                 adjuster,
                 null,
                 null,
+                line.textOrNull("nutSize"),
                 captive,
                 arrestor,
                 line.textOrNull("plugCode"),

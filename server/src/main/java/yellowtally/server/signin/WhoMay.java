@@ -49,6 +49,9 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             READER   GET  /api/board
             READER   GET  /api/minutes
             READER   GET  /api/plan
+            READER   GET  /api/packs
+            READER   GET  /api/packs/{bookingId}
+            READER   GET  /api/lay-out
             READER   GET  /api/reminders
             READER   GET  /api/plan.ics
             READER   POST /api/plan/what-if
@@ -104,6 +107,7 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             READER   GET  /api/seal/papers/{code}
             READER   GET  /api/backups
 
+            OPERATOR POST /api/packs/{bookingId}/ticks
             OPERATOR POST /api/outings/issue
             OPERATOR POST /api/outings/return
             OPERATOR POST /api/outings/{outingId}/correction

@@ -1,0 +1,190 @@
+package yellowtally.server.packing;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import yellowtally.core.pack.DayPack;
+import yellowtally.core.pack.PackKind;
+import yellowtally.core.pack.PackLine;
+import yellowtally.core.pack.PackSaw;
+import yellowtally.core.pack.ShelfLoop;
+import yellowtally.core.pack.Stores;
+import yellowtally.core.plan.Booking;
+import yellowtally.core.plan.Plan;
+import yellowtally.core.schedule.Seasons;
+import yellowtally.core.settings.Numbers;
+import yellowtally.server.packing.PackTick.Thing;
+import yellowtally.server.planning.PlannedVisits;
+import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.standing.Standing;
+import yellowtally.server.stores.ForPacks;
+import yellowtally.server.support.HouseUnits;
+
+/** The packs of all gangs whose saws are known: what each takes along, and what of it was ticked off. */
+@Component
+public class DayPacks {
+
+    private final PlannedVisits visits;
+    private final ForPacks shelf;
+    private final PackTick.Ticks ticks;
+    private final FleetSettings settings;
+    private final HouseUnits house;
+    private final Clock clock;
+
+    DayPacks(
+            PlannedVisits visits,
+            ForPacks shelf,
+            PackTick.Ticks ticks,
+            FleetSettings settings,
+            HouseUnits house,
+            Clock clock) {
+        this.visits = visits;
+        this.shelf = shelf;
+        this.ticks = ticks;
+        this.settings = settings;
+        this.house = house;
+        this.clock = clock;
+    }
+
+    /**
+     * A pack.
+     *
+     * @param crew what its crew is called
+     * @param days that it is away
+     * @param lines what it takes along; nothing where no saw is known yet
+     * @param ticked what was said last of each thing, those that are no longer wanted among them
+     */
+    public record Pack(Booking booking, String crew, int days, List<PackLine> lines, Map<Thing, PackTick> ticked) {
+
+        /** Loops that go into the oil the evening before. */
+        public List<PackLine> soaks() {
+            return lines.stream().filter(PackLine::soaks).toList();
+        }
+
+        /** What was ticked off and is not on the list any more. */
+        List<PackTick> gone() {
+            Set<Thing> wanted = lines.stream().map(DayPacks::thing).collect(Collectors.toSet());
+            return ticked.values().stream()
+                    .filter(tick -> tick.amount() > 0 && !wanted.contains(tick.thing()))
+                    .toList();
+        }
+
+        /** All that can be ticked off, or taken out again. */
+        Stream<Thing> things() {
+            return Stream.concat(
+                    lines.stream().map(DayPacks::thing), gone().stream().map(PackTick::thing));
+        }
+
+        boolean ticked(PackLine line) {
+            PackTick tick = ticked.get(thing(line));
+            return tick != null && line.metBy(tick.amount());
+        }
+    }
+
+    static Thing thing(PackLine line) {
+        return new Thing(line.kind(), line.name(), line.figure());
+    }
+
+    /** Of every booking that is not over and has a saw, the one that leaves first first. */
+    public List<Pack> now() {
+        return of(visits.ahead());
+    }
+
+    /** The same of a plan that was read before. */
+    public List<Pack> of(PlannedVisits.Ahead ahead) {
+        Map<UUID, Map<Thing, PackTick>> said = said(ahead.bookings());
+        Map<UUID, Plan.BookingAnswer> answers = ahead.plan().bookings().stream()
+                .collect(Collectors.toMap(answer -> answer.booking().id(), answer -> answer));
+        Map<String, Standing> fleet = new LinkedHashMap<>();
+        ahead.fleet().forEach(standing -> fleet.put(standing.fitted().saw().tag(), standing));
+        Shelf there = new Shelf(shelf.loops(), shelf.now());
+        Numbers numbers = settings.rules().numbers();
+        Seasons seasons = settings.rules().seasons();
+        List<Pack> packs = new ArrayList<>();
+        for (Booking booking : ahead.bookings()) {
+            Map<Thing, PackTick> ticked = said.getOrDefault(booking.id(), Map.of());
+            List<PackSaw> saws = saws(booking, answers.get(booking.id()), ticked, ahead).stream()
+                    .filter(fleet::containsKey)
+                    .map(tag -> PackFacts.of(fleet.get(tag), List.of()))
+                    .toList();
+            int days = (int) ChronoUnit.DAYS.between(booking.leaves(), booking.until()) + 1;
+            List<PackLine> lines = DayPack.of(
+                    new DayPack.Trip(days, fire(booking, seasons)),
+                    saws,
+                    there.without(packs, booking),
+                    packed(PackKind.LOOP, ticked),
+                    there.stores(),
+                    house.volumeUnit(),
+                    numbers);
+            packs.add(new Pack(booking, ahead.crews().getOrDefault(booking.crewId(), ""), days, lines, ticked));
+        }
+        return packs;
+    }
+
+    private static boolean fire(Booking booking, Seasons seasons) {
+        return booking.leaves().datesUntil(booking.until().plusDays(1)).anyMatch(seasons::fire);
+    }
+
+    private record Shelf(List<ShelfLoop> loops, Stores stores) {
+
+        /** What no other gang has in these days, that leaves before. */
+        List<ShelfLoop> without(List<Pack> packs, Booking booking) {
+            Set<String> gone = packs.stream()
+                    .filter(pack -> pack.booking().overlaps(booking))
+                    .flatMap(pack -> DayPack.loopsOf(pack.lines()).stream())
+                    .collect(Collectors.toSet());
+            return loops.stream().filter(loop -> !gone.contains(loop.tag())).toList();
+        }
+    }
+
+    /** What the plan gives it; on its day what its crew has taken; once it has all, or has left, what was ticked off, too. */
+    private Set<String> saws(
+            Booking booking,
+            Plan.@Nullable BookingAnswer answer,
+            Map<Thing, PackTick> ticked,
+            PlannedVisits.Ahead ahead) {
+        Set<String> tags = new LinkedHashSet<>();
+        if (answer != null) {
+            answer.saws().forEach(saw -> tags.add(saw.tag()));
+        }
+        if (!booking.leaves().isAfter(LocalDate.now(clock))) {
+            Set<String> packed = answer == null ? packed(PackKind.SAW, ticked) : Set.of();
+            for (Standing standing : ahead.fleet()) {
+                UUID with = ahead.outWith().get(standing.fitted().saw().id());
+                String tag = standing.fitted().saw().tag();
+                if (booking.crewId().equals(with) || with == null && packed.contains(tag)) {
+                    tags.add(tag);
+                }
+            }
+        }
+        return tags;
+    }
+
+    private static Set<String> packed(PackKind kind, Map<Thing, PackTick> ticked) {
+        return ticked.values().stream()
+                .filter(tick -> tick.amount() > 0 && tick.thing().kind() == kind)
+                .map(tick -> tick.thing().name())
+                .collect(Collectors.toSet());
+    }
+
+    private Map<UUID, Map<Thing, PackTick>> said(Collection<Booking> bookings) {
+        Map<UUID, Map<Thing, PackTick>> said = new HashMap<>();
+        ticks.findByBookingIdInOrderByAt(bookings.stream().map(Booking::id).toList())
+                .forEach(tick -> said.computeIfAbsent(tick.bookingId(), id -> new LinkedHashMap<>())
+                        .put(tick.thing(), tick));
+        return said;
+    }
+}
