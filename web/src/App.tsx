@@ -18,6 +18,8 @@ const TensionScreen = fetched(() => import('./screens/tension/TensionScreen'));
 const QuickRecord = fetched(() => import('./screens/saw/QuickRecord'));
 const PlanScreen = fetched(() => import('./screens/plan/PlanScreen'));
 const RemindersScreen = fetched(() => import('./screens/reminders/RemindersScreen'));
+const PackScreen = fetched(() => import('./screens/pack/PackScreen'));
+const LayOutScreen = fetched(() => import('./screens/pack/LayOutScreen'));
 const BenchScreen = fetched(() => import('./screens/bench/BenchScreen'));
 const VisitScreen = fetched(() => import('./screens/bench/VisitScreen'));
 const CrewsScreen = fetched(() => import('./screens/crews/CrewsScreen'));
@@ -110,6 +112,8 @@ export function App() {
               <Route path="/stores" element={<StoresScreen />} />
               <Route path="/plan" element={<PlanScreen />} />
               <Route path="/reminders" element={<RemindersScreen />} />
+              <Route path="/packs/:booking" element={<PackScreen />} />
+              <Route path="/lay-out" element={<LayOutScreen />} />
               <Route path="/bench" element={<BenchScreen />} />
               <Route path="/bench/:visitId" element={<VisitScreen />} />
               <Route

@@ -15,7 +15,7 @@ import type { Problem } from './problem';
 type Options<P> = Omit<UseQueryOptions<Answer<P>, Problem>, 'queryKey' | 'queryFn'>;
 
 /** Asks the server; what an address takes and what it answers comes from the schema, so that no pair can be wrong. */
-function useAsked<P extends Asked>(path: P, params: Params<P>, options: Options<P> = {}) {
+export function useAsked<P extends Asked>(path: P, params: Params<P>, options: Options<P> = {}) {
   return useQuery<Answer<P>, Problem>({
     queryKey: [path, params],
     queryFn: ({ signal }) => get(path, params, signal),

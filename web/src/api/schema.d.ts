@@ -756,6 +756,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lay-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["layOut"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/log": {
         parameters: {
             query?: never;
@@ -974,6 +990,54 @@ export interface paths {
         get: operations["strikeEffect"];
         put?: never;
         post: operations["strike_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["packs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs/{bookingId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pack"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs/{bookingId}/ticks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tick"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3619,6 +3683,14 @@ export interface components {
             readyOn?: string;
             tag: string;
         };
+        GoneEntry: {
+            /** Format: double */
+            amount: number;
+            /** Format: double */
+            figure?: number;
+            kind: components["schemas"]["PackKind"];
+            name: string;
+        };
         GradeView: {
             grade: components["schemas"]["OilGrade"];
             /** Format: double */
@@ -3822,6 +3894,13 @@ export interface components {
         LabelPaper: "A4_21" | "A4_14" | "A4_24" | "LETTER_30" | "LETTER_14";
         /** @enum {string} */
         Lack: "BAR" | "HANDLE" | "POWER";
+        LaidOut: {
+            /** Format: date */
+            day: string;
+            lines: components["schemas"]["PackLine"][];
+            /** Format: int32 */
+            saws: number;
+        };
         /** @enum {string} */
         LeakState: "NOT_STANDING" | "STANDS" | "LOOK_DUE" | "DRY_SO_FAR" | "LAST_LOOK_DUE" | "WET" | "DRY";
         Leave: {
@@ -4253,6 +4332,14 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        NewTick: {
+            /** Format: double */
+            amount: number;
+            /** Format: uuid */
+            id: string;
+            kind: components["schemas"]["PackKind"];
+            name: string;
+        };
         NewValue: {
             /** Format: uuid */
             id: string;
@@ -4506,6 +4593,60 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        PackEntry: {
+            line: components["schemas"]["PackLine"];
+            ticked?: components["schemas"]["TickedOff"];
+        };
+        PackInShort: {
+            /** Format: time-local */
+            at: string;
+            /** Format: uuid */
+            booking: string;
+            crew: string;
+            /** Format: date */
+            evening: string;
+            /** Format: date */
+            leaves: string;
+            /** Format: int32 */
+            lines: number;
+            /** Format: int64 */
+            missing: number;
+            soaks: components["schemas"]["PackLine"][];
+            /** Format: int64 */
+            ticked: number;
+        };
+        /** @enum {string} */
+        PackKind: "SAW" | "LOOP" | "ARTICLE" | "ROUND_FILE" | "GAUGE_FILE" | "NUT_KEY" | "SCREWDRIVER" | "GREASE_GUN" | "FUEL_MIX" | "BAR_OIL" | "CHARGES" | "CABLE" | "PLUG" | "BAR_NUT" | "AIR_FILTER" | "FIRST_AID" | "EXTINGUISHER";
+        PackLine: {
+            /** Format: double */
+            amount: number;
+            /** Format: double */
+            figure?: number;
+            guessed: string[];
+            kind: components["schemas"]["PackKind"];
+            /** Format: double */
+            mixOilMl?: number;
+            name: string;
+            saws: string[];
+            soaks: boolean;
+            /** Format: double */
+            there?: number;
+        };
+        PackPage: {
+            /** Format: time-local */
+            at: string;
+            /** Format: uuid */
+            booking: string;
+            crew: string;
+            /** Format: int32 */
+            days: number;
+            gone: components["schemas"]["GoneEntry"][];
+            /** Format: date */
+            leaves: string;
+            lines: components["schemas"]["PackEntry"][];
+            /** Format: date */
+            until: string;
+        };
         /** @enum {string} */
         PairingNote: "NEW_LOOP_ON_WORN_SPROCKET" | "SPROCKET_NOT_MEASURED" | "WORN_LOOP_ON_NEW_SPROCKET" | "LOOPS_APART";
         Paper: {
@@ -4711,6 +4852,8 @@ export interface components {
             missing: number;
             note?: string;
             saws: components["schemas"]["GivenSaw"][];
+            /** Format: int32 */
+            taken: number;
             /** Format: date */
             until: string;
             wanted: components["schemas"]["Wanted"];
@@ -5144,6 +5287,8 @@ export interface components {
             make: string;
             model: string;
             /** Format: double */
+            nutMm?: number;
+            /** Format: double */
             oilTankMl?: number;
             oiler: components["schemas"]["OilerKind"];
             plugCode?: string;
@@ -5180,6 +5325,7 @@ export interface components {
             inService: string;
             make: string;
             model: string;
+            nutSize?: string;
             oilTank?: string;
             oiler: components["schemas"]["OilerKind"];
             plugCode?: string;
@@ -5822,6 +5968,14 @@ export interface components {
             state: components["schemas"]["FitState"];
             step: components["schemas"]["Step"];
             what: components["schemas"]["TensionMatter"];
+        };
+        TickedOff: {
+            /** Format: double */
+            amount: number;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            enough: boolean;
         };
         /** @enum {string} */
         TipsPosition: "INSIDE" | "LEVEL" | "CLEAR";
@@ -7291,6 +7445,26 @@ export interface operations {
             };
         };
     };
+    layOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LaidOut"][];
+                };
+            };
+        };
+    };
     log: {
         parameters: {
             query?: {
@@ -7621,6 +7795,72 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["OutingStrike"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    packs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PackInShort"][];
+                };
+            };
+        };
+    };
+    pack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                bookingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PackPage"];
+                };
+            };
+        };
+    };
+    tick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                bookingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTick"];
             };
         };
         responses: {

@@ -3,6 +3,7 @@ import { words } from './en';
 import { happenedWords } from './faults';
 import { BURNED } from './format';
 import { closedWords, logKindWords, sawChangeWords } from './log';
+import { packWords } from './pack';
 import { taskWords } from './schedule';
 import { partWord, stockWords } from './stores';
 
@@ -36,6 +37,7 @@ export const wordsForServer: Record<string, Record<string, string>> = {
   nose: words.nose,
   sprocketKind: words.sprocketKind,
   stock: stockWords,
+  pack: packWords,
   part: {
     SAW: partWord('SAW'),
     CHAIN: partWord('CHAIN'),

@@ -67,13 +67,14 @@ export function visitReason(visit: Visit, page: Page): string {
 
 /** A booking in one sentence: what meets it, or how much is missing. */
 export function bookingWords(booking: Schemas['PlanBooking']): string {
-  const { missing, wanted, candidates } = booking;
-  if (missing === 0) return 'met';
+  const { missing, wanted, candidates, taken } = booking;
+  const has = taken > 0 ? `, ${taken} with the crew already` : '';
+  if (missing === 0) return `met${has}`;
   if (candidates === 0) return 'No saw of the fleet is of this kind.';
   if (candidates < wanted.saws) {
     return `${missing} short. The fleet has ${candidates} of this kind.`;
   }
-  return `${missing} short.`;
+  return `${missing} short${has}.`;
 }
 
 /** The minutes of a day against those there are. */

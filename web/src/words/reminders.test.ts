@@ -33,7 +33,7 @@ test.each([
   ],
   [
     { kind: 'SOAK_TONIGHT' as const, about: '09', what: 'Loop .325', day: '2037-03-04', ...nothing },
-    /^Into the oil this evening: Loop \.325, for saw 09, fitted .*4 Mar.*\.$/,
+    /^Into the oil this evening: Loop \.325, for saw 09, wanted .*4 Mar.*\.$/,
     '/saws/09',
   ],
   [

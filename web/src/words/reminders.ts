@@ -22,7 +22,7 @@ export function reminderWords(reminder: Reminder): string {
     case 'AWAY_OVERDUE':
       return `Saw ${about} was expected back from ${what ?? 'the mechanic'} ${on}.`;
     case 'SOAK_TONIGHT':
-      return `Into the oil this evening: ${what ?? 'its loop'}, for saw ${about}, fitted ${on}.`;
+      return `Into the oil this evening: ${what ?? 'its loop'}, for saw ${about}, wanted ${on}.`;
     case 'DUE_TOMORROW':
       return `Saw ${about}: ${list(
         reminder.tasks.map((task) => lower(named(task))),

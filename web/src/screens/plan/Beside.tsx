@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Schemas } from '../../api/client';
+import { usePacks } from '../../api/packs';
 import { ForWhoMay } from '../../parts/ForWhoMay';
 import { FEW, useSome } from '../../parts/more';
 import { Panel } from '../../parts/Panel';
@@ -17,13 +18,21 @@ interface Props {
 /** What stands beside the days: what goes into the oil in the evening, what cannot be where it was put, what is left. */
 export function Beside({ page, onWish }: Props) {
   const { some: left, more } = useSome(page.left, FEW);
+  const { data: packs = [] } = usePacks();
+  const spares = packs.flatMap((pack) => pack.soaks.map((loop) => ({ pack, loop })));
   return (
     <>
-      {page.evenings.length > 0 && (
+      {page.evenings.length + spares.length > 0 && (
         <Panel title="Into the oil">
           {page.evenings.map((one) => (
             <Box key={`${one.tag} ${one.evening}`} sx={{ mb: 0.5 }}>
               {dayTitle(one.evening)} evening: {one.what}, for saw {one.tag} {planDay(one.fittedOn)}.
+            </Box>
+          ))}
+          {spares.map(({ pack, loop }) => (
+            <Box key={`${pack.booking} ${loop.name}`} sx={{ mb: 0.5 }}>
+              {dayTitle(pack.evening)} evening: {loop.name}, a spare for saw {loop.saws.join(', ')},{' '}
+              {pack.crew} {planDay(pack.leaves)}.
             </Box>
           ))}
         </Panel>

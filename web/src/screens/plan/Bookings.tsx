@@ -1,9 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
+import { usePacks } from '../../api/packs';
 import { ForWhoMay } from '../../parts/ForWhoMay';
 import { TagPlate } from '../../parts/Plate';
+import { packStands } from '../../words/pack';
 import { away, givenWords, wantedWords, wayWords } from '../../words/plan';
 import { bookingWords, leavesAt } from '../../words/planned';
 import { BookingForm } from './BookingForm';
@@ -19,6 +22,7 @@ interface Props {
 /** What the crews want, what meets it, and what would where something is missing. */
 export function Bookings({ page, change, onChange }: Props) {
   const [adding, setAdding] = useState(false);
+  const { data: packs = [] } = usePacks();
   return (
     <Box component="section" aria-label="Crew bookings">
       <Box
@@ -32,6 +36,7 @@ export function Bookings({ page, change, onChange }: Props) {
           <Booking
             key={booking.id}
             booking={booking}
+            pack={packs.find((one) => one.booking === booking.id)}
             page={page}
             tried={change.bookings.some((one) => one.id === booking.id)}
             onChange={onChange}
@@ -65,11 +70,16 @@ export function Bookings({ page, change, onChange }: Props) {
 
 function Booking({
   booking,
+  pack,
   page,
   tried,
   change,
   onChange,
-}: Props & { booking: Schemas['PlanBooking']; tried: boolean }) {
+}: Props & {
+  booking: Schemas['PlanBooking'];
+  pack: Schemas['PackInShort'] | undefined;
+  tried: boolean;
+}) {
   const short = booking.missing > 0;
   const later = page.later.includes(booking);
   return (
@@ -129,6 +139,14 @@ function Booking({
             </Box>
           )}
         </>
+      )}
+      {pack && pack.lines > 0 && !tried && (
+        <Box sx={{ fontSize: 14, mt: 0.5 }}>
+          <Link to={`/packs/${booking.id}`} aria-label={`Day pack of ${booking.crew}`}>
+            Day pack
+          </Link>
+          : {packStands(pack)}
+        </Box>
       )}
       <ForWhoMay write="/api/plan/changes" silent>
         <Button

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { TallyStrip } from '../../parts/TallyStrip';
 import { dayMinutes, dayTitle } from '../../words/planned';
@@ -55,6 +56,11 @@ export function DayRail({ day, page, before, after, today, onMove, onWish }: Pro
           <TallyStrip used={day.planned} limit={day.minutes} most={STROKES} text={dayMinutes(day)} />
         )}
         <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>{dayMinutes(day)}</Box>
+        {day.visits.length > 0 && (
+          <Link to={`/lay-out?day=${day.day}`} aria-label={`Lay out for ${title}`} style={{ fontSize: 13.5 }}>
+            Lay out
+          </Link>
+        )}
         {day.note && <Box sx={{ fontSize: 13, overflowWrap: 'anywhere' }}>{day.note}</Box>}
       </Box>
       <Box sx={{ minWidth: 0 }}>

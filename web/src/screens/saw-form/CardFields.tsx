@@ -10,7 +10,7 @@ import type { CardForm, NumberField } from './form';
 import { byGauge, inUnit, lengthSign, tankSign } from '../../words/units';
 import { notNumbers } from './form';
 
-type MeasuredField = 'adjusterLead' | 'adjusterTravel' | 'fuelTank' | 'oilTank';
+type MeasuredField = 'adjusterLead' | 'adjusterTravel' | 'nutSize' | 'fuelTank' | 'oilTank';
 
 interface Props {
   card: CardForm;

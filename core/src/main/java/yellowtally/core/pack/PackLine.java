@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param name a tag, a code, a model, or its figure as text; never blank
  * @param figure diameter or size in mm, or ratio, see {@link PackKind}; {@code null} where it has none, or it is not known
  * @param amount how many, one or more; mL of what is measured out (est.)
+ * @param mixOilMl two-stroke oil that goes into a mix, mL; {@code null} for all else, and where the ratio is not known
  * @param saws tags of the saws that it is for; empty where it is for all
  * @param there how many of it the stores have; {@code null} where they do not keep it
  * @param soaks whether it lies in the oil overnight first, as a new loop does (handbook section 3)
@@ -20,6 +21,7 @@ public record PackLine(
         String name,
         @Nullable Double figure,
         double amount,
+        @Nullable Double mixOilMl,
         List<String> saws,
         @Nullable Double there,
         boolean soaks,
@@ -34,7 +36,7 @@ public record PackLine(
 
     /** The same with so much of it there. */
     PackLine where(double thereNow) {
-        return new PackLine(kind, name, figure, amount, saws, thereNow, soaks, guessed);
+        return new PackLine(kind, name, figure, amount, mixOilMl, saws, thereNow, soaks, guessed);
     }
 
     /** How much of it is missing, zero or more; nothing where the stores do not keep it. */

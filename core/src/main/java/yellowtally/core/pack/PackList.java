@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.engine.FuelMix;
 import yellowtally.core.engine.FuelUnit;
@@ -46,7 +45,10 @@ final class PackList {
         }
 
         private PackLine line(Key key, double whole) {
-            return new PackLine(key.kind(), key.name(), figure, whole, saws, there, soaks, guessed);
+            Double oil = key.kind() == PackKind.FUEL_MIX && figure != null
+                    ? Double.valueOf(FuelMix.oilMl(whole, figure.intValue()))
+                    : null;
+            return new PackLine(key.kind(), key.name(), figure, whole, oil, saws, there, soaks, guessed);
         }
     }
 
@@ -142,12 +144,12 @@ final class PackList {
 
     /** All lines, in the order in which they are packed; what nobody has said comes last of its kind. */
     List<PackLine> lines() {
-        double mixOil = 0;
+        double gone = 0;
         List<PackLine> lines = new ArrayList<>();
         for (PackLine line : counted()) {
-            boolean mix = line.kind() == PackKind.FUEL_MIX && line.figure() != null;
-            lines.add(mix ? mixed(line, mixOil) : line);
-            mixOil += mix ? FuelMix.oilMl(line.amount(), ratio(line)) : 0;
+            Double oil = line.mixOilMl();
+            lines.add(oil == null ? line : mixed(line, oil, gone));
+            gone += oil == null ? 0 : oil;
         }
         return List.copyOf(lines);
     }
@@ -162,14 +164,10 @@ final class PackList {
                 .toList();
     }
 
-    private static int ratio(PackLine mix) {
-        return Objects.requireNonNull(mix.figure()).intValue();
-    }
-
     /** How much can still be mixed with the oil that other ratios leave. */
-    private PackLine mixed(PackLine mix, double oilGone) {
-        Double oil = stores.mixOilMl();
-        return oil == null ? mix : mix.where(Math.max(0, oil - oilGone) * ratio(mix));
+    private PackLine mixed(PackLine mix, double oil, double gone) {
+        Double there = stores.mixOilMl();
+        return there == null ? mix : mix.where(Math.max(0, there - gone) * mix.amount() / oil);
     }
 
     /** As hands pack it: whole pieces, cans filled to the next half litre or quarter of a gallon. */

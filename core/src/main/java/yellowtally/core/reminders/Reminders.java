@@ -40,8 +40,11 @@ public final class Reminders {
         }
     }
 
+    /** A new loop that a gang takes along as a spare for a saw, and when it leaves. */
+    public record SpareSoak(String saw, String loop, LocalDate leaves) {}
+
     /** All of them, the most pressing first. */
-    public static List<Reminder> of(Plan plan, Collection<SawNow> saws, LocalDate today) {
+    public static List<Reminder> of(Plan plan, Collection<SpareSoak> spares, Collection<SawNow> saws, LocalDate today) {
         List<Reminder> found = new ArrayList<>();
         for (Plan.BookingAnswer answer : plan.bookings()) {
             if (!answer.met()) {
@@ -75,6 +78,11 @@ public final class Reminders {
                 if (visit.soaks() != null && day.day().equals(today.plusDays(1))) {
                     found.add(of(ReminderKind.SOAK_TONIGHT, visit.tag(), day.day(), visit.soaks()));
                 }
+            }
+        }
+        for (SpareSoak spare : spares) {
+            if (spare.leaves().equals(today.plusDays(1))) {
+                found.add(of(ReminderKind.SOAK_TONIGHT, spare.saw(), spare.leaves(), spare.loop() + " as a spare"));
             }
         }
         saws.forEach(saw -> addOf(saw, today, found));

@@ -56,6 +56,18 @@ class DayPackTest {
         assertThat(line(pack, PackKind.BAR_OIL, "BAR_OIL").amount()).isCloseTo(oil * 1000, within(1e-6));
     }
 
+    /** 5 L at 50:1 are 100 mL of oil. */
+    @Test
+    void theOilOfAMixIsTold() {
+        PackLine mix =
+                line(packed(2, List.of(), saw("04", 1.5), saw("05", 1.5), saw("06", 1.5)), PackKind.FUEL_MIX, "50");
+        assertThat(mix.amount()).isCloseTo(5000, within(1e-6));
+        assertThat(mix.mixOilMl()).isCloseTo(100, within(1e-6));
+        assertThat(line(packed(2, List.of(), saw("04", 1.5)), PackKind.BAR_OIL, "BAR_OIL")
+                        .mixOilMl())
+                .isNull();
+    }
+
     @Test
     void inGallonsACanIsFilledToTheNextQuarter() {
         List<PackLine> pack = packed(2, List.of(), NONE_KEPT, FuelUnit.US_GALLON, saw("04", 1.5));
@@ -288,7 +300,8 @@ class DayPackTest {
     @ParameterizedTest(name = "{0} mL ticked of {1}: {2}")
     @CsvSource({"2000, 2000, true", "1500, 2000, false", "2500, 2000, true", "1999.9999999, 2000, true"})
     void whatWasTickedHoldsForSoMuch(double ticked, double amount, boolean enough) {
-        PackLine line = new PackLine(PackKind.BAR_OIL, "BAR_OIL", null, amount, List.of(), null, false, List.of());
+        PackLine line =
+                new PackLine(PackKind.BAR_OIL, "BAR_OIL", null, amount, null, List.of(), null, false, List.of());
         assertThat(line.metBy(ticked)).isEqualTo(enough);
     }
 }

@@ -88,7 +88,7 @@ class RemindersTest {
     }
 
     private static List<Reminder> of(Plan plan, Reminders.SawNow... saws) {
-        return Reminders.of(plan, List.of(saws), TODAY);
+        return Reminders.of(plan, List.of(), List.of(saws), TODAY);
     }
 
     @Test
@@ -105,6 +105,23 @@ class RemindersTest {
     void aLoopIsToldOnTheEveningBeforeItIsFitted(int day, boolean told) {
         assertThat(of(soaks(day)).stream().map(Reminder::kind))
                 .isEqualTo(told ? List.of(ReminderKind.SOAK_TONIGHT) : List.of());
+    }
+
+    @ParameterizedTest(name = "leaves in {0} days: {1}")
+    @CsvSource({"0, false", "1, true", "2, false"})
+    void aNewSpareLoopIsToldOnTheEveningBeforeItsGangLeaves(int day, boolean told) {
+        List<Reminders.SpareSoak> spares = List.of(new Reminders.SpareSoak("04", "YC-32", TODAY.plusDays(day)));
+        assertThat(Reminders.of(NOTHING, spares, List.of(), TODAY))
+                .isEqualTo(
+                        told
+                                ? List.of(new Reminder(
+                                        ReminderKind.SOAK_TONIGHT,
+                                        "04",
+                                        TODAY.plusDays(1),
+                                        "YC-32 as a spare",
+                                        0,
+                                        List.of()))
+                                : List.of());
     }
 
     @Test

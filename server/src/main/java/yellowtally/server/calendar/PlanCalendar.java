@@ -9,10 +9,12 @@ import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import yellowtally.core.pack.PackLine;
 import yellowtally.core.plan.Booking;
 import yellowtally.core.plan.Plan;
 import yellowtally.core.plan.Plan.BookingAnswer;
 import yellowtally.core.plan.Plan.PlannedVisit;
+import yellowtally.server.packing.DayPacks;
 import yellowtally.server.planning.PlannedVisits;
 import yellowtally.server.sheets.Words;
 
@@ -24,11 +26,13 @@ class PlanCalendar {
     private static final String LINE = "\n";
 
     private final PlannedVisits visits;
+    private final DayPacks packs;
     private final Clock clock;
     private final Words words = Words.ofScreens();
 
-    PlanCalendar(PlannedVisits visits, Clock clock) {
+    PlanCalendar(PlannedVisits visits, DayPacks packs, Clock clock) {
         this.visits = visits;
+        this.packs = packs;
         this.clock = clock;
     }
 
@@ -44,7 +48,17 @@ class PlanCalendar {
             LocalDate evening = day.day().minusDays(1);
             day.visits().stream()
                     .filter(visit -> visit.soaks() != null)
-                    .forEach(visit -> calendar.add(soak(visit, evening), "soak-" + visit.tag() + "-" + evening));
+                    .forEach(visit -> calendar.add(
+                            soak(evening, visit.soaks() + ", for saw " + visit.tag()),
+                            "soak-" + visit.tag() + "-" + evening));
+        }
+        for (DayPacks.Pack pack : packs.of(ahead)) {
+            for (PackLine loop : pack.soaks()) {
+                String title = loop.name() + ", a spare for saw " + loop.saws().get(0);
+                calendar.add(
+                        soak(pack.evening(), title),
+                        "soak-" + loop.name() + "-" + pack.booking().id());
+            }
         }
         ahead.plan()
                 .bookings()
@@ -71,8 +85,8 @@ class PlanCalendar {
         return "Saw " + visit.tag() + ", " + Math.round(visit.minutes()) + " min (est.): " + others + tasks;
     }
 
-    private static VEvent soak(PlannedVisit visit, LocalDate evening) {
-        return wholeDay(evening, "Into the oil this evening: " + visit.soaks() + ", for saw " + visit.tag());
+    private static VEvent soak(LocalDate evening, String what) {
+        return wholeDay(evening, "Into the oil this evening: " + what);
     }
 
     private VEvent leaves(BookingAnswer answer, String crew) {

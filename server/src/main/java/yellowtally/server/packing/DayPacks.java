@@ -74,6 +74,11 @@ public class DayPacks {
             return lines.stream().filter(PackLine::soaks).toList();
         }
 
+        /** The evening before it leaves. */
+        public LocalDate evening() {
+            return booking.leaves().minusDays(1);
+        }
+
         /** What was ticked off and is not on the list any more. */
         List<PackTick> gone() {
             Set<Thing> wanted = lines.stream().map(DayPacks::thing).collect(Collectors.toSet());
@@ -117,8 +122,9 @@ public class DayPacks {
         for (Booking booking : ahead.bookings()) {
             Map<Thing, PackTick> ticked = said.getOrDefault(booking.id(), Map.of());
             List<PackSaw> saws = saws(booking, answers.get(booking.id()), ticked, ahead).stream()
-                    .filter(fleet::containsKey)
-                    .map(tag -> PackFacts.of(fleet.get(tag), List.of()))
+                    .map(fleet::get)
+                    .flatMap(Stream::ofNullable)
+                    .map(standing -> PackFacts.of(standing, List.of()))
                     .toList();
             int days = (int) ChronoUnit.DAYS.between(booking.leaves(), booking.until()) + 1;
             List<PackLine> lines = DayPack.of(
@@ -165,7 +171,7 @@ public class DayPacks {
             for (Standing standing : ahead.fleet()) {
                 UUID with = ahead.outWith().get(standing.fitted().saw().id());
                 String tag = standing.fitted().saw().tag();
-                if (booking.crewId().equals(with) || with == null && packed.contains(tag)) {
+                if (booking.crewId().equals(with) || (with == null && packed.contains(tag))) {
                     tags.add(tag);
                 }
             }

@@ -56,6 +56,7 @@ class PackController {
     /**
      * A pack in short.
      *
+     * @param evening on which new loops go into the oil
      * @param lines how many there are; 0 while no saw is known
      * @param ticked how many of them are ticked off
      * @param missing how many of them the stores have too little of
@@ -66,6 +67,7 @@ class PackController {
             String crew,
             LocalDate leaves,
             LocalTime at,
+            LocalDate evening,
             int lines,
             long ticked,
             long missing,
@@ -122,6 +124,7 @@ class PackController {
                         pack.crew(),
                         pack.booking().leaves(),
                         pack.booking().at(),
+                        pack.evening(),
                         pack.lines().size(),
                         pack.lines().stream().filter(pack::ticked).count(),
                         pack.lines().stream().filter(line -> line.missing() > 0).count(),

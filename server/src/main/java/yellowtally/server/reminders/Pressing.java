@@ -2,6 +2,7 @@ package yellowtally.server.reminders;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import org.springframework.transaction.annotation.Transactional;
 import yellowtally.core.plan.Plan;
 import yellowtally.core.reminders.Reminder;
 import yellowtally.core.reminders.Reminders;
+import yellowtally.server.packing.DayPacks;
 import yellowtally.server.planning.PlannedVisits;
 import yellowtally.server.standing.AwayMark;
 import yellowtally.server.standing.Standing;
@@ -19,10 +21,12 @@ import yellowtally.server.standing.Standing;
 class Pressing {
 
     private final PlannedVisits visits;
+    private final DayPacks packs;
     private final Clock clock;
 
-    Pressing(PlannedVisits visits, Clock clock) {
+    Pressing(PlannedVisits visits, DayPacks packs, Clock clock) {
         this.visits = visits;
+        this.packs = packs;
         this.clock = clock;
     }
 
@@ -56,9 +60,22 @@ class Pressing {
         });
         return new Now(
                 Reminders.of(
-                        ahead.plan(), ahead.fleet().stream().map(Pressing::saw).toList(), LocalDate.now(clock)),
+                        ahead.plan(),
+                        spares(ahead),
+                        ahead.fleet().stream().map(Pressing::saw).toList(),
+                        LocalDate.now(clock)),
                 bookings,
                 crews);
+    }
+
+    private List<Reminders.SpareSoak> spares(PlannedVisits.Ahead ahead) {
+        List<Reminders.SpareSoak> spares = new ArrayList<>();
+        for (DayPacks.Pack pack : packs.of(ahead)) {
+            pack.soaks()
+                    .forEach(loop -> spares.add(new Reminders.SpareSoak(
+                            loop.saws().get(0), loop.name(), pack.booking().leaves())));
+        }
+        return spares;
     }
 
     private static Reminders.SawNow saw(Standing standing) {

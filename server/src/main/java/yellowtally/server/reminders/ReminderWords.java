@@ -30,7 +30,7 @@ class ReminderWords {
             case AWAY_OVERDUE ->
                 "Saw " + said.about() + " was expected back from " + what(said) + " on " + day(said.day()) + ".";
             case SOAK_TONIGHT ->
-                "This evening into the oil: " + what(said) + ", for saw " + said.about() + ", fitted on "
+                "This evening into the oil: " + what(said) + ", for saw " + said.about() + ", wanted on "
                         + day(said.day()) + ".";
             case DUE_TOMORROW ->
                 "Saw " + said.about() + ", due on " + day(said.day()) + " (est.): "

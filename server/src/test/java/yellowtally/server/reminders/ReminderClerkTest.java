@@ -93,11 +93,11 @@ class ReminderClerkTest {
         look(SOAK, DUE);
         look(SOAK, DUE);
         look(DUE, SOAK);
-        String first = "This evening into the oil: Loop .325, for saw 09, fitted on Tuesday 5 May.\n\n"
+        String first = "This evening into the oil: Loop .325, for saw 09, wanted on Tuesday 5 May.\n\n"
                 + "Saw 03, due on Tuesday 5 May (est.): plug.";
         assertThat(mails()).containsExactly(first);
         assertThat(outbox.newest(1).get(0).subject())
-                .isEqualTo("This evening into the oil: Loop .325, for saw 09, fitted on Tuesday 5 May. And 1 more");
+                .isEqualTo("This evening into the oil: Loop .325, for saw 09, wanted on Tuesday 5 May. And 1 more");
 
         look(SOAK, new Reminder(ReminderKind.DUE_TOMORROW, "03", DAY, null, 0, List.of(Task.AIR_FILTER, Task.PLUG)));
         assertThat(mails()).containsExactly("Saw 03, due on Tuesday 5 May (est.): air filter, plug.", first);
