@@ -1019,7 +1019,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["pack"];
+        get: operations["pack_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1132,6 +1132,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["orders"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/pack.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pack"];
         put?: never;
         post?: never;
         delete?: never;
@@ -4594,6 +4610,7 @@ export interface components {
             version: number;
         };
         PackEntry: {
+            held: boolean;
             line: components["schemas"]["PackLine"];
             ticked?: components["schemas"]["TickedOff"];
         };
@@ -4616,7 +4633,7 @@ export interface components {
             ticked: number;
         };
         /** @enum {string} */
-        PackKind: "SAW" | "LOOP" | "ARTICLE" | "ROUND_FILE" | "GAUGE_FILE" | "NUT_KEY" | "SCREWDRIVER" | "GREASE_GUN" | "FUEL_MIX" | "BAR_OIL" | "CHARGES" | "CABLE" | "PLUG" | "BAR_NUT" | "AIR_FILTER" | "FIRST_AID" | "EXTINGUISHER";
+        PackKind: "SAW" | "LOOP" | "ARTICLE" | "ROUND_FILE" | "GAUGE_FILE" | "NUT_KEY" | "SCREWDRIVER" | "GREASE_GUN" | "FUEL_MIX" | "BAR_OIL" | "CHARGES" | "CABLE" | "PLUG" | "PLUG_KEY" | "BAR_NUT" | "AIR_FILTER" | "FIRST_AID" | "EXTINGUISHER";
         PackLine: {
             /** Format: double */
             amount: number;
@@ -7827,7 +7844,7 @@ export interface operations {
             };
         };
     };
-    pack: {
+    pack_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7988,6 +8005,28 @@ export interface operations {
     orders: {
         parameters: {
             query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    pack: {
+        parameters: {
+            query: {
+                booking: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;

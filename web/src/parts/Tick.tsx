@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { printed } from '../shell/commands';
 import { Key } from './Key';
 import Box from '@mui/material/Box';
@@ -10,8 +11,11 @@ export function Tick({
   checked,
   onChange,
   keyed,
+  children,
 }: {
   label: string;
+  /** What is said under its label; with it the key is as wide as there is room. */
+  children?: ReactNode;
   /** The key that does the same. */
   keyed?: string | undefined;
   checked: boolean;
@@ -23,7 +27,7 @@ export function Tick({
       component="label"
       sx={(t) => ({
         position: 'relative',
-        display: 'inline-flex',
+        display: children === undefined ? 'inline-flex' : 'flex',
         alignItems: 'center',
         gap: 1,
         minHeight: 44,
@@ -43,7 +47,7 @@ export function Tick({
         onChange={(e: React.ChangeEvent<HTMLInputElement>) => onChange(e.target.checked)}
         sx={{ position: 'absolute', inset: 0, opacity: 0, m: 0, cursor: 'pointer' }}
       />
-      <svg width="18" height="18" viewBox="0 0 18 18" aria-hidden="true">
+      <svg width="18" height="18" viewBox="0 0 18 18" aria-hidden="true" style={{ flex: 'none' }}>
         <rect
           x="1.5"
           y="1.5"
@@ -56,7 +60,14 @@ export function Tick({
         />
         {checked && <path d="M5 13L13 5" stroke={house.tag} strokeWidth="2.6" strokeLinecap="round" />}
       </svg>
-      {label}
+      {children === undefined ? (
+        label
+      ) : (
+        <Box sx={{ py: 0.75, minWidth: 0, overflowWrap: 'anywhere' }}>
+          {label}
+          {children}
+        </Box>
+      )}
       {keyed && (
         <span aria-hidden>
           <Key>{printed(keyed)}</Key>

@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import { list } from './format';
-import { byRule, canOf, rounded, tank } from './units';
+import { byRule, canOf, keySize, rounded, tank } from './units';
 
 type Line = Schemas['PackLine'];
 type Kind = Schemas['PackKind'];
@@ -20,6 +20,7 @@ export const packWords: Record<Kind, string> = {
   CHARGES: 'Charged batteries',
   CABLE: 'Cable and trip switch',
   PLUG: 'Plug',
+  PLUG_KEY: 'Plug key',
   BAR_NUT: 'Spare bar nut',
   AIR_FILTER: 'Air filter',
   FIRST_AID: 'First-aid kit with a dressing for heavy bleeding',
@@ -44,7 +45,7 @@ export const PACK_GROUPS: { title: string; kinds: Kind[] }[] = [
     kinds: ['ROUND_FILE', 'GAUGE_FILE', 'NUT_KEY', 'SCREWDRIVER', 'GREASE_GUN'],
   },
   { title: 'Fuel and oil', kinds: ['FUEL_MIX', 'BAR_OIL', 'CHARGES', 'CABLE'] },
-  { title: 'Spares', kinds: ['PLUG', 'BAR_NUT', 'AIR_FILTER'] },
+  { title: 'Spares', kinds: ['PLUG', 'PLUG_KEY', 'BAR_NUT', 'AIR_FILTER'] },
   { title: 'For everybody', kinds: ['FIRST_AID', 'EXTINGUISHER'] },
 ];
 
@@ -54,8 +55,13 @@ export function packThing({ kind, name, figure }: Pick<Line, 'kind' | 'name' | '
   // What there is only one of is known by its kind.
   if (name === kind) return what;
   if (name === '?') return `${what}, ${UNKNOWN[kind] ?? 'not noted'}`;
-  const which = figure === undefined ? name : kind === 'FUEL_MIX' ? `${name}:1` : byRule(figure);
+  const which = figure === undefined ? name : figured(kind, figure);
   return what === '' ? which : `${what} ${which}`;
+}
+
+function figured(kind: Kind, figure: number): string {
+  if (kind === 'FUEL_MIX') return `${rounded(figure, 0)}:1`;
+  return kind === 'ROUND_FILE' ? byRule(figure) : keySize(figure);
 }
 
 const measured = (kind: Kind) => kind === 'FUEL_MIX' || kind === 'BAR_OIL';
@@ -83,13 +89,13 @@ export function packNotes(line: Line): string[] {
     kind === 'SAW' || saws.length === 0 ? '' : forSaws(saws),
     mixOilMl === undefined ? '' : `${tank(mixOilMl)} of two-stroke oil in it`,
     soaks ? 'new: into the oil the evening before' : '',
+    kind === 'LOOP' && !soaks && line.there === undefined ? 'has run: look at its edge first' : '',
     kind === 'CHARGES' ? 'fewer with a charger at hand' : '',
-    kind === 'PLUG' ? 'with the plug key' : '',
     guessed.length > 0 ? `tank of ${list(guessed, 'and')} not noted, estimated` : '',
   ].filter(Boolean);
 }
 
-const forSaws = (saws: string[]) => `for ${saws.length === 1 ? 'saw' : 'saws'} ${list(saws, 'and')}`;
+export const forSaws = (saws: string[]) => `for ${saws.length === 1 ? 'saw' : 'saws'} ${list(saws, 'and')}`;
 
 /** What is missing of it; nothing where there is enough. */
 export function packMissing({ kind, amount, there }: Line): string | undefined {

@@ -18,6 +18,12 @@ export function dayTitle(day: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
+/** An evening: this evening, tomorrow evening, Thu evening. */
+export function eveningOf(day: string): string {
+  const words = dayTitle(day);
+  return words === 'Today' ? 'This evening' : `${words} evening`;
+}
+
 /** When a crew leaves, as people say it: Thu 07:00. */
 export const leavesAt = ({ leaves, at }: { leaves: string; at: string }) =>
   `${dayTitle(leaves)} ${at.slice(0, 5)}`;

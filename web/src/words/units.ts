@@ -55,6 +55,11 @@ export function byRule(mm: number): string {
   return `${[whole === 0 && part ? '' : String(whole), part].filter(Boolean).join(' ')} in`;
 }
 
+/** The size of a key or a nut, as it is stamped: one that is made in whole millimetres is called so everywhere. */
+export function keySize(mm: number): string {
+  return Math.abs(mm - Math.round(mm)) < 0.02 ? `${rounded(mm, 0)} mm` : byRule(mm);
+}
+
 /** A length as a field shows it to be changed; empty for what nobody knows. */
 export function typedLength(mm: number | undefined): string {
   return mm === undefined ? '' : inInches() ? `${rounded(mm / MM_OF_INCH, 4)} in` : `${mm} mm`;

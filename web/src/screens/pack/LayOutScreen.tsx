@@ -1,15 +1,15 @@
 import Box from '@mui/material/Box';
 import { Link, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { useLayOut } from '../../api/packs';
+import { useLayOut, usePacks } from '../../api/packs';
 import { Choice } from '../../parts/Choice';
 import { Heading } from '../../parts/Heading';
 import { Loading } from '../../parts/Loading';
 import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
-import { PACK_GROUPS, packLine } from '../../words/pack';
-import { dayTitle } from '../../words/planned';
+import { forSaws, PACK_GROUPS, packLine, packStands } from '../../words/pack';
+import { dayTitle, leavesAt } from '../../words/planned';
 import { PackNotes } from './PackNotes';
 
 /** What is laid out on the bench for a day: parts, files, tools, and what fills the tanks. */
@@ -58,6 +58,28 @@ function Filled({ days }: { days: Schemas['LaidOut'][] }) {
   );
 }
 
+/** The gangs that leave on the day and on the one after it: their packs are laid out beside the bench. */
+function Leaving({ day }: { day: string }) {
+  const { data: packs = [] } = usePacks();
+  const leaving = packs.filter((pack) => pack.lines > 0 && (pack.leaves === day || pack.evening === day));
+  if (leaving.length === 0) return null;
+  return (
+    <Box component="section" aria-label="Gangs that leave">
+      <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
+        Gangs that leave
+      </Box>
+      {leaving.map((pack) => (
+        <Box key={pack.booking} sx={{ py: 0.75, fontSize: 16 }}>
+          <Link to={`/packs/${pack.booking}`}>
+            {pack.crew}, {leavesAt(pack)}
+          </Link>
+          <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>{packStands(pack)}</Box>
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
 function Day({ day }: { day: Schemas['LaidOut'] }) {
   const saws = day.lines.filter((line) => line.kind === 'SAW');
   return (
@@ -98,8 +120,16 @@ function Day({ day }: { day: Schemas['LaidOut'] }) {
                         overflowWrap: 'anywhere',
                       })}
                     >
-                      <Box sx={{ fontSize: 16 }}>{packLine(line)}</Box>
-                      <PackNotes line={line} />
+                      {line.kind === 'LOOP' ? (
+                        <Box sx={{ fontSize: 16 }}>
+                          {packLine(line)}, {forSaws(line.saws)}
+                        </Box>
+                      ) : (
+                        <>
+                          <Box sx={{ fontSize: 16 }}>{packLine(line)}</Box>
+                          <PackNotes line={line} />
+                        </>
+                      )}
                     </Box>
                   ))}
                 </Box>
@@ -107,6 +137,7 @@ function Day({ day }: { day: Schemas['LaidOut'] }) {
             )
           );
         })}
+        <Leaving day={day.day} />
       </Box>
     </>
   );

@@ -5,12 +5,12 @@ import { Tick } from '../../parts/Tick';
 import { useSigned } from '../../shell/signed';
 import { momentOf } from '../../words/format';
 import { packAmount, packLine } from '../../words/pack';
-import { PackNotes } from './PackNotes';
+import { PackNotes, Short } from './PackNotes';
 
 /** A line with its box; what went in as less than is wanted now is open again. */
 export function PackEntry({
   booking,
-  entry: { line, ticked },
+  entry: { line, held, ticked },
   may,
 }: {
   booking: string;
@@ -22,21 +22,11 @@ export function PackEntry({
   const text = packLine(line);
   const tick = (packed: boolean) =>
     send({ kind: line.kind, name: line.name, amount: packed ? line.amount : 0 });
-  return (
-    <Box
-      sx={(t) => ({
-        py: 0.75,
-        borderBottom: `1px solid ${t.vars.palette.house.hairline}`,
-        overflowWrap: 'anywhere',
-      })}
-    >
-      {may ? (
-        <Tick label={text} checked={enough} onChange={(packed) => ready && tick(packed)} />
-      ) : (
-        <Box sx={{ fontSize: 15 }}>{text}</Box>
-      )}
+  const said = (
+    <>
       <PackNotes line={line} />
-      {ticked && (
+      {held && <Short>held: it stays here until it is released</Short>}
+      {ticked && !held && (
         <Box
           sx={(t) =>
             enough
@@ -47,6 +37,20 @@ export function PackEntry({
           {enough
             ? `${ticked.by}, ${momentOf(ticked.at)}`
             : `${packAmount(line.kind, ticked.amount)} went in ${momentOf(ticked.at)}, more is wanted now`}
+        </Box>
+      )}
+    </>
+  );
+  return (
+    <Box sx={{ mb: 0.75 }}>
+      {may ? (
+        <Tick label={text} checked={enough} onChange={(packed) => ready && tick(packed)}>
+          {said}
+        </Tick>
+      ) : (
+        <Box sx={{ fontSize: 15, overflowWrap: 'anywhere' }}>
+          {text}
+          {said}
         </Box>
       )}
       <ProblemNote sentences={error ? [error.message] : []} />

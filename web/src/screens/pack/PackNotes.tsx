@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import type { ReactNode } from 'react';
 import type { Schemas } from '../../api/client';
 import { packMissing, packNotes } from '../../words/pack';
 
@@ -9,11 +10,14 @@ export function PackNotes({ line }: { line: Schemas['PackLine'] }) {
   return (
     <>
       {notes && <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>{notes}</Box>}
-      {missing && (
-        <Box sx={(t) => ({ color: t.vars.palette.house.rust, fontSize: 14, fontWeight: 600 })}>
-          Short: {missing}
-        </Box>
-      )}
+      {missing && <Short>Short: {missing}</Short>}
     </>
+  );
+}
+
+/** What is in the way. */
+export function Short({ children }: { children: ReactNode }) {
+  return (
+    <Box sx={(t) => ({ color: t.vars.palette.house.rust, fontSize: 14, fontWeight: 600 })}>{children}</Box>
   );
 }

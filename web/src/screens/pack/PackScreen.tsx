@@ -63,8 +63,7 @@ function Filled({ pack }: { pack: Schemas['PackPage'] }) {
           </Box>
           <Box sx={{ color: 'text.secondary', fontSize: 14, mb: 1.5, maxWidth: 720 }}>
             Amounts are estimates from what these saws used on their last outings, with a reserve. A saw that
-            is ticked off is packed, not released: it goes out over the crews’ page, and a held saw stays
-            here.
+            is ticked off is packed, not given out: that is done on “Out and back”.
           </Box>
           <Box sx={{ maxWidth: 720, mb: 1.5 }}>
             <Caution>

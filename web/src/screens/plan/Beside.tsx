@@ -8,7 +8,7 @@ import { Panel } from '../../parts/Panel';
 import { PlateLine } from '../../parts/PlateLine';
 import { minutes } from '../../words/format';
 import { untilWords } from '../../words/plan';
-import { dayTitle, planDay } from '../../words/planned';
+import { eveningOf, planDay } from '../../words/planned';
 
 interface Props {
   page: Schemas['PlanPage'];
@@ -26,13 +26,13 @@ export function Beside({ page, onWish }: Props) {
         <Panel title="Into the oil">
           {page.evenings.map((one) => (
             <Box key={`${one.tag} ${one.evening}`} sx={{ mb: 0.5 }}>
-              {dayTitle(one.evening)} evening: {one.what}, for saw {one.tag} {planDay(one.fittedOn)}.
+              {eveningOf(one.evening)}: {one.what}, for saw {one.tag} {planDay(one.fittedOn)}.
             </Box>
           ))}
           {spares.map(({ pack, loop }) => (
             <Box key={`${pack.booking} ${loop.name}`} sx={{ mb: 0.5 }}>
-              {dayTitle(pack.evening)} evening: {loop.name}, a spare for saw {loop.saws.join(', ')},{' '}
-              {pack.crew} {planDay(pack.leaves)}.
+              {eveningOf(pack.evening)}: {loop.name}, a spare for saw {loop.saws.join(', ')}, {pack.crew}{' '}
+              {planDay(pack.leaves)}.
             </Box>
           ))}
         </Panel>

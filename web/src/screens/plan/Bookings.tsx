@@ -29,7 +29,7 @@ export function Bookings({ page, change, onChange }: Props) {
         sx={{
           display: 'grid',
           gap: 1.5,
-          gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 280px), 1fr))',
+          gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 205px), 1fr))',
         }}
       >
         {[...page.bookings, ...page.later].map((booking) => (

@@ -4,7 +4,7 @@ import type { Schemas } from '../../api/client';
 import { Panel } from '../../parts/Panel';
 import { PartTag } from '../../parts/PartTag';
 import { words } from '../../words/en';
-import { byGauge, length, tank } from '../../words/units';
+import { keySize, byGauge, length, tank } from '../../words/units';
 import { barLength, dayOf } from '../../words/format';
 
 /** The fitted set and the saw's card. */
@@ -42,7 +42,7 @@ export function SetPanel({ saw }: { saw: Schemas['SawView'] }) {
     ],
     [
       'Nuts',
-      `${card.nutMm === undefined ? '' : `${byGauge(card.nutMm)}, `}${card.captiveNuts ? 'captive' : 'not captive'}`,
+      `${card.captiveNuts ? 'Captive' : 'Not captive'}${card.nutMm === undefined ? '' : `, ${keySize(card.nutMm)}`}`,
     ],
     ['Fuel', card.fuelRatio ? `${card.fuelRatio}:1` : undefined],
     [

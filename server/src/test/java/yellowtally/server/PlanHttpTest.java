@@ -25,6 +25,9 @@ class PlanHttpTest {
 
     private static final String NOTHING = "\"bookings\":[],\"calledOff\":[],\"minutes\":[],\"wishes\":[]";
 
+    /** Bookings of the demo fleet. */
+    private static final int BOOKED = 4;
+
     private static ConfigurableApplicationContext running;
     private static Api api;
 
@@ -232,7 +235,7 @@ class PlanHttpTest {
 
         String id = "\"" + booking.path("id").asString() + "\"";
         assertThat(kept(change("calledOff", id)).status()).isEqualTo(204);
-        assertThat(plan().path("bookings").size()).isEqualTo(3);
+        assertThat(plan().path("bookings").size()).isEqualTo(BOOKED);
         Answer again = kept(change("calledOff", id));
         assertThat(again.status()).isEqualTo(409);
         assertThat(again.sentenceAt("")).contains("called off or changed in the meantime");
@@ -251,7 +254,7 @@ class PlanHttpTest {
                                 old.path("leaves").asString());
         JsonNode after = tried(change("bookings", changed)).body().path("after");
         assertThat(bookingOf(after, "Only one").path("saws").size()).isEqualTo(1);
-        assertThat(after.path("bookings").size()).isEqualTo(3);
+        assertThat(after.path("bookings").size()).isEqualTo(BOOKED);
     }
 
     private void aVisitIsPutOnADayLeftOutAndGivenBack() {
@@ -312,7 +315,7 @@ class PlanHttpTest {
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.sentenceAt(field)).contains(sentence);
         assertThat(kept(change("bookings", asked)).status()).isEqualTo(422);
-        assertThat(plan().path("bookings").size()).isEqualTo(3);
+        assertThat(plan().path("bookings").size()).isEqualTo(BOOKED);
     }
 
     /** No saw of the fleet is of that kind: the plan says so, and plans the rest. */

@@ -7,6 +7,9 @@ public enum LengthUnit {
 
     private final double mmPerUnit;
     private final int digits;
+    /** A size in inches is never so near to a whole millimetre, up to the largest bar nut. */
+    private static final double STAMPED_MM = 0.02;
+
     /** The finest marks of a rule in inches. */
     private static final int MARKS_OF_INCH = 64;
 
@@ -49,6 +52,16 @@ public enum LengthUnit {
         String part = top == 0 ? "" : top + "/" + bottom;
         String said = whole == 0 && top > 0 ? part : whole + (top > 0 ? " " + part : "");
         return said + " " + sign;
+    }
+
+    /**
+     * The size of a key or a nut, as it is stamped: one that is made in whole millimetres is called so everywhere.
+     *
+     * @param mm across flats, mm, over zero
+     */
+    public String saidOfKey(double mm) {
+        boolean metric = Math.abs(mm - Math.rint(mm)) < STAMPED_MM;
+        return metric ? MM.saidByRule(mm) : saidByRule(mm);
     }
 
     /** How it is written behind a figure. */

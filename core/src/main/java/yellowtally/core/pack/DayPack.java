@@ -60,7 +60,7 @@ public final class DayPack {
         for (PackSaw saw : saws) {
             double tanks = saw.tanksPerDay() * trip.days();
             list.want(PackKind.SAW, saw.tag(), saw, 1);
-            list.tools(saw);
+            list.tools(saw, 1);
             list.sharpened(saw, saw.sharpenings(tanks));
             list.fuel(saw, tanks * withReserve);
             list.barOil(saw, tanks * withReserve * saw.oilPerTank());
@@ -88,6 +88,7 @@ public final class DayPack {
             String plug = saw.plugCode();
             list.want(PackKind.PLUG, plug == null ? PackList.UNKNOWN : plug, saw, 0)
                     .there(plug == null ? null : stores.plugs(plug));
+            list.want(PackKind.PLUG_KEY, PackKind.PLUG_KEY.name(), saw, 0);
             // In so many tanks its filter wants a look: a second one is fitted, and this one is washed at home.
             if (tanks >= saw.numbers().of(ScheduleSetting.FILTER_TANKS)) {
                 list.want(PackKind.AIR_FILTER, saw.model(), saw, 0).there(stores.airFilters(saw.model()));

@@ -50,7 +50,7 @@ public final class LayOut {
                 list.want(PackKind.ARTICLE, article.name(), saw, amount)
                         .there(supply == null ? null : Double.valueOf(supply.shelf()));
             });
-            list.tools(saw);
+            list.tools(saw, 0);
             if (saw.tasks().contains(Task.SHARPEN)) {
                 list.sharpened(saw, 1);
             }

@@ -25,6 +25,7 @@ public enum PackKind {
     /** A cable, with a switch that trips. */
     CABLE,
     PLUG,
+    PLUG_KEY,
     /** Spare bar nuts; its figure is the size across flats, mm, and absent where nobody has said. */
     BAR_NUT,
     AIR_FILTER,

@@ -134,11 +134,15 @@ final class PackList {
         }
     }
 
-    /** What opens its cover, and turns its adjuster. */
-    void tools(PackSaw saw) {
+    /**
+     * What opens its cover, and turns its adjuster.
+     *
+     * @param hands how many work on it beside those on other saws; 0 where one does it all, saw by saw
+     */
+    void tools(PackSaw saw, int hands) {
         if (!saw.nuts().toolFree()) {
-            want(PackKind.NUT_KEY, saw.nuts().sizeMm(), saw, 1);
-            want(PackKind.SCREWDRIVER, PackKind.SCREWDRIVER.name(), saw, 1);
+            want(PackKind.NUT_KEY, saw.nuts().sizeMm(), saw, hands);
+            want(PackKind.SCREWDRIVER, PackKind.SCREWDRIVER.name(), saw, hands);
         }
     }
 

@@ -85,6 +85,12 @@ class LengthUnitTest {
         assertThat(LengthUnit.INCH.saidByRule(mm)).isEqualTo(inches);
     }
 
+    @ParameterizedTest(name = "{0} mm: {1}")
+    @CsvSource({"13, 13 mm", "19, 19 mm", "12.7, 1/2 in", "11.1125, 7/16 in", "14.2875, 9/16 in", "19.05, 3/4 in"})
+    void aKeyIsCalledAsItIsStamped(double mm, String said) {
+        assertThat(LengthUnit.INCH.saidOfKey(mm)).isEqualTo(said);
+    }
+
     /** What is said is read again as the same, as far as a rule goes. */
     @Property
     void whatARuleShowsIsReadAgain(@ForAll @DoubleRange(min = 0, max = 2000) double mm, @ForAll LengthUnit unit) {

@@ -1,6 +1,7 @@
 package yellowtally.core.pack;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 import static yellowtally.core.pack.Packs.line;
 import static yellowtally.core.pack.Packs.of;
@@ -52,6 +53,21 @@ class LayOutTest {
         List<PackLine> greased = laidOut(NOTHING_TAKEN, List.of(), Packs.with(saw("04", 1), THIRTEEN, Task.BEARING));
         assertThat(of(greased, PackKind.GREASE_GUN)).hasSize(1);
         assertThat(of(greased, PackKind.ROUND_FILE)).isEmpty();
+    }
+
+    @Test
+    void atTheBenchOneKeyOfEachSizeIsEnough() {
+        List<PackLine> lines = laidOut(
+                NOTHING_TAKEN,
+                List.of(),
+                saw("04", 1),
+                saw("05", 1),
+                saw("06", 1),
+                Packs.with(saw("07", 1), new PackSaw.Nuts(19.0, false, false)));
+        assertThat(of(lines, PackKind.NUT_KEY))
+                .extracting(PackLine::name, PackLine::amount)
+                .containsExactly(tuple("13", 1.0), tuple("19", 1.0));
+        assertThat(of(lines, PackKind.SCREWDRIVER)).extracting(PackLine::amount).containsExactly(1.0);
     }
 
     /** Each is filled once: 460 mL of fuel and 250 mL of oil for each of three. */

@@ -423,6 +423,7 @@ class DemoLoader implements SmartInitializingSingleton {
             DemoSaw line = DemoFleet.SAWS.get(i == 3 ? 4 : 2);
             records.persist(DemoParts.chain(line, "YC-" + (32 + i)));
         }
+        records.persist(DemoParts.chain(DemoFleet.SAWS.get(13), "YC-36"));
         records.persist(DemoParts.bar(DemoFleet.SAWS.get(2), "YB-21"));
         records.persist(DemoParts.bar(DemoFleet.SAWS.get(5), "YB-22"));
         records.persist(DemoParts.sprocket(DemoFleet.SAWS.get(2), "YS-21"));

@@ -10,10 +10,11 @@ import org.jspecify.annotations.Nullable;
 import yellowtally.core.plan.Booking;
 import yellowtally.core.plan.Wanted;
 import yellowtally.core.steps.Handle;
+import yellowtally.core.steps.Power;
 import yellowtally.server.planning.BenchMinutes;
 import yellowtally.server.planning.CrewBooking;
 
-/** The week ahead: a booking that only just works, one that does not, one in hand, and a day without a bench. */
+/** The week ahead: one that wants a new loop in the oil tonight, a booking that only just works, one that does not, one in hand, and a day without a bench. */
 final class DemoPlan {
 
     private static final double MM_PER_INCH = 25.4;
@@ -32,6 +33,7 @@ final class DemoPlan {
     }
 
     void fill() {
+        book(1, 1, crews.get(2), new Wanted(1, null, null, Power.BATTERY), "Hedges at Ashcombe halt");
         book(2, 2, crews.get(1), rear(4, 15), "Footplate at the north portal");
         book(3, 4, crews.get(0), new Wanted(2, 24 * MM_PER_INCH, null, null), "The big beech at milepost 7");
         book(5, 5, crews.get(2), new Wanted(1, null, Handle.TOP, null), null);

@@ -26,6 +26,7 @@ import yellowtally.core.plan.Booking;
 import yellowtally.core.plan.Plan;
 import yellowtally.core.schedule.Seasons;
 import yellowtally.core.settings.Numbers;
+import yellowtally.core.waiting.FitState;
 import yellowtally.server.packing.PackTick.Thing;
 import yellowtally.server.planning.PlannedVisits;
 import yellowtally.server.settings.FleetSettings;
@@ -64,10 +65,17 @@ public class DayPacks {
      *
      * @param crew what its crew is called
      * @param days that it is away
+     * @param held tags of its saws that are held now: they are not packed before they are released
      * @param lines what it takes along; nothing where no saw is known yet
      * @param ticked what was said last of each thing, those that are no longer wanted among them
      */
-    public record Pack(Booking booking, String crew, int days, List<PackLine> lines, Map<Thing, PackTick> ticked) {
+    public record Pack(
+            Booking booking,
+            String crew,
+            int days,
+            Set<String> held,
+            List<PackLine> lines,
+            Map<Thing, PackTick> ticked) {
 
         /** Loops that go into the oil the evening before. */
         public List<PackLine> soaks() {
@@ -93,9 +101,14 @@ public class DayPacks {
                     lines.stream().map(DayPacks::thing), gone().stream().map(PackTick::thing));
         }
 
+        /** Whether it is a saw that stays here for now. */
+        boolean held(PackLine line) {
+            return line.kind() == PackKind.SAW && held.contains(line.name());
+        }
+
         boolean ticked(PackLine line) {
             PackTick tick = ticked.get(thing(line));
-            return tick != null && line.metBy(tick.amount());
+            return tick != null && !held(line) && line.metBy(tick.amount());
         }
     }
 
@@ -126,6 +139,10 @@ public class DayPacks {
                     .flatMap(Stream::ofNullable)
                     .map(standing -> PackFacts.of(standing, List.of()))
                     .toList();
+            Set<String> held = saws.stream()
+                    .map(PackSaw::tag)
+                    .filter(tag -> held(fleet.get(tag)))
+                    .collect(Collectors.toSet());
             int days = (int) ChronoUnit.DAYS.between(booking.leaves(), booking.until()) + 1;
             List<PackLine> lines = DayPack.of(
                     new DayPack.Trip(days, fire(booking, seasons)),
@@ -135,9 +152,13 @@ public class DayPacks {
                     there.stores(),
                     house.volumeUnit(),
                     numbers);
-            packs.add(new Pack(booking, ahead.crews().getOrDefault(booking.crewId(), ""), days, lines, ticked));
+            packs.add(new Pack(booking, ahead.crews().getOrDefault(booking.crewId(), ""), days, held, lines, ticked));
         }
         return packs;
+    }
+
+    private static boolean held(@Nullable Standing standing) {
+        return standing == null || standing.account().state() == FitState.HELD;
     }
 
     private static boolean fire(Booking booking, Seasons seasons) {

@@ -22,12 +22,14 @@ import yellowtally.server.support.HouseUnits;
 public class LayOuts {
 
     private final PlannedVisits visits;
+    private final DayPacks packs;
     private final ForPacks shelf;
     private final FleetSettings settings;
     private final HouseUnits house;
 
-    LayOuts(PlannedVisits visits, ForPacks shelf, FleetSettings settings, HouseUnits house) {
+    LayOuts(PlannedVisits visits, DayPacks packs, ForPacks shelf, FleetSettings settings, HouseUnits house) {
         this.visits = visits;
+        this.packs = packs;
         this.shelf = shelf;
         this.settings = settings;
         this.house = house;
@@ -49,6 +51,7 @@ public class LayOuts {
         LayOut.Shelf needs =
                 new LayOut.Shelf(ahead.stock().needs(), ahead.stock().supplies());
         List<Plan.Day> days = ahead.plan().days();
+        List<DayPacks.Pack> packed = packs.of(ahead);
         List<LaidOut> laid = new ArrayList<>();
         for (int i = 0; i < days.size(); i++) {
             List<PackSaw> saws = new ArrayList<>();
@@ -59,6 +62,12 @@ public class LayOuts {
                     if (visit.soaks() != null) {
                         evening.add(new LayOut.Soak(saw(visit, fleet), visit.soaks()));
                     }
+                }
+            }
+            LocalDate day = days.get(i).day();
+            for (DayPacks.Pack pack : packed) {
+                if (pack.evening().equals(day)) {
+                    pack.soaks().forEach(loop -> evening.add(new LayOut.Soak(spareFor(loop, fleet), loop.name())));
                 }
             }
             laid.add(new LaidOut(
@@ -73,6 +82,10 @@ public class LayOuts {
                             settings.rules().numbers())));
         }
         return laid;
+    }
+
+    private static PackSaw spareFor(PackLine loop, Map<String, Standing> fleet) {
+        return PackFacts.of(Objects.requireNonNull(fleet.get(loop.saws().get(0))), List.of());
     }
 
     private static PackSaw saw(Plan.PlannedVisit visit, Map<String, Standing> fleet) {

@@ -90,8 +90,13 @@ class PackController {
             List<PackEntry> lines,
             List<GoneEntry> gone) {}
 
-    /** A line, and what was said of it; {@code ticked} is absent while it was not ticked off, or was taken out again. */
-    record PackEntry(PackLine line, @Nullable TickedOff ticked) {}
+    /**
+     * A line, and what was said of it.
+     *
+     * @param held whether it is a saw that is held now
+     * @param ticked absent while it was not ticked off, or was taken out again
+     */
+    record PackEntry(PackLine line, boolean held, @Nullable TickedOff ticked) {}
 
     /**
      * It was ticked off.
@@ -145,7 +150,7 @@ class PackController {
                 pack.booking().until(),
                 pack.days(),
                 pack.lines().stream()
-                        .map(line -> new PackEntry(line, ticked(pack, line, names)))
+                        .map(line -> new PackEntry(line, pack.held(line), ticked(pack, line, names)))
                         .toList(),
                 pack.gone().stream()
                         .map(tick -> new GoneEntry(
@@ -160,8 +165,7 @@ class PackController {
         PackTick tick = pack.ticked().get(DayPacks.thing(line));
         return tick == null || tick.amount() <= 0
                 ? null
-                : new TickedOff(
-                        tick.amount(), line.metBy(tick.amount()), names.getOrDefault(tick.personId(), ""), tick.at());
+                : new TickedOff(tick.amount(), pack.ticked(line), names.getOrDefault(tick.personId(), ""), tick.at());
     }
 
     /** Whoever packs ticks off. */
@@ -179,6 +183,9 @@ class PackController {
                     .filter(one -> one.kind() == given.kind() && one.name().equals(given.name()))
                     .findFirst()
                     .orElseThrow(() -> Refusal.conflict("", "pack.notListed"));
+            if (amount > 0 && thing.kind() == PackKind.SAW && pack.held().contains(thing.name())) {
+                throw Refusal.conflict("", "pack.held", thing.name());
+            }
             ticks.save(new PackTick(given.id(), bookingId, thing, amount, clock.instant(), person));
         });
     }

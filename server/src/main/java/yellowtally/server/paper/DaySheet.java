@@ -9,9 +9,12 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
+import yellowtally.core.pack.PackKind;
+import yellowtally.core.pack.PackLine;
 import yellowtally.core.steps.FigureKind;
 import yellowtally.core.steps.Step;
 import yellowtally.core.visit.PlannedStep;
+import yellowtally.server.packing.LayOuts;
 import yellowtally.server.paper.Page.Column;
 import yellowtally.server.planning.PlannedVisits;
 import yellowtally.server.signin.FleetName;
@@ -36,13 +39,24 @@ class DaySheet {
             new Column("Outcome", 17));
 
     private final PlannedVisits visits;
+    private final LayOuts layOuts;
+    private final PackLines lines;
     private final FleetName name;
     private final PaperWords words;
     private final HouseUnits house;
     private final Clock clock;
 
-    DaySheet(PlannedVisits visits, FleetName name, PaperWords words, HouseUnits house, Clock clock) {
+    DaySheet(
+            PlannedVisits visits,
+            LayOuts layOuts,
+            PackLines lines,
+            FleetName name,
+            PaperWords words,
+            HouseUnits house,
+            Clock clock) {
         this.visits = visits;
+        this.layOuts = layOuts;
+        this.lines = lines;
         this.name = name;
         this.words = words;
         this.house = house;
@@ -63,8 +77,29 @@ class DaySheet {
                         "Nothing goes out by this sheet: what is written on it counts when it is on record, and a held saw stays held"
                                 + " until an officer releases it. The maker’s manual and local rules come first.")
                 .setAttribute("class", "caution");
+        layOut(page, body);
         today.saws().forEach(standing -> saw(page, body, standing));
         return page.document();
+    }
+
+    private void layOut(Page page, Element body) {
+        List<PackLine> laid = layOuts.now().get(0).lines().stream()
+                .filter(line -> line.kind() != PackKind.SAW)
+                .toList();
+        if (laid.isEmpty()) {
+            return;
+        }
+        page.child(body, "h2", "Lay out");
+        page.ticks(page.table(
+                body,
+                List.of(
+                        new Column("Done", 8),
+                        new Column("What", 40),
+                        new Column("How much", 14),
+                        new Column("For", 38)),
+                laid.stream()
+                        .map(line -> Page.row(null, lines.thing(line), lines.amount(line), lines.notes(line, false)))
+                        .toList()));
     }
 
     private static String said(PlannedVisits.Today today) {

@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.UUID;
 import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,6 +27,7 @@ class PaperController {
     private final DaySheet daySheet;
     private final OrderList orders;
     private final AwaySheet away;
+    private final PackSheet pack;
     private final Clock clock;
 
     PaperController(
@@ -35,6 +37,7 @@ class PaperController {
             DaySheet daySheet,
             OrderList orders,
             AwaySheet away,
+            PackSheet pack,
             Clock clock) {
         this.fleet = fleet;
         this.certificate = certificate;
@@ -42,6 +45,7 @@ class PaperController {
         this.daySheet = daySheet;
         this.orders = orders;
         this.away = away;
+        this.pack = pack;
         this.clock = clock;
     }
 
@@ -101,6 +105,16 @@ class PaperController {
             content = @Content(mediaType = Pdf.TYPE, schema = @Schema(type = "string", format = "binary")))
     ResponseEntity<byte[]> day() throws IOException {
         return Pdf.answer(daySheet.now(), "day-sheet-" + LocalDate.now(clock));
+    }
+
+    /** What a gang takes along. */
+    @GetMapping("/api/paper/pack.pdf")
+    @Transactional(readOnly = true)
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(mediaType = Pdf.TYPE, schema = @Schema(type = "string", format = "binary")))
+    ResponseEntity<byte[]> pack(@RequestParam UUID booking) throws IOException {
+        return Pdf.answer(pack.of(booking), "day-pack-" + booking);
     }
 
     /** What is to be ordered. */

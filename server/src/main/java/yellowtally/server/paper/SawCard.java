@@ -110,7 +110,8 @@ class SawCard {
         facts.put("Oiler", words.of("oiler", card.oiler()));
         facts.put("Chain brake", words.of("brakeSeat", card.brakeSeat()));
         facts.put("Adjuster", words.of("adjuster", card.adjuster()) + ", " + length(card.adjusterLeadMm()) + " a turn");
-        facts.put("Bar nuts", card.nutMm() == null ? null : length(card.nutMm()) + " across flats");
+        facts.put(
+                "Bar nuts", card.nutMm() == null ? null : house.lengthUnit().saidOfKey(card.nutMm()) + " across flats");
         facts.put("Plug", card.plugCode());
         facts.put("Spark arrestor", card.sparkArrestor() ? "fitted" : null);
         facts.put("In service since", words.day(card.inService()));

@@ -98,6 +98,7 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             READER   GET  /api/photos/{photoId}
             READER   GET  /api/paper/card.pdf
             READER   GET  /api/paper/away.pdf
+            READER   GET  /api/paper/pack.pdf
             READER   GET  /api/paper/day.pdf
             READER   GET  /api/paper/orders.pdf
             READER   GET  /api/paper/labels.pdf
