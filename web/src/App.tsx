@@ -112,7 +112,7 @@ export function App() {
               <Route path="/stores" element={<StoresScreen />} />
               <Route path="/plan" element={<PlanScreen />} />
               <Route path="/reminders" element={<RemindersScreen />} />
-              <Route path="/packs/:booking" element={<PackScreen />} />
+              <Route path="/packs/:booking?" element={<PackScreen />} />
               <Route path="/lay-out" element={<LayOutScreen />} />
               <Route path="/bench" element={<BenchScreen />} />
               <Route path="/bench/:visitId" element={<VisitScreen />} />

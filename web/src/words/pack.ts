@@ -1,9 +1,11 @@
 import type { Schemas } from '../api/client';
 import { list } from './format';
-import { byRule, canOf, keySize, rounded, tank } from './units';
+import { byRule, keySize, ofLitres, rounded, tank } from './units';
 
 type Line = Schemas['PackLine'];
 type Kind = Schemas['PackKind'];
+
+const ML_PER_LITRE = 1000;
 
 /** What each kind of thing is called; what tells it from others of its kind comes after it. */
 export const packWords: Record<Kind, string> = {
@@ -68,7 +70,7 @@ const measured = (kind: Kind) => kind === 'FUEL_MIX' || kind === 'BAR_OIL';
 
 /** So much of it: 2.5 L, 6 charges, 3. */
 export function packAmount(kind: Kind, amount: number): string {
-  if (measured(kind)) return canOf(amount);
+  if (measured(kind)) return ofLitres(amount / ML_PER_LITRE);
   return kind === 'CHARGES'
     ? `${rounded(amount, 0)} ${amount === 1 ? 'charge' : 'charges'}`
     : rounded(amount, 0);
@@ -100,7 +102,7 @@ export const forSaws = (saws: string[]) => `for ${saws.length === 1 ? 'saw' : 's
 /** What is missing of it; nothing where there is enough. */
 export function packMissing({ kind, amount, there }: Line): string | undefined {
   if (there === undefined || there >= amount) return undefined;
-  if (kind === 'FUEL_MIX') return `the oil on the shelf is enough for ${canOf(there)}`;
+  if (kind === 'FUEL_MIX') return `the oil on the shelf is enough for ${ofLitres(there / ML_PER_LITRE)}`;
   if (there <= 0) return kind === 'LOOP' ? 'none on the shelf fits' : 'none in the stores';
   return `only ${packAmount(kind, there)} in the stores`;
 }

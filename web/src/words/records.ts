@@ -9,6 +9,7 @@ const KINDS: Record<string, string> = {
   away: 'a saw away',
   away_word: 'what was said of a saw away',
   crew_booking: 'a crew booking',
+  pack_tick: 'a tick of a day pack',
   bench_minutes: 'minutes of the bench',
   plan_wish: 'a wish for the plan',
   outing: 'an outing',

@@ -55,9 +55,10 @@ export function byRule(mm: number): string {
   return `${[whole === 0 && part ? '' : String(whole), part].filter(Boolean).join(' ')} in`;
 }
 
-/** The size of a key or a nut, as it is stamped: one that is made in whole millimetres is called so everywhere. */
+/** The size of a key or a nut, as it is stamped: one that is made in whole millimetres is no fraction of an inch. */
 export function keySize(mm: number): string {
-  return Math.abs(mm - Math.round(mm)) < 0.02 ? `${rounded(mm, 0)} mm` : byRule(mm);
+  const metric = Math.abs(mm - Math.round(mm)) < 0.02;
+  return metric && inInches() ? `metric ${rounded(mm, 0)}` : byRule(mm);
 }
 
 /** A length as a field shows it to be changed; empty for what nobody knows. */

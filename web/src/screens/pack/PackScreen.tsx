@@ -1,9 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { Link, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { usePack } from '../../api/packs';
+import { usePack, usePacks } from '../../api/packs';
 import { Caution } from '../../parts/Caution';
+import { Choice } from '../../parts/Choice';
 import { Heading } from '../../parts/Heading';
 import { Loading } from '../../parts/Loading';
 import { Panel } from '../../parts/Panel';
@@ -19,21 +20,51 @@ import { PackEntry } from './PackEntry';
 
 const TICKS = '/api/packs/{bookingId}/ticks';
 
-/** What a gang takes along, ticked off while it is packed. */
+/** What a gang takes along, ticked off while it is packed; that of the gang that leaves next where none is named. */
 export default function PackScreen() {
-  const { booking = '' } = useParams();
-  const { data: pack, error } = usePack(booking);
+  const { booking } = useParams();
+  const { data: packs, error } = usePacks();
+  const shown = booking ?? packs?.find((pack) => pack.lines > 0)?.booking;
   return (
     <>
       <title>Day pack – Yellow Tally</title>
       <ProblemNote sentences={error ? [error.message] : []} />
-      {!pack && !error && <Loading />}
-      {pack && <Filled pack={pack} />}
+      {!packs && !error && <Loading />}
+      {packs && shown === undefined && <None />}
+      {packs && shown !== undefined && <OfOne key={shown} booking={shown} packs={packs} />}
     </>
   );
 }
 
-function Filled({ pack }: { pack: Schemas['PackPage'] }) {
+function None() {
+  return (
+    <>
+      <Box sx={{ mt: 2, mb: 1 }}>
+        <Heading level={1} why={10}>
+          Day pack
+        </Heading>
+      </Box>
+      <Quiet>
+        No gang with saws leaves in the days of the plan. <Link to="/plan">To the plan</Link>
+      </Quiet>
+    </>
+  );
+}
+
+function OfOne({ booking, packs }: { booking: string; packs: Schemas['PackInShort'][] }) {
+  const { data: pack, error } = usePack(booking);
+  return (
+    <>
+      <ProblemNote sentences={error ? [error.message] : []} />
+      {!pack && !error && <Loading />}
+      {pack && <Filled pack={pack} others={packs} />}
+    </>
+  );
+}
+
+function Filled({ pack, others }: { pack: Schemas['PackPage']; others: Schemas['PackInShort'][] }) {
+  const go = useNavigate();
+  const choice = others.filter((one) => one.lines > 0 || one.booking === pack.booking);
   const may = useMay(TICKS, 'POST');
   const ticked = pack.lines.filter((one) => one.ticked?.enough).length;
   const stands = packStands({ lines: pack.lines.length, ticked });
@@ -53,6 +84,16 @@ function Filled({ pack }: { pack: Schemas['PackPage'] }) {
           <Link to="/plan">To the plan</Link>
         </Box>
       </Box>
+      {choice.length > 1 && (
+        <Box sx={{ mb: 1.5 }}>
+          <Choice
+            label="Gang"
+            options={choice.map((one) => ({ value: one.booking, label: `${one.crew}, ${leavesAt(one)}` }))}
+            value={pack.booking}
+            onChange={(booking) => void go(`/packs/${booking}`)}
+          />
+        </Box>
+      )}
       {pack.lines.length === 0 ? (
         <Quiet>No saw is known yet: the plan gives this booking none, or it lies after its days.</Quiet>
       ) : (

@@ -39,6 +39,8 @@ class AccessibilityTest {
             new Screen("/faults/new?saw=14", "Report a complaint"),
             new Screen("/plan", "What if"),
             new Screen("/reminders", "Outbox"),
+            new Screen("/packs", "First-aid kit"),
+            new Screen("/lay-out", "Gangs that leave"),
             new Screen("/stores", "To order"),
             new Screen("/log", "Log"),
             new Screen("/records", "Proof, backups, files"),

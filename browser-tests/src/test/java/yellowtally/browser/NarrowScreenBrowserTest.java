@@ -35,6 +35,8 @@ class NarrowScreenBrowserTest {
             Map.entry("/parts/YC-12", "Where it has been"),
             Map.entry("/plan", "Footplate at the north portal"),
             Map.entry("/reminders", "No mail server is connected"),
+            Map.entry("/packs", "First-aid kit"),
+            Map.entry("/lay-out", "Gangs that leave"),
             Map.entry("/bench", "Start visit"),
             Map.entry("/crews", "Cutting gang"),
             Map.entry("/faults", "Recurring"),

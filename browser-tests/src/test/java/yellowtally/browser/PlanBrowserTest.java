@@ -124,13 +124,13 @@ class PlanBrowserTest {
         Locator form = region(page, "A crew wants saws");
         button(page, "Try the booking").click();
         assertThat(form).containsText("Choose the crew.");
-        form.getByLabel("Crew").selectOption("Viaduct gang");
+        form.getByLabel("Crew").selectOption("Cutting gang");
         form.getByLabel("Leaves on").fill(LocalDate.parse(today()).plusDays(1).toString());
         form.getByLabel("How many saws").fill("13");
         form.getByLabel("Handle").selectOption("REAR");
         form.getByLabel("What for").fill("Windthrow at the loop");
         button(page, "Try the booking").click();
-        Locator wanted = booking("Tomorrow 07:00 Viaduct gang");
+        Locator wanted = booking("Tomorrow 07:00 Cutting gang");
         assertThat(wanted).containsText("only tried");
         assertThat(wanted).containsText("short");
         Locator longer = wanted.getByText(Pattern.compile("Work \\d+ min longer today"));
@@ -143,13 +143,13 @@ class PlanBrowserTest {
         int less = missing - 1;
         assertThat(wanted).containsText(less == 0 ? "met" : less + " short");
         keep();
-        assertThat(booking("Tomorrow 07:00 Viaduct gang")).not().containsText("only tried");
-        assertThat(booking("Tomorrow 07:00 Viaduct gang")).containsText("Windthrow at the loop");
-        booking("Tomorrow 07:00 Viaduct gang")
+        assertThat(booking("Tomorrow 07:00 Cutting gang")).not().containsText("only tried");
+        assertThat(booking("Tomorrow 07:00 Cutting gang")).containsText("Windthrow at the loop");
+        booking("Tomorrow 07:00 Cutting gang")
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Call it off"))
                 .click();
         keep();
-        assertThat(booking("Tomorrow 07:00 Viaduct gang")).hasCount(0);
+        assertThat(booking("Tomorrow 07:00 Cutting gang")).hasCount(0);
     }
 
     /** What cannot be is said at once, and what was typed is not lost. */
@@ -237,6 +237,49 @@ class PlanBrowserTest {
         missing.getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("To the plan"))
                 .click();
         assertThat(region(page, "Crew bookings")).containsText("Viaduct gang");
+    }
+
+    /** From what is laid out to the gate, on a phone: what is ticked off stands after a reload, and a held saw stays here. */
+    @Test
+    void aGangIsPackedAtTheGate() {
+        page.setViewportSize(390, 844);
+        link("Lay out for Today").click();
+        assertThat(region(page, "Fuel and oil")).containsText(Pattern.compile("Bar oil, [\\d.]+ L"));
+        assertThat(region(page, "Loops")).containsText("Loop YC-36, for saw 14");
+        region(page, "Gangs that leave")
+                .getByRole(
+                        AriaRole.LINK,
+                        new Locator.GetByRoleOptions().setName(Pattern.compile("^Viaduct gang, Tomorrow")))
+                .click();
+
+        Locator stands = page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("packed"));
+        assertThat(stands).hasText(Pattern.compile("^0 of \\d+ packed$"));
+        Locator loop = page.getByLabel("Loop YC-36");
+        loop.check();
+        assertThat(stands).hasText(Pattern.compile("^1 of \\d+ packed$"));
+        page.reload();
+        assertThat(loop).isChecked();
+        assertThat(region(page, "Loops")).containsText("Ida Marsh, today");
+        loop.uncheck();
+        assertThat(stands).hasText(Pattern.compile("^0 of \\d+ packed$"));
+
+        page.getByText(Pattern.compile("^Tunnel gang, ")).last().click();
+        assertThat(region(page, "Files and tools")).containsText("Key for bar nuts 19 mm");
+        Locator held = region(page, "Saws")
+                .locator("label")
+                .filter(new Locator.FilterOptions().setHasText("held: it stays here until it is released"))
+                .first();
+        held.click();
+        assertThat(page.getByText(Pattern.compile("^Saw \\d+ is held: it is not packed before it is released\\.$")))
+                .isVisible();
+        assertThat(held.getByRole(AriaRole.CHECKBOX)).not().isChecked();
+        link("To the plan").click();
+        assertThat(booking("Tomorrow 07:00 Viaduct gang")).containsText("Day pack: 0 of");
+    }
+
+    private Locator link(String name) {
+        return page.getByRole(
+                AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     @Test

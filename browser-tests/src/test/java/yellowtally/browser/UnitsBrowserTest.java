@@ -56,6 +56,8 @@ class UnitsBrowserTest {
             "/stores",
             "/plan",
             "/reminders",
+            "/packs",
+            "/lay-out",
             "/bench",
             "/crews",
             "/faults",

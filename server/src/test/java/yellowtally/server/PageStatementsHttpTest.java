@@ -42,6 +42,8 @@ class PageStatementsHttpTest {
                 "/api/settings",
                 "/api/minutes",
                 "/api/reminders",
+                "/api/packs",
+                "/api/lay-out",
             })
     void aPageAsksLittle(String page) {
         assertThat(statements(page)).isPositive().isLessThanOrEqualTo(FEW);

@@ -55,13 +55,13 @@ public enum LengthUnit {
     }
 
     /**
-     * The size of a key or a nut, as it is stamped: one that is made in whole millimetres is called so everywhere.
+     * The size of a key or a nut, as it is stamped: one that is made in whole millimetres is no fraction of an inch.
      *
      * @param mm across flats, mm, over zero
      */
     public String saidOfKey(double mm) {
         boolean metric = Math.abs(mm - Math.rint(mm)) < STAMPED_MM;
-        return metric ? MM.saidByRule(mm) : saidByRule(mm);
+        return metric && this == INCH ? "metric " + Math.round(mm) : saidByRule(mm);
     }
 
     /** How it is written behind a figure. */

@@ -1,11 +1,9 @@
 package yellowtally.core.plan;
 
-import java.time.LocalDate;
-import java.util.Collection;
 import java.util.Optional;
 
 /**
- * On the morning on which a crew leaves it takes its saws one by one: what it has already counts for its booking (general practice).
+ * On the morning on which a crew leaves it is given its saws one by one: what it has already counts for its booking (general practice).
  */
 public final class TakenAlready {
 
@@ -14,14 +12,11 @@ public final class TakenAlready {
     /**
      * The booking as far as it is open.
      *
-     * @param withCrew saws that are out with its crew now
-     * @return the booking itself before its day, with fewer saws on it; empty when the crew has all that it booked
+     * @param taken how many saws of the kind that it asks for its crew was given for it, zero or more
+     * @return the booking itself where it was given none, with fewer saws after that; empty when the crew has all that it booked
      */
-    public static Optional<Booking> open(Booking booking, Collection<SawTraits> withCrew, LocalDate today) {
+    public static Optional<Booking> open(Booking booking, int taken) {
         Wanted wanted = booking.wanted();
-        long taken = booking.leaves().equals(today)
-                ? withCrew.stream().filter(wanted::metBy).count()
-                : 0;
         if (taken == 0) {
             return Optional.of(booking);
         }
@@ -33,7 +28,6 @@ public final class TakenAlready {
                         booking.leaves(),
                         booking.at(),
                         booking.until(),
-                        new Wanted(
-                                wanted.saws() - (int) taken, wanted.barAtLeastMm(), wanted.handle(), wanted.power())));
+                        new Wanted(wanted.saws() - taken, wanted.barAtLeastMm(), wanted.handle(), wanted.power())));
     }
 }

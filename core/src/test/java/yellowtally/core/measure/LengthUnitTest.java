@@ -86,9 +86,17 @@ class LengthUnitTest {
     }
 
     @ParameterizedTest(name = "{0} mm: {1}")
-    @CsvSource({"13, 13 mm", "19, 19 mm", "12.7, 1/2 in", "11.1125, 7/16 in", "14.2875, 9/16 in", "19.05, 3/4 in"})
+    @CsvSource({
+        "13, metric 13",
+        "19, metric 19",
+        "12.7, 1/2 in",
+        "11.1125, 7/16 in",
+        "14.2875, 9/16 in",
+        "19.05, 3/4 in"
+    })
     void aKeyIsCalledAsItIsStamped(double mm, String said) {
         assertThat(LengthUnit.INCH.saidOfKey(mm)).isEqualTo(said);
+        assertThat(LengthUnit.MM.saidOfKey(mm)).isEqualTo(LengthUnit.MM.saidByRule(mm));
     }
 
     /** What is said is read again as the same, as far as a rule goes. */

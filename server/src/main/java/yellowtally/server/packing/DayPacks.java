@@ -187,15 +187,11 @@ public class DayPacks {
         if (answer != null) {
             answer.saws().forEach(saw -> tags.add(saw.tag()));
         }
-        if (!booking.leaves().isAfter(LocalDate.now(clock))) {
-            Set<String> packed = answer == null ? packed(PackKind.SAW, ticked) : Set.of();
-            for (Standing standing : ahead.fleet()) {
-                UUID with = ahead.outWith().get(standing.fitted().saw().id());
-                String tag = standing.fitted().saw().tag();
-                if (booking.crewId().equals(with) || (with == null && packed.contains(tag))) {
-                    tags.add(tag);
-                }
-            }
+        tags.addAll(ahead.took().getOrDefault(booking.id(), Set.of()));
+        if (answer == null && !booking.leaves().isAfter(LocalDate.now(clock))) {
+            packed(PackKind.SAW, ticked).stream()
+                    .filter(tag -> !ahead.out().contains(tag))
+                    .forEach(tags::add);
         }
         return tags;
     }

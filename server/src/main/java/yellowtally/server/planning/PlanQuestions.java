@@ -72,28 +72,42 @@ class PlanQuestions {
      * The fleet as the plan needs it, whatever people say of bookings and minutes.
      *
      * @param fleet where each saw stands
-     * @param outWith the crew of each saw that is out, by the ids of both
+     * @param out each saw that is out, by its id
      * @param doneMinutes of the bench that are gone today: as taken, and as estimated where nothing tells what was taken
      */
     record Known(
             LocalDate today,
             List<Standing> fleet,
             Map<UUID, String> crews,
-            Map<UUID, UUID> outWith,
+            Map<UUID, Out> out,
             StockAhead.Ahead stock,
             double doneMinutes,
             Numbers numbers) {
 
-        /** What of the saws that are out with a booking's crew it asks for. */
-        List<SawTraits> withCrew(Booking booking) {
+        /** Saws that its crew was given for a booking: of the kind that it asks for, on its day or later. */
+        List<FittedSaw> tookFor(Booking booking) {
             return fleet.stream()
                     .map(Standing::fitted)
-                    .filter(fitted ->
-                            booking.crewId().equals(outWith.get(fitted.saw().id())))
-                    .map(PlanQuestions::traits)
+                    .filter(fitted -> wentFor(booking, fitted))
                     .toList();
         }
+
+        private boolean wentFor(Booking booking, FittedSaw fitted) {
+            Out went = out.get(fitted.saw().id());
+            return went != null
+                    && went.crewId().equals(booking.crewId())
+                    && !went.since().isBefore(booking.leaves())
+                    && booking.wanted().metBy(traits(fitted));
+        }
     }
+
+    /**
+     * A saw is out.
+     *
+     * @param crewId with whom
+     * @param since the day on which it went
+     */
+    record Out(UUID crewId, LocalDate since) {}
 
     /** As the records stand. */
     Known known() {
@@ -111,9 +125,12 @@ class PlanQuestions {
         for (BenchTimes.Timed visit : bench.since(morning)) {
             doneMinutes += visit.times(own.getOrDefault(visit.sawId(), numbers)).spent();
         }
-        Map<UUID, UUID> outWith = new HashMap<>();
-        outings.open().forEach(outing -> outWith.put(outing.sawId(), outing.crewId()));
-        return new Known(today, all, crews, outWith, stock.of(all), doneMinutes, numbers);
+        Map<UUID, Out> out = new HashMap<>();
+        outings.open()
+                .forEach(outing -> out.put(
+                        outing.sawId(),
+                        new Out(outing.crewId(), LocalDate.ofInstant(outing.outAt(), clock.getZone()))));
+        return new Known(today, all, crews, out, stock.of(all), doneMinutes, numbers);
     }
 
     /** The question. */
@@ -138,7 +155,9 @@ class PlanQuestions {
                 facts.bookings().stream()
                         .map(PlanFacts.Noted::booking)
                         .filter(this::toCome)
-                        .flatMap(booking -> TakenAlready.open(booking, known.withCrew(booking), known.today()).stream())
+                        .flatMap(booking -> TakenAlready.open(
+                                booking, known.tookFor(booking).size())
+                                .stream())
                         .toList(),
                 known.stock().supplies(),
                 facts.pins(known.today()),
@@ -160,9 +179,14 @@ class PlanQuestions {
         List<Booking> bookings =
                 facts.bookings().stream().map(PlanFacts.Noted::booking).toList();
         Map<UUID, Until> out = new HashMap<>();
-        known.outWith()
-                .forEach((saw, crew) -> out.put(
-                        saw, BackWithCrew.of(crew, known.crews().getOrDefault(crew, ""), bookings, known.today())));
+        known.out()
+                .forEach((saw, with) -> out.put(
+                        saw,
+                        BackWithCrew.of(
+                                with.crewId(),
+                                known.crews().getOrDefault(with.crewId(), ""),
+                                bookings,
+                                known.today())));
         return out;
     }
 

@@ -1,14 +1,17 @@
 package yellowtally.server.planning;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import yellowtally.core.plan.Booking;
 import yellowtally.core.plan.Plan;
+import yellowtally.server.fleet.SawValue;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.stores.StockAhead;
 
@@ -38,7 +41,8 @@ public class PlannedVisits {
      * @param crews what crews are called, those of its bookings among them
      * @param fleet where each saw stands
      * @param bookings that are not over: those of the plan, those under way and those that come after it
-     * @param outWith the crew of each saw that is out, by the ids of both
+     * @param took tags of the saws that a crew was given for its booking, by the id of the booking
+     * @param out tags of all saws that are out
      * @param stock what the work that waits takes from the shelf
      */
     public record Ahead(
@@ -46,7 +50,8 @@ public class PlannedVisits {
             Map<UUID, String> crews,
             List<Standing> fleet,
             List<Booking> bookings,
-            Map<UUID, UUID> outWith,
+            Map<UUID, Set<String>> took,
+            Set<String> out,
             StockAhead.Ahead stock) {}
 
     /** The plan as it is now. */
@@ -61,12 +66,25 @@ public class PlannedVisits {
 
     private static Ahead of(Plans.Made made) {
         PlanQuestions.Known known = made.known();
+        List<Booking> bookings =
+                made.facts().bookings().stream().map(PlanFacts.Noted::booking).toList();
+        Map<UUID, Set<String>> took = new HashMap<>();
+        bookings.forEach(booking -> took.put(
+                booking.id(),
+                known.tookFor(booking).stream()
+                        .map(fitted -> fitted.saw().tag())
+                        .collect(Collectors.toSet())));
         return new Ahead(
                 made.plan(),
                 known.crews(),
                 known.fleet(),
-                made.facts().bookings().stream().map(PlanFacts.Noted::booking).toList(),
-                known.outWith(),
+                bookings,
+                took,
+                known.fleet().stream()
+                        .map(standing -> standing.fitted().saw())
+                        .filter(saw -> known.out().containsKey(saw.id()))
+                        .map(SawValue::tag)
+                        .collect(Collectors.toSet()),
                 known.stock());
     }
 
