@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Tick } from '../../parts/Tick';
@@ -20,8 +21,17 @@ export function PackEntry({
   const { send, ready, error } = useSigned('/api/packs/{bookingId}/ticks', { path: { bookingId: booking } });
   const enough = ticked?.enough ?? false;
   const text = packLine(line);
-  const tick = (packed: boolean) =>
-    send({ kind: line.kind, name: line.name, amount: packed ? line.amount : 0 });
+  // What the hand said stands at once, until the list has come again.
+  const stamp = ticked?.at;
+  const [wish, setWish] = useState<{ packed: boolean; stamp: string | undefined }>();
+  const shown = wish && wish.stamp === stamp && !held ? wish.packed : enough;
+  const tick = (packed: boolean) => {
+    setWish({ packed, stamp });
+    send(
+      { kind: line.kind, name: line.name, amount: packed ? line.amount : 0 },
+      { onError: () => setWish(undefined) },
+    );
+  };
   const said = (
     <>
       <PackNotes line={line} />
@@ -44,7 +54,7 @@ export function PackEntry({
   return (
     <Box sx={{ mb: 0.75 }}>
       {may ? (
-        <Tick label={text} checked={enough} onChange={(packed) => ready && tick(packed)}>
+        <Tick label={text} checked={shown} onChange={(packed) => ready && tick(packed)}>
           {said}
         </Tick>
       ) : (

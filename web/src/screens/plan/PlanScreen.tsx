@@ -33,7 +33,7 @@ export default function PlanScreen() {
 function Filled({ page }: { page: Schemas['PlanPage'] }) {
   const [change, setChange] = useState<Change>(NOTHING);
   const trying = changes(change);
-  const { answer, error } = usePreviewed('/api/plan/what-if', {}, change, trying);
+  const { answer, current, error } = usePreviewed('/api/plan/what-if', {}, change, trying);
   const shown = trying && answer && !error ? answer.after : page;
   const focusOn = useFocusOnVisit(shown);
   const move = (tag: string, day: string) => {
@@ -95,6 +95,7 @@ function Filled({ page }: { page: Schemas['PlanPage'] }) {
             page={page}
             change={change}
             answer={trying ? answer : undefined}
+            current={current}
             error={trying ? error : null}
             onChange={setChange}
           />

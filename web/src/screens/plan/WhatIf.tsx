@@ -22,6 +22,8 @@ interface Props {
   page: Schemas['PlanPage'];
   change: Change;
   answer: Schemas['WhatIf'] | undefined;
+  /** Whether it answers what is tried now: nothing else is kept. */
+  current: boolean;
   error: Problem | null;
   onChange: (change: Change) => void;
 }
@@ -29,7 +31,7 @@ interface Props {
 const MOVES = 8;
 
 /** What could be otherwise: how it is and how it would be side by side, to be kept or dropped. */
-export function WhatIf({ page, change, answer, error, onChange }: Props) {
+export function WhatIf({ page, change, answer, current, error, onChange }: Props) {
   const trying = changes(change);
   return (
     <Panel title="What if">
@@ -39,7 +41,7 @@ export function WhatIf({ page, change, answer, error, onChange }: Props) {
       {answer && !error && <SideBySide answer={answer} />}
       {trying && (
         <ForWhoMay write="/api/plan/changes">
-          <Decide change={change} able={answer !== undefined && !error} onDone={() => onChange(NOTHING)} />
+          <Decide change={change} able={current && !error} onDone={() => onChange(NOTHING)} />
         </ForWhoMay>
       )}
     </Panel>
