@@ -28,6 +28,10 @@ export function eveningOf(day: string): string {
 export const leavesAt = ({ leaves, at }: { leaves: string; at: string }) =>
   `${dayTitle(leaves)} ${at.slice(0, 5)}`;
 
+/** The same within a sentence: tomorrow 07:00. */
+export const leavesThen = ({ leaves, at }: { leaves: string; at: string }) =>
+  `${planDay(leaves)} ${at.slice(0, 5)}`;
+
 /** What is done in a visit: what waits first, then the tasks; what comes with every use last and in one word. */
 export function visitTitle(visit: Visit, saw: Schemas['PlanSaw'] | undefined): string {
   // Back from somebody else, it is looked over before all else.

@@ -9,7 +9,7 @@ import { TagPlate } from '../../parts/Plate';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { forSaws, PACK_GROUPS, packLine, packStands } from '../../words/pack';
-import { dayTitle, leavesAt } from '../../words/planned';
+import { dayTitle, leavesThen } from '../../words/planned';
 import { PackNotes } from './PackNotes';
 
 /** What is laid out on the bench for a day: parts, files, tools, and what fills the tanks. */
@@ -71,7 +71,7 @@ function Leaving({ day }: { day: string }) {
       {leaving.map((pack) => (
         <Box key={pack.booking} sx={{ py: 0.75, fontSize: 16 }}>
           <Link to={`/packs/${pack.booking}`}>
-            {pack.crew}, {leavesAt(pack)}
+            {pack.crew}, {leavesThen(pack)}
           </Link>
           <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>{packStands(pack)}</Box>
         </Box>

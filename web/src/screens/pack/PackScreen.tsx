@@ -15,7 +15,7 @@ import { useMay } from '../../shell/person';
 import { useSigned } from '../../shell/signed';
 import { PACK_GROUPS, packAmount, packStands, packThing } from '../../words/pack';
 import { away } from '../../words/plan';
-import { leavesAt } from '../../words/planned';
+import { leavesThen } from '../../words/planned';
 import { PackEntry } from './PackEntry';
 
 const TICKS = '/api/packs/{bookingId}/ticks';
@@ -75,7 +75,7 @@ function Filled({ pack, others }: { pack: Schemas['PackPage']; others: Schemas['
           Day pack
         </Heading>
         <Box sx={{ fontSize: 17 }}>
-          {pack.crew}, {leavesAt(pack)}, {away(pack)}
+          {pack.crew}, {leavesThen(pack)}, {away(pack)}
         </Box>
         <Box component="nav" sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>
           <a href={`/api/paper/pack.pdf?booking=${pack.booking}`} target="_blank" rel="noreferrer">
@@ -88,7 +88,7 @@ function Filled({ pack, others }: { pack: Schemas['PackPage']; others: Schemas['
         <Box sx={{ mb: 1.5 }}>
           <Choice
             label="Gang"
-            options={choice.map((one) => ({ value: one.booking, label: `${one.crew}, ${leavesAt(one)}` }))}
+            options={choice.map((one) => ({ value: one.booking, label: `${one.crew}, ${leavesThen(one)}` }))}
             value={pack.booking}
             onChange={(booking) => void go(`/packs/${booking}`)}
           />

@@ -249,7 +249,7 @@ class PlanBrowserTest {
         region(page, "Gangs that leave")
                 .getByRole(
                         AriaRole.LINK,
-                        new Locator.GetByRoleOptions().setName(Pattern.compile("^Viaduct gang, Tomorrow")))
+                        new Locator.GetByRoleOptions().setName(Pattern.compile("^Viaduct gang, tomorrow")))
                 .click();
 
         Locator stands = page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("packed"));
