@@ -1,5 +1,5 @@
 import { Loading } from '../../parts/Loading';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import Box from '@mui/material/Box';
 import { useBoard, useCrews, useOpenOutings } from '../../api/queries';
 import { ProblemNote } from '../../parts/ProblemNote';
@@ -18,8 +18,11 @@ export default function CrewsScreen() {
   return (
     <>
       <title>Out and back – Yellow Tally</title>
-      <Box component="h1" sx={{ typography: 'h1', my: 2 }}>
-        Out and back
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', gap: 1.5, my: 2 }}>
+        <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
+          Out and back
+        </Box>
+        <Link to="/packs">Day packs</Link>
       </Box>
       <ProblemNote sentences={error ? [error.message] : []} />
       {!(board.data && crews.data && out.data) && !error && <Loading />}

@@ -26,6 +26,7 @@ final class FleetTables {
             "credential",
             "device",
             "calendar_feed",
+            "plan_before",
             "reminder_told",
             "fleet",
             "applied_write",

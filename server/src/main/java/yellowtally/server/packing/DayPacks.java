@@ -25,14 +25,13 @@ import yellowtally.core.pack.Stores;
 import yellowtally.core.plan.Booking;
 import yellowtally.core.plan.Plan;
 import yellowtally.core.schedule.Seasons;
-import yellowtally.core.settings.Numbers;
 import yellowtally.core.waiting.FitState;
 import yellowtally.server.packing.PackTick.Thing;
 import yellowtally.server.planning.PlannedVisits;
 import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.settings.HouseRules;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.stores.ForPacks;
-import yellowtally.server.support.HouseUnits;
 
 /** The packs of all gangs whose saws are known: what each takes along, and what of it was ticked off. */
 @Component
@@ -42,21 +41,13 @@ public class DayPacks {
     private final ForPacks shelf;
     private final PackTick.Ticks ticks;
     private final FleetSettings settings;
-    private final HouseUnits house;
     private final Clock clock;
 
-    DayPacks(
-            PlannedVisits visits,
-            ForPacks shelf,
-            PackTick.Ticks ticks,
-            FleetSettings settings,
-            HouseUnits house,
-            Clock clock) {
+    DayPacks(PlannedVisits visits, ForPacks shelf, PackTick.Ticks ticks, FleetSettings settings, Clock clock) {
         this.visits = visits;
         this.shelf = shelf;
         this.ticks = ticks;
         this.settings = settings;
-        this.house = house;
         this.clock = clock;
     }
 
@@ -129,8 +120,7 @@ public class DayPacks {
         Map<String, Standing> fleet = new LinkedHashMap<>();
         ahead.fleet().forEach(standing -> fleet.put(standing.fitted().saw().tag(), standing));
         Shelf there = new Shelf(shelf.loops(), shelf.now());
-        Numbers numbers = settings.rules().numbers();
-        Seasons seasons = settings.rules().seasons();
+        HouseRules rules = settings.rules();
         List<Pack> packs = new ArrayList<>();
         for (Booking booking : ahead.bookings()) {
             Map<Thing, PackTick> ticked = said.getOrDefault(booking.id(), Map.of());
@@ -145,13 +135,13 @@ public class DayPacks {
                     .collect(Collectors.toSet());
             int days = (int) ChronoUnit.DAYS.between(booking.leaves(), booking.until()) + 1;
             List<PackLine> lines = DayPack.of(
-                    new DayPack.Trip(days, fire(booking, seasons)),
+                    new DayPack.Trip(days, fire(booking, rules.seasons())),
                     saws,
                     there.without(packs, booking),
                     packed(PackKind.LOOP, ticked),
                     there.stores(),
-                    house.volumeUnit(),
-                    numbers);
+                    rules.volumeUnit(),
+                    rules.numbers());
             packs.add(new Pack(booking, ahead.crews().getOrDefault(booking.crewId(), ""), days, held, lines, ticked));
         }
         return packs;

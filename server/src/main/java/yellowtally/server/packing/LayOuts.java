@@ -10,12 +10,13 @@ import org.springframework.stereotype.Component;
 import yellowtally.core.pack.LayOut;
 import yellowtally.core.pack.PackLine;
 import yellowtally.core.pack.PackSaw;
+import yellowtally.core.pack.Stores;
 import yellowtally.core.plan.Plan;
 import yellowtally.server.planning.PlannedVisits;
 import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.settings.HouseRules;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.stores.ForPacks;
-import yellowtally.server.support.HouseUnits;
 
 /** What is laid out for each day of the plan. */
 @Component
@@ -25,14 +26,12 @@ public class LayOuts {
     private final DayPacks packs;
     private final ForPacks shelf;
     private final FleetSettings settings;
-    private final HouseUnits house;
 
-    LayOuts(PlannedVisits visits, DayPacks packs, ForPacks shelf, FleetSettings settings, HouseUnits house) {
+    LayOuts(PlannedVisits visits, DayPacks packs, ForPacks shelf, FleetSettings settings) {
         this.visits = visits;
         this.packs = packs;
         this.shelf = shelf;
         this.settings = settings;
-        this.house = house;
     }
 
     /**
@@ -51,6 +50,8 @@ public class LayOuts {
         LayOut.Shelf needs =
                 new LayOut.Shelf(ahead.stock().needs(), ahead.stock().supplies());
         List<Plan.Day> days = ahead.plan().days();
+        Stores stores = shelf.now();
+        HouseRules rules = settings.rules();
         List<DayPacks.Pack> packed = packs.of(ahead);
         List<LaidOut> laid = new ArrayList<>();
         for (int i = 0; i < days.size(); i++) {
@@ -73,13 +74,7 @@ public class LayOuts {
             laid.add(new LaidOut(
                     days.get(i).day(),
                     saws.size(),
-                    LayOut.of(
-                            saws,
-                            evening,
-                            needs,
-                            shelf.now(),
-                            house.volumeUnit(),
-                            settings.rules().numbers())));
+                    LayOut.of(saws, evening, needs, stores, rules.volumeUnit(), rules.numbers())));
         }
         return laid;
     }

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
 import org.jspecify.annotations.Nullable;
@@ -29,14 +30,16 @@ class Plans {
 
     private final PlanQuestions questions;
     private final PlanChanges changes;
+    private final PlanKeeper keeper;
     private final FleetRevision revision;
     private final Clock clock;
     private final AtomicReference<@Nullable Made> last = new AtomicReference<>();
     private final AtomicReference<@Nullable Tried> tried = new AtomicReference<>();
 
-    Plans(PlanQuestions questions, PlanChanges changes, FleetRevision revision, Clock clock) {
+    Plans(PlanQuestions questions, PlanChanges changes, PlanKeeper keeper, FleetRevision revision, Clock clock) {
         this.questions = questions;
         this.changes = changes;
+        this.keeper = keeper;
         this.revision = revision;
         this.clock = clock;
     }
@@ -47,6 +50,11 @@ class Plans {
      * @param until when the next crew leaves, after which it is another one; {@code null} when none does
      */
     record Made(long revision, @Nullable Instant until, Known known, PlanFacts facts, Plan plan) {
+
+        /** What the next plan stays near. */
+        PlanKeeper.Before before() {
+            return new PlanKeeper.Before(known.today(), plan.kept());
+        }
 
         boolean holds(long now, LocalDate today, Instant moment) {
             return revision == now && known.today().equals(today) && (until == null || !until.isBefore(moment));
@@ -61,6 +69,7 @@ class Plans {
     public Made now() {
         Made made = aside();
         last.set(made);
+        keeper.seen(made.before());
         return made;
     }
 
@@ -104,8 +113,15 @@ class Plans {
     }
 
     private Made made(long at, Known known, PlanFacts facts, @Nullable Made before) {
-        PlanQuestion question =
-                questions.question(known, facts, before == null ? Map.of() : kept(before, known.today()));
+        // After a start nobody has seen a plan yet: the last one of before holds.
+        Map<String, PlanQuestion.Kept> kept = Optional.ofNullable(before)
+                .map(Made::before)
+                .or(keeper::beforeStart)
+                // A clock that was set back tells nothing of days that have not come.
+                .filter(one -> !one.madeOn().isAfter(known.today()))
+                .map(one -> kept(one, known.today()))
+                .orElse(Map.of());
+        PlanQuestion question = questions.question(known, facts, kept);
         Instant until = question.bookings().stream()
                 .map(questions::leaves)
                 .min(Instant::compareTo)
@@ -114,10 +130,10 @@ class Plans {
     }
 
     /** What the plan before had, on the days of a plan from today on. */
-    private static Map<String, PlanQuestion.Kept> kept(Made before, LocalDate today) {
-        int gone = (int) (today.toEpochDay() - before.known().today().toEpochDay());
+    private static Map<String, PlanQuestion.Kept> kept(PlanKeeper.Before before, LocalDate today) {
+        int gone = (int) (today.toEpochDay() - before.madeOn().toEpochDay());
         Map<String, PlanQuestion.Kept> moved = new HashMap<>();
-        before.plan().kept().forEach((tag, kept) -> {
+        before.kept().forEach((tag, kept) -> {
             Set<Integer> days = new HashSet<>();
             kept.days().stream().filter(day -> day >= gone).forEach(day -> days.add(day - gone));
             moved.put(tag, new PlanQuestion.Kept(days, kept.bookings()));

@@ -31,6 +31,7 @@ final class SealedTables {
             "credential",
             "device",
             "calendar_feed",
+            "plan_before",
             "reminder_told");
 
     /** A table and its key, in order; {@code owner} is the table whose id the key begins with. */

@@ -170,6 +170,7 @@ class VerificationTest {
                         "fleet",
                         "flyway_schema_history",
                         "former_tag",
+                        "plan_before",
                         "reminder_told",
                         "seal",
                         "to_seal");

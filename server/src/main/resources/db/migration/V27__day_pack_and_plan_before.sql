@@ -16,3 +16,12 @@ create table pack_tick (
     check (amount >= 0)
 );
 create index pack_tick_of_booking on pack_tick (booking_id, at);
+
+-- What the plan had last, so that the next one stays near it after a restart, too. No record: it goes into no file and has no seal.
+create table plan_before (
+    id integer primary key,
+    made_on date not null,
+    -- Per saw its days and the bookings that it served, as JSON.
+    kept character large object not null,
+    check (id = 1)
+);
