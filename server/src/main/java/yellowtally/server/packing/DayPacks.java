@@ -33,7 +33,7 @@ import yellowtally.server.settings.HouseRules;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.stores.ForPacks;
 
-/** The packs of all gangs whose saws are known: what each takes along, and what of it was ticked off. */
+/** The packs of all gangs that have booked saws: what each takes along, and what of it was ticked off. */
 @Component
 public class DayPacks {
 
@@ -107,7 +107,7 @@ public class DayPacks {
         return new Thing(line.kind(), line.name(), line.figure());
     }
 
-    /** Of every booking that is not over and has a saw, the one that leaves first first. */
+    /** Of every booking that is not over, the one that leaves first first. */
     public List<Pack> now() {
         return of(visits.ahead());
     }
