@@ -10,6 +10,7 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { Quiet } from '../../parts/Quiet';
 import { forSaws, PACK_GROUPS, packLine, packStands } from '../../words/pack';
 import { dayTitle, leavesThen } from '../../words/planned';
+import { CansWith } from './CansWith';
 import { PackNotes } from './PackNotes';
 
 /** What is laid out on the bench for a day: parts, files, tools, and what fills the tanks. */
@@ -133,6 +134,7 @@ function Day({ day }: { day: Schemas['LaidOut'] }) {
                     </Box>
                   ))}
                 </Box>
+                <CansWith lines={lines} />
               </Box>
             )
           );

@@ -16,6 +16,7 @@ import { useSigned } from '../../shell/signed';
 import { PACK_GROUPS, packAmount, packStands, packThing } from '../../words/pack';
 import { away } from '../../words/plan';
 import { leavesThen } from '../../words/planned';
+import { CansWith } from './CansWith';
 import { PackEntry } from './PackEntry';
 
 const TICKS = '/api/packs/{bookingId}/ticks';
@@ -94,6 +95,7 @@ function Filled({ pack, others }: { pack: Schemas['PackPage']; others: Schemas['
           />
         </Box>
       )}
+      <Gone pack={pack} />
       {pack.lines.length === 0 ? (
         <Quiet>No saw is known yet: the plan gives this booking none, or it lies after its days.</Quiet>
       ) : (
@@ -112,7 +114,6 @@ function Filled({ pack, others }: { pack: Schemas['PackPage']; others: Schemas['
               Guards on the bars.
             </Caution>
           </Box>
-          <Gone pack={pack} />
           <Box
             sx={{
               display: 'grid',
@@ -137,6 +138,7 @@ function Filled({ pack, others }: { pack: Schemas['PackPage']; others: Schemas['
                         may={may}
                       />
                     ))}
+                    <CansWith lines={entries.map(({ line }) => line)} />
                   </Box>
                 )
               );

@@ -74,6 +74,7 @@ export const ROOMS: Room[] = [
       { prefix: 'repair', title: 'Small repairs' },
       { prefix: 'minutes', title: 'Minutes taken' },
       { prefix: 'plan', title: 'The plan' },
+      { prefix: 'pack', title: 'Day pack' },
     ],
   },
   {

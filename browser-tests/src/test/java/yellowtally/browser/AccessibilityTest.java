@@ -39,7 +39,7 @@ class AccessibilityTest {
             new Screen("/faults/new?saw=14", "Report a complaint"),
             new Screen("/plan", "What if"),
             new Screen("/reminders", "Outbox"),
-            new Screen("/packs", "First-aid kit"),
+            new Screen("/packs", "Fuel and oil"),
             new Screen("/lay-out", "Gangs that leave"),
             new Screen("/stores", "To order"),
             new Screen("/log", "Log"),

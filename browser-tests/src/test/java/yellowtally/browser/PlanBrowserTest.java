@@ -265,6 +265,7 @@ class PlanBrowserTest {
 
         page.getByText(Pattern.compile("^Tunnel gang, ")).last().click();
         assertThat(region(page, "Files and tools")).containsText("Key for bar nuts 19 mm");
+        assertThat(page.getByLabel("Mixed already")).containsText("Red 1 50:1");
         Locator held = region(page, "Saws")
                 .locator("label")
                 .filter(new Locator.FilterOptions().setHasText("held: it stays here until it is released"))

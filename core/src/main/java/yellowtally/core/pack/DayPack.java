@@ -86,7 +86,7 @@ public final class DayPack {
         }
         if (saw.petrol()) {
             String plug = saw.plugCode();
-            list.want(PackKind.PLUG, plug == null ? PackList.UNKNOWN : plug, saw, 0)
+            list.want(PackKind.PLUG, plug == null ? PackLine.UNKNOWN : plug, saw, 0)
                     .there(plug == null ? null : stores.plugs(plug));
             list.want(PackKind.PLUG_KEY, PackKind.PLUG_KEY.name(), saw, 0);
             // In so many tanks its filter wants a look: a second one is fitted, and this one is washed at home.

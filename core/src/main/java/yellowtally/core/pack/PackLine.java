@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
  * One thing that is packed or laid out, as it is ticked off.
  *
  * @param kind with {@code name} what tells it from all other lines of its list
- * @param name a tag, a code, a model, or its figure as text; never blank
+ * @param name a tag, a code, a model, its figure as text, or {@link #UNKNOWN}; never blank
  * @param figure diameter or size in mm, or ratio, see {@link PackKind}; {@code null} where it has none, or it is not known
  * @param amount how many, one or more; mL of what is measured out (est.)
  * @param mixOilMl two-stroke oil that goes into a mix, mL; {@code null} for all else, and where the ratio is not known
@@ -26,6 +26,9 @@ public record PackLine(
         @Nullable Double there,
         boolean soaks,
         List<String> guessed) {
+
+    /** What a line is called by whose code or figure nobody has said. */
+    public static final String UNKNOWN = "?";
 
     private static final double ROUNDING = 1e-6;
 

@@ -14,9 +14,6 @@ import yellowtally.core.settings.Numbers;
 /** A list while it is put together: what several saws want is one line. */
 final class PackList {
 
-    /** What a line is called by whose figure nobody has said. */
-    static final String UNKNOWN = "?";
-
     private static final double ROUNDING = 1e-9;
 
     private final Map<Key, Draft> drafts = new LinkedHashMap<>();
@@ -74,7 +71,7 @@ final class PackList {
 
     /** The same of something that is known by its figure; absent where nobody has said. */
     Named want(PackKind kind, @Nullable Double figure, PackSaw saw, double amount) {
-        String name = figure == null ? UNKNOWN : NumberText.said(figure, 2);
+        String name = figure == null ? PackLine.UNKNOWN : NumberText.said(figure, 2);
         return new Named(added(draft(kind, name, figure), saw, amount));
     }
 
@@ -163,7 +160,7 @@ final class PackList {
                 .map(one -> one.getValue().line(one.getKey(), whole(one.getKey().kind(), one.getValue().amount)))
                 .sorted(Comparator.comparing(PackLine::kind)
                         .thenComparing(PackLine::figure, Comparator.nullsLast(Comparator.naturalOrder()))
-                        .thenComparing(line -> line.name().equals(UNKNOWN))
+                        .thenComparing(line -> line.name().equals(PackLine.UNKNOWN))
                         .thenComparing(PackLine::name))
                 .toList();
     }

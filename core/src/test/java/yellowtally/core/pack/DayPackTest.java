@@ -27,7 +27,7 @@ import yellowtally.core.steps.Power;
 
 class DayPackTest {
 
-    private static final Stores NONE_KEPT = stores(null, null);
+    private static final Stores NONE_KEPT = Stores.UNASKED;
 
     private static List<PackLine> packed(int days, Collection<ShelfLoop> shelf, PackSaw... saws) {
         return packed(days, shelf, NONE_KEPT, FuelUnit.LITRE, saws);

@@ -52,7 +52,7 @@ class PlanCalendar {
                             soak(evening, visit.soaks() + ", for saw " + visit.tag()),
                             "soak-" + visit.tag() + "-" + evening));
         }
-        for (DayPacks.Pack pack : packs.of(ahead)) {
+        for (DayPacks.Pack pack : packs.withLoops(ahead)) {
             for (PackLine loop : pack.soaks()) {
                 String title = loop.name() + ", a spare for saw " + loop.saws().get(0);
                 calendar.add(

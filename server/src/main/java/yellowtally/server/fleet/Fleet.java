@@ -223,9 +223,12 @@ public class Fleet {
         return fittings.findBySawIdOrderByAtDesc(saw.id());
     }
 
-    /** Loops that were ever fitted: they are not new any more. */
-    public Set<UUID> loopsThatRan() {
-        return fittings.chains();
+    /** A loop on the shelf; once it was fitted it is not new any more. */
+    public record LoopOnShelf(Chain chain, boolean ran) {}
+
+    /** Loops on the shelf, by their tags. */
+    public List<LoopOnShelf> loopsOnShelf() {
+        return fittings.loopsOnShelf();
     }
 
     /** Parts that are not retired, fitted or on the shelf. */

@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.ListCrudRepository;
@@ -55,7 +54,9 @@ final class FleetRepositories {
 
         Optional<SetFitting> findFirstBySawIdOrderByAtAsc(UUID sawId);
 
-        @Query("select distinct f.chainId from SetFitting f where f.chainId is not null")
-        Set<UUID> chains();
+        /** Loops on the shelf, each with whether it was ever fitted. */
+        @Query("select c, exists (select 1 from SetFitting f where f.chainId = c.id) from Chain c"
+                + " where c.sawId is null and c.retiredAt is null order by c.tag")
+        List<Fleet.LoopOnShelf> loopsOnShelf();
     }
 }

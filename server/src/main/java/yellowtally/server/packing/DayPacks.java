@@ -28,7 +28,6 @@ import yellowtally.core.schedule.Seasons;
 import yellowtally.core.waiting.FitState;
 import yellowtally.server.packing.PackTick.Thing;
 import yellowtally.server.planning.PlannedVisits;
-import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.settings.HouseRules;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.stores.ForPacks;
@@ -40,14 +39,12 @@ public class DayPacks {
     private final PlannedVisits visits;
     private final ForPacks shelf;
     private final PackTick.Ticks ticks;
-    private final FleetSettings settings;
     private final Clock clock;
 
-    DayPacks(PlannedVisits visits, ForPacks shelf, PackTick.Ticks ticks, FleetSettings settings, Clock clock) {
+    DayPacks(PlannedVisits visits, ForPacks shelf, PackTick.Ticks ticks, Clock clock) {
         this.visits = visits;
         this.shelf = shelf;
         this.ticks = ticks;
-        this.settings = settings;
         this.clock = clock;
     }
 
@@ -109,18 +106,23 @@ public class DayPacks {
 
     /** Of every booking that is not over, the one that leaves first first. */
     public List<Pack> now() {
-        return of(visits.ahead());
+        return of(visits.ahead(), shelf.now());
     }
 
-    /** The same of a plan that was read before. */
-    public List<Pack> of(PlannedVisits.Ahead ahead) {
+    /** For somebody who wants to know of its loops alone: of all else nobody asks the stores. */
+    public List<Pack> withLoops(PlannedVisits.Ahead ahead) {
+        return of(ahead, Stores.UNASKED);
+    }
+
+    /** The same of a plan and stores that were read before. */
+    List<Pack> of(PlannedVisits.Ahead ahead, Stores stores) {
         Map<UUID, Map<Thing, PackTick>> said = said(ahead.bookings());
         Map<UUID, Plan.BookingAnswer> answers = ahead.plan().bookings().stream()
                 .collect(Collectors.toMap(answer -> answer.booking().id(), answer -> answer));
         Map<String, Standing> fleet = new LinkedHashMap<>();
         ahead.fleet().forEach(standing -> fleet.put(standing.fitted().saw().tag(), standing));
-        Shelf there = new Shelf(shelf.loops(), shelf.now());
-        HouseRules rules = settings.rules();
+        Shelf there = new Shelf(shelf.loops(), stores);
+        HouseRules rules = ahead.rules();
         List<Pack> packs = new ArrayList<>();
         for (Booking booking : ahead.bookings()) {
             Map<Thing, PackTick> ticked = said.getOrDefault(booking.id(), Map.of());

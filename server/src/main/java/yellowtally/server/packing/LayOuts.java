@@ -13,7 +13,6 @@ import yellowtally.core.pack.PackSaw;
 import yellowtally.core.pack.Stores;
 import yellowtally.core.plan.Plan;
 import yellowtally.server.planning.PlannedVisits;
-import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.settings.HouseRules;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.stores.ForPacks;
@@ -25,13 +24,11 @@ public class LayOuts {
     private final PlannedVisits visits;
     private final DayPacks packs;
     private final ForPacks shelf;
-    private final FleetSettings settings;
 
-    LayOuts(PlannedVisits visits, DayPacks packs, ForPacks shelf, FleetSettings settings) {
+    LayOuts(PlannedVisits visits, DayPacks packs, ForPacks shelf) {
         this.visits = visits;
         this.packs = packs;
         this.shelf = shelf;
-        this.settings = settings;
     }
 
     /**
@@ -51,8 +48,8 @@ public class LayOuts {
                 new LayOut.Shelf(ahead.stock().needs(), ahead.stock().supplies());
         List<Plan.Day> days = ahead.plan().days();
         Stores stores = shelf.now();
-        HouseRules rules = settings.rules();
-        List<DayPacks.Pack> packed = packs.of(ahead);
+        HouseRules rules = ahead.rules();
+        List<DayPacks.Pack> packed = packs.of(ahead, stores);
         List<LaidOut> laid = new ArrayList<>();
         for (int i = 0; i < days.size(); i++) {
             List<PackSaw> saws = new ArrayList<>();

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -90,16 +91,7 @@ class DaySheet {
             return;
         }
         page.child(body, "h2", "Lay out");
-        page.ticks(page.table(
-                body,
-                List.of(
-                        new Column("Done", 8),
-                        new Column("What", 40),
-                        new Column("How much", 14),
-                        new Column("For", 38)),
-                laid.stream()
-                        .map(line -> Page.row(null, lines.thing(line), lines.amount(line), lines.notes(line, false)))
-                        .toList()));
+        lines.table(page, body, laid, Set.of());
     }
 
     private static String said(PlannedVisits.Today today) {

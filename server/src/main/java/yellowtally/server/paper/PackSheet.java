@@ -1,14 +1,11 @@
 package yellowtally.server.paper;
 
-import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
-import yellowtally.core.pack.PackLine;
 import yellowtally.core.plan.Booking;
 import yellowtally.server.packing.DayPacks;
-import yellowtally.server.paper.Page.Column;
 import yellowtally.server.signin.FleetName;
 import yellowtally.server.support.HouseUnits;
 import yellowtally.server.support.Refusal;
@@ -57,21 +54,7 @@ class PackSheet {
             page.child(body, "p", "No saw is known yet.");
             return page.document();
         }
-        List<PackLine> wanted = pack.lines();
-        page.ticks(page.table(
-                body,
-                List.of(
-                        new Column("Packed", 8),
-                        new Column("What", 40),
-                        new Column("How much", 14),
-                        new Column("For", 38)),
-                wanted.stream()
-                        .map(line -> Page.row(
-                                null,
-                                lines.thing(line),
-                                lines.amount(line),
-                                lines.notes(line, pack.held().contains(line.name()))))
-                        .toList()));
+        lines.table(page, body, pack.lines(), pack.held());
         page.child(body, "p", "Amounts are estimates from what these saws used on their last outings, with a reserve.")
                 .setAttribute("class", "quiet");
         return page.document();

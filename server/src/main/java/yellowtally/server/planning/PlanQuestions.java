@@ -31,6 +31,7 @@ import yellowtally.core.waiting.Waiting;
 import yellowtally.server.fleet.Crew;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.settings.FleetSettings;
+import yellowtally.server.settings.HouseRules;
 import yellowtally.server.standing.AwayMark;
 import yellowtally.server.standing.FittedSaw;
 import yellowtally.server.standing.Standing;
@@ -82,7 +83,11 @@ class PlanQuestions {
             Map<UUID, Out> out,
             StockAhead.Ahead stock,
             double doneMinutes,
-            Numbers numbers) {
+            HouseRules rules) {
+
+        Numbers numbers() {
+            return rules.numbers();
+        }
 
         /** Saws that its crew was given for a booking: of the kind that it asks for, on its day or later. */
         List<FittedSaw> tookFor(Booking booking) {
@@ -116,7 +121,8 @@ class PlanQuestions {
         for (Crew crew : fleet.crews()) {
             crews.put(crew.id(), crew.name());
         }
-        Numbers numbers = settings.rules().numbers();
+        HouseRules rules = settings.rules();
+        Numbers numbers = rules.numbers();
         LocalDate today = LocalDate.now(clock);
         Instant morning = today.atStartOfDay(clock.getZone()).toInstant();
         double doneMinutes = 0;
@@ -130,7 +136,7 @@ class PlanQuestions {
                 .forEach(outing -> out.put(
                         outing.sawId(),
                         new Out(outing.crewId(), LocalDate.ofInstant(outing.outAt(), clock.getZone()))));
-        return new Known(today, all, crews, out, stock.of(all), doneMinutes, numbers);
+        return new Known(today, all, crews, out, stock.of(all), doneMinutes, rules);
     }
 
     /** The question. */

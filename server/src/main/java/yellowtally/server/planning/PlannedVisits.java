@@ -12,6 +12,7 @@ import org.springframework.stereotype.Component;
 import yellowtally.core.plan.Booking;
 import yellowtally.core.plan.Plan;
 import yellowtally.server.fleet.SawValue;
+import yellowtally.server.settings.HouseRules;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.stores.StockAhead;
 
@@ -44,6 +45,7 @@ public class PlannedVisits {
      * @param took tags of the saws that a crew was given for its booking, by the id of the booking
      * @param out tags of all saws that are out
      * @param stock what the work that waits takes from the shelf
+     * @param rules the settings by which it was planned
      */
     public record Ahead(
             Plan plan,
@@ -52,7 +54,8 @@ public class PlannedVisits {
             List<Booking> bookings,
             Map<UUID, Set<String>> took,
             Set<String> out,
-            StockAhead.Ahead stock) {}
+            StockAhead.Ahead stock,
+            HouseRules rules) {}
 
     /** The plan as it is now. */
     public Ahead ahead() {
@@ -85,7 +88,8 @@ public class PlannedVisits {
                         .filter(saw -> known.out().containsKey(saw.id()))
                         .map(SawValue::tag)
                         .collect(Collectors.toSet()),
-                known.stock());
+                known.stock(),
+                known.rules());
     }
 
     /** Today's part, as the plan is now. */

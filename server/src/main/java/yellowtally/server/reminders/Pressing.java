@@ -70,7 +70,7 @@ class Pressing {
 
     private List<Reminders.SpareSoak> spares(PlannedVisits.Ahead ahead) {
         List<Reminders.SpareSoak> spares = new ArrayList<>();
-        for (DayPacks.Pack pack : packs.of(ahead)) {
+        for (DayPacks.Pack pack : packs.withLoops(ahead)) {
             pack.soaks()
                     .forEach(loop -> spares.add(new Reminders.SpareSoak(
                             loop.saws().get(0), loop.name(), pack.booking().leaves())));

@@ -14,7 +14,6 @@ import yellowtally.core.pack.Stores;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.stores.StockFit;
 import yellowtally.core.stores.StockKind;
-import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.PartCheck;
 import yellowtally.server.stores.StockRepositories.Shelf;
@@ -40,12 +39,13 @@ public class ForPacks {
     /** Loops on the shelf, by their tags. */
     public List<ShelfLoop> loops() {
         Set<UUID> condemned = check.condemned(Subject.CHAIN);
-        Set<UUID> ran = fleet.loopsThatRan();
-        return fleet.partsInService().stream()
-                .filter(part -> part.sawId() == null && !condemned.contains(part.id()))
-                .filter(Chain.class::isInstance)
-                .map(Chain.class::cast)
-                .map(chain -> new ShelfLoop(chain.tag(), chain.spec().words(), chain.spec(), !ran.contains(chain.id())))
+        return fleet.loopsOnShelf().stream()
+                .filter(loop -> !condemned.contains(loop.chain().id()))
+                .map(loop -> new ShelfLoop(
+                        loop.chain().tag(),
+                        loop.chain().spec().words(),
+                        loop.chain().spec(),
+                        !loop.ran()))
                 .toList();
     }
 

@@ -23,10 +23,15 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.mockito.ArgumentCaptor;
 import org.springframework.transaction.PlatformTransactionManager;
 import tools.jackson.databind.json.JsonMapper;
+import yellowtally.core.engine.FuelUnit;
+import yellowtally.core.measure.LengthUnit;
 import yellowtally.core.plan.PlanQuestion;
 import yellowtally.core.plan.PlanQuestion.Kept;
+import yellowtally.core.schedule.Seasons;
 import yellowtally.core.settings.Numbers;
+import yellowtally.core.tension.TensionMethod;
 import yellowtally.server.planning.PlanKeeper.Before;
+import yellowtally.server.settings.HouseRules;
 import yellowtally.server.stores.StockAhead;
 import yellowtally.server.support.FleetRevision;
 
@@ -91,8 +96,10 @@ class PlanKeeperTest {
         Clock clock = Clock.fixed(today.atTime(8, 0).toInstant(ZoneOffset.UTC), ZoneOffset.UTC);
         PlanQuestions questions = mock(PlanQuestions.class);
         PlanChanges changes = mock(PlanChanges.class);
+        HouseRules rules = new HouseRules(
+                Numbers.STANDARD, Seasons.STANDARD, TensionMethod.TANG_LINE, LengthUnit.MM, FuelUnit.LITRE);
         PlanQuestions.Known known = new PlanQuestions.Known(
-                today, List.of(), Map.of(), Map.of(), new StockAhead.Ahead(Map.of(), Map.of()), 0, Numbers.STANDARD);
+                today, List.of(), Map.of(), Map.of(), new StockAhead.Ahead(Map.of(), Map.of()), 0, rules);
         PlanFacts facts = new PlanFacts(List.of(), Map.of(), Map.of(), Map.of());
         when(questions.known()).thenReturn(known);
         when(changes.facts()).thenReturn(facts);
