@@ -34,7 +34,9 @@ public final class Application implements AutoCloseable {
     /** A practice copy: its clock can be set ahead. */
     static final String PRACTICE = "--yellowtally.practice=true";
 
-    private static final Duration PATIENCE = Duration.ofSeconds(90);
+    /** No promise of how fast it starts, which is measured elsewhere: beside other work a slow machine takes minutes. */
+    private static final Duration PATIENCE = Duration.ofMinutes(5);
+
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
 
     private final Process process;
@@ -214,6 +216,7 @@ public final class Application implements AutoCloseable {
                 Thread.currentThread().interrupt();
             }
         }
+        process.destroyForcibly();
         throw new AssertionError("The application did not start:\n" + Files.readString(log));
     }
 
