@@ -8,7 +8,7 @@ public enum LengthUnit {
     private final double mmPerUnit;
     private final int digits;
     /** A size in inches is never so near to a whole millimetre, up to the largest bar nut. */
-    private static final double STAMPED_MM = 0.02;
+    private static final double STAMPED_MM = 0.01;
 
     /** The finest marks of a rule in inches. */
     private static final int MARKS_OF_INCH = 64;
