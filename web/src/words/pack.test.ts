@@ -66,9 +66,10 @@ describe('a pack in words', () => {
   });
 
   it('says how it stands', () => {
-    expect(packStands({ lines: 12, ticked: 3 })).toBe('3 of 12 packed');
-    expect(packStands({ lines: 12, ticked: 12 })).toBe('all 12 packed');
-    expect(packStands({ lines: 0, ticked: 0 })).toBe('nothing to pack yet: no saw is known');
+    expect(packStands({ lines: 12, ticked: 3, missing: 0 })).toBe('3 of 12 packed');
+    expect(packStands({ lines: 12, ticked: 3, missing: 2 })).toBe('3 of 12 packed, 2 short');
+    expect(packStands({ lines: 12, ticked: 12, missing: 1 })).toBe('all 12 packed');
+    expect(packStands({ lines: 0, ticked: 0, missing: 0 })).toBe('nothing to pack yet: no saw is known');
   });
 });
 
@@ -79,6 +80,9 @@ describe('in inches and gallons', () => {
     writeAs({ lengthUnit: 'INCH', volumeUnit: 'US_GALLON' });
     expect(packLine(line({ kind: 'NUT_KEY', name: '13', figure: 13 }))).toBe('Key for bar nuts metric 13');
     expect(packLine(line({ kind: 'NUT_KEY', name: '12.7', figure: 12.7 }))).toBe('Key for bar nuts 1/2 in');
+    expect(packLine(line({ kind: 'NUT_KEY', name: '26.99', figure: 26.9875 }))).toBe(
+      'Key for bar nuts 1 1/16 in',
+    );
     expect(packLine(line({ kind: 'BAR_OIL', name: 'BAR_OIL', amount: 1892.7 }))).toBe('Bar oil, 0.5 US gal');
   });
 });

@@ -108,7 +108,9 @@ export function packMissing({ kind, amount, there }: Line): string | undefined {
 }
 
 /** How a pack stands, in short. */
-export function packStands({ lines, ticked }: { lines: number; ticked: number }): string {
+export function packStands(pack: { lines: number; ticked: number; missing: number }): string {
+  const { lines, ticked, missing } = pack;
   if (lines === 0) return 'nothing to pack yet: no saw is known';
-  return ticked === lines ? `all ${lines} packed` : `${ticked} of ${lines} packed`;
+  const short = missing === 0 ? '' : `, ${missing} short`;
+  return ticked === lines ? `all ${lines} packed` : `${ticked} of ${lines} packed${short}`;
 }

@@ -57,7 +57,7 @@ export function byRule(mm: number): string {
 
 /** The size of a key or a nut, as it is stamped: one that is made in whole millimetres is no fraction of an inch. */
 export function keySize(mm: number): string {
-  const metric = Math.abs(mm - Math.round(mm)) < 0.02;
+  const metric = Math.abs(mm - Math.round(mm)) < 0.01;
   return metric && inInches() ? `metric ${rounded(mm, 0)}` : byRule(mm);
 }
 

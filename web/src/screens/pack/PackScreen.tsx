@@ -13,7 +13,7 @@ import { Quiet } from '../../parts/Quiet';
 import { TallyStrip } from '../../parts/TallyStrip';
 import { useMay } from '../../shell/person';
 import { useSigned } from '../../shell/signed';
-import { PACK_GROUPS, packAmount, packStands, packThing } from '../../words/pack';
+import { PACK_GROUPS, packAmount, packMissing, packStands, packThing } from '../../words/pack';
 import { away } from '../../words/plan';
 import { leavesThen } from '../../words/planned';
 import { CansWith } from './CansWith';
@@ -68,7 +68,8 @@ function Filled({ pack, others }: { pack: Schemas['PackPage']; others: Schemas['
   const choice = others.filter((one) => one.lines > 0 || one.booking === pack.booking);
   const may = useMay(TICKS, 'POST');
   const ticked = pack.lines.filter((one) => one.ticked?.enough).length;
-  const stands = packStands({ lines: pack.lines.length, ticked });
+  const missing = pack.lines.filter(({ line }) => packMissing(line) !== undefined).length;
+  const stands = packStands({ lines: pack.lines.length, ticked, missing });
   return (
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', gap: 1.5, mt: 2, mb: 1 }}>

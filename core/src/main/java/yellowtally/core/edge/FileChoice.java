@@ -29,6 +29,15 @@ public record FileChoice(double fileMm, double angleDegrees, double downTiltDegr
             boolean hardWood,
             Numbers numbers) {
         double angle = hardWood ? Math.min(loopAngle, numbers.of(EdgeSetting.ANGLE_HARD)) : loopAngle;
-        return new FileChoice(loopFile == null ? numbers.of(EdgeSetting.fileOf(pitch)) : loopFile, angle, loopTilt);
+        return new FileChoice(fileMm(pitch, loopFile, numbers), angle, loopTilt);
+    }
+
+    /**
+     * The diameter alone, mm.
+     *
+     * @param loopFile diameter that the maker of the loop asks for, mm; {@code null} for that of its pitch
+     */
+    public static double fileMm(Pitch pitch, @Nullable Double loopFile, Numbers numbers) {
+        return loopFile == null ? numbers.of(EdgeSetting.fileOf(pitch)) : loopFile;
     }
 }

@@ -2,54 +2,34 @@ package yellowtally.core.pack;
 
 import org.jspecify.annotations.Nullable;
 
-/** What the stores have of that which is packed; {@code null} everywhere where they do not keep it. */
+/** What the stores have of that which is packed; {@code null} where they do not keep it, or nobody asks them. */
 public interface Stores {
 
     /** Nobody asks them. */
-    Stores UNASKED = new Stores() {
-        @Override
-        public @Nullable Double files(double mm) {
-            return null;
-        }
-
-        @Override
-        public @Nullable Double plugs(String code) {
-            return null;
-        }
-
-        @Override
-        public @Nullable Double airFilters(String model) {
-            return null;
-        }
-
-        @Override
-        public @Nullable Double barOilMl() {
-            return null;
-        }
-
-        @Override
-        public @Nullable Double mixOilMl() {
-            return null;
-        }
-    };
+    Stores UNASKED = new Stores() {};
 
     /** Round files of a diameter, mm. */
-    @Nullable
-    Double files(double mm);
+    default @Nullable Double files(double mm) {
+        return null;
+    }
 
     /** Plugs of a code. */
-    @Nullable
-    Double plugs(String code);
+    default @Nullable Double plugs(String code) {
+        return null;
+    }
 
     /** Air filters of a model. */
-    @Nullable
-    Double airFilters(String model);
+    default @Nullable Double airFilters(String model) {
+        return null;
+    }
 
     /** Bar oil, mL. */
-    @Nullable
-    Double barOilMl();
+    default @Nullable Double barOilMl() {
+        return null;
+    }
 
     /** Two-stroke oil, mL. */
-    @Nullable
-    Double mixOilMl();
+    default @Nullable Double mixOilMl() {
+        return null;
+    }
 }

@@ -1,6 +1,8 @@
 package yellowtally.core.plan;
 
+import java.time.LocalDate;
 import java.util.Optional;
+import java.util.UUID;
 
 /**
  * On the morning on which a crew leaves it is given its saws one by one: what it has already counts for its booking (general practice).
@@ -8,6 +10,19 @@ import java.util.Optional;
 public final class TakenAlready {
 
     private TakenAlready() {}
+
+    /**
+     * Whether a saw that is out went for a booking: with its crew, on its day or later, and of the kind that it asks for. What a crew
+     * has had since before is out for something else.
+     *
+     * @param crewId with whom the saw is out
+     * @param since the day on which it went
+     */
+    public static boolean wentFor(Booking booking, UUID crewId, LocalDate since, SawTraits saw) {
+        return booking.crewId().equals(crewId)
+                && !since.isBefore(booking.leaves())
+                && booking.wanted().metBy(saw);
+    }
 
     /**
      * The booking as far as it is open.

@@ -92,7 +92,9 @@ class LengthUnitTest {
         "12.7, 1/2 in",
         "11.1125, 7/16 in",
         "14.2875, 9/16 in",
-        "19.05, 3/4 in"
+        "19.05, 3/4 in",
+        "26.9875, 1 1/16 in",
+        "27, metric 27"
     })
     void aKeyIsCalledAsItIsStamped(double mm, String said) {
         assertThat(LengthUnit.INCH.saidOfKey(mm)).isEqualTo(said);

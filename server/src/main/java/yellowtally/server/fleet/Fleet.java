@@ -228,7 +228,7 @@ public class Fleet {
 
     /** Loops on the shelf, by their tags. */
     public List<LoopOnShelf> loopsOnShelf() {
-        return fittings.loopsOnShelf();
+        return parts.loopsOnShelf();
     }
 
     /** Parts that are not retired, fitted or on the shelf. */

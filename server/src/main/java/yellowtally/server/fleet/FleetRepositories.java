@@ -39,6 +39,11 @@ final class FleetRepositories {
         @Query("select distinct p.sawId from Part p where p.id in :ids and p.sawId is not null")
         List<UUID> hangingOn(Collection<UUID> ids);
 
+        /** Loops on the shelf, each with whether it was ever fitted. */
+        @Query("select c, exists (select 1 from SetFitting f where f.chainId = c.id) from Chain c"
+                + " where c.sawId is null and c.retiredAt is null order by c.tag")
+        List<Fleet.LoopOnShelf> loopsOnShelf();
+
         @Query("select p.id, p.tag from Part p where p.id in :ids")
         List<Fleet.PartName> names(Collection<UUID> ids);
     }
@@ -53,10 +58,5 @@ final class FleetRepositories {
         Optional<SetFitting> findFirstBySawIdAndAtLessThanEqualOrderByAtDesc(UUID sawId, Instant at);
 
         Optional<SetFitting> findFirstBySawIdOrderByAtAsc(UUID sawId);
-
-        /** Loops on the shelf, each with whether it was ever fitted. */
-        @Query("select c, exists (select 1 from SetFitting f where f.chainId = c.id) from Chain c"
-                + " where c.sawId is null and c.retiredAt is null order by c.tag")
-        List<Fleet.LoopOnShelf> loopsOnShelf();
     }
 }

@@ -17,6 +17,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowtally.core.pack.DayPack;
+import yellowtally.core.pack.FreeLoops;
 import yellowtally.core.pack.PackKind;
 import yellowtally.core.pack.PackLine;
 import yellowtally.core.pack.PackSaw;
@@ -121,8 +122,13 @@ public class DayPacks {
                 .collect(Collectors.toMap(answer -> answer.booking().id(), answer -> answer));
         Map<String, Standing> fleet = new LinkedHashMap<>();
         ahead.fleet().forEach(standing -> fleet.put(standing.fitted().saw().tag(), standing));
-        Shelf there = new Shelf(shelf.loops(), stores);
+        List<ShelfLoop> loops = shelf.loops();
         HouseRules rules = ahead.rules();
+        // What lies in a box stays there, whoever leaves before.
+        List<FreeLoops.Gang> gangs = new ArrayList<>();
+        for (Booking booking : ahead.bookings()) {
+            gangs.add(new FreeLoops.Gang(booking, packed(PackKind.LOOP, said.getOrDefault(booking.id(), Map.of()))));
+        }
         List<Pack> packs = new ArrayList<>();
         for (Booking booking : ahead.bookings()) {
             Map<Thing, PackTick> ticked = said.getOrDefault(booking.id(), Map.of());
@@ -139,11 +145,12 @@ public class DayPacks {
             List<PackLine> lines = DayPack.of(
                     new DayPack.Trip(days, fire(booking, rules.seasons())),
                     saws,
-                    there.without(packs, booking),
+                    FreeLoops.of(loops, booking, gangs),
                     packed(PackKind.LOOP, ticked),
-                    there.stores(),
+                    stores,
                     rules.volumeUnit(),
                     rules.numbers());
+            gangs.add(new FreeLoops.Gang(booking, DayPack.loopsOf(lines)));
             packs.add(new Pack(booking, ahead.crews().getOrDefault(booking.crewId(), ""), days, held, lines, ticked));
         }
         return packs;
@@ -155,18 +162,6 @@ public class DayPacks {
 
     private static boolean fire(Booking booking, Seasons seasons) {
         return booking.leaves().datesUntil(booking.until().plusDays(1)).anyMatch(seasons::fire);
-    }
-
-    private record Shelf(List<ShelfLoop> loops, Stores stores) {
-
-        /** What no other gang has in these days, that leaves before. */
-        List<ShelfLoop> without(List<Pack> packs, Booking booking) {
-            Set<String> gone = packs.stream()
-                    .filter(pack -> pack.booking().overlaps(booking))
-                    .flatMap(pack -> DayPack.loopsOf(pack.lines()).stream())
-                    .collect(Collectors.toSet());
-            return loops.stream().filter(loop -> !gone.contains(loop.tag())).toList();
-        }
     }
 
     /** What the plan gives it; on its day what its crew has taken; once it has all, or has left, what was ticked off, too. */

@@ -3,7 +3,7 @@ package yellowtally.server.packing;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import yellowtally.core.edge.EdgeSetting;
+import yellowtally.core.edge.FileChoice;
 import yellowtally.core.pack.PackSaw;
 import yellowtally.core.plan.DayUse;
 import yellowtally.core.schedule.Task;
@@ -46,7 +46,6 @@ final class PackFacts {
             return null;
         }
         Loop loop = fitted.chain().spec();
-        Double own = loop.maker().fileMm();
-        return own == null ? Double.valueOf(numbers.of(EdgeSetting.fileOf(loop.pitch()))) : own;
+        return FileChoice.fileMm(loop.pitch(), loop.maker().fileMm(), numbers);
     }
 }

@@ -99,10 +99,7 @@ class PlanQuestions {
 
         private boolean wentFor(Booking booking, FittedSaw fitted) {
             Out went = out.get(fitted.saw().id());
-            return went != null
-                    && went.crewId().equals(booking.crewId())
-                    && !went.since().isBefore(booking.leaves())
-                    && booking.wanted().metBy(traits(fitted));
+            return went != null && TakenAlready.wentFor(booking, went.crewId(), went.since(), traits(fitted));
         }
     }
 
