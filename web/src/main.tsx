@@ -4,7 +4,7 @@ import '@fontsource/barlow-condensed/latin-600.css';
 import '@fontsource/barlow-condensed/latin-700.css';
 import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
-import { MutationCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
@@ -12,11 +12,11 @@ import { Problem } from './api/problem';
 import { soonIfAway } from './api/away';
 import { App } from './App';
 import { fetchAhead } from './shell/fetched';
-import { showFirstProblem } from './shell/firstProblem';
+import { writesWatched } from './shell/firstProblem';
 import { theme } from './theme';
 
 const client = new QueryClient({
-  mutationCache: new MutationCache({ onError: showFirstProblem }),
+  mutationCache: writesWatched(),
   defaultOptions: {
     // The server may stand in this very workshop: whether there is a net beyond it says nothing.
     mutations: { networkMode: 'always' },

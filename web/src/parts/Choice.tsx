@@ -53,6 +53,7 @@ export function Choice<T extends string>({
               alignItems: 'center',
               minHeight: 44,
               px: 1.5,
+              py: 0.5,
               border: `1px solid ${t.vars.palette.house.steel}`,
               borderRadius: '6px',
               background: t.vars.palette.background.paper,

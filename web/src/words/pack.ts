@@ -7,6 +7,9 @@ type Kind = Schemas['PackKind'];
 
 const ML_PER_LITRE = 1000;
 
+/** So many saws are named in a line, the others only counted. */
+const NAMED = 6;
+
 /** What each kind of thing is called; what tells it from others of its kind comes after it. */
 export const packWords: Record<Kind, string> = {
   SAW: 'Saw',
@@ -93,11 +96,17 @@ export function packNotes(line: Line): string[] {
     soaks ? 'new: into the oil the evening before' : '',
     kind === 'LOOP' && !soaks && line.there === undefined ? 'has run: look at its edge first' : '',
     kind === 'CHARGES' ? 'fewer with a charger at hand' : '',
-    guessed.length > 0 ? `tank of ${list(guessed, 'and')} not noted, estimated` : '',
+    guessed.length > 0 ? `tank of ${tagsOf(guessed)} not noted, estimated` : '',
   ].filter(Boolean);
 }
 
-export const forSaws = (saws: string[]) => `for ${saws.length === 1 ? 'saw' : 'saws'} ${list(saws, 'and')}`;
+/** Tags named one by one; of many, how many they are. */
+const tagsOf = (saws: string[]) => (saws.length > NAMED ? `${saws.length} saws` : list(saws, 'and'));
+
+export function forSaws(saws: string[]): string {
+  if (saws.length > NAMED) return `for ${tagsOf(saws)}`;
+  return `for ${saws.length === 1 ? 'saw' : 'saws'} ${tagsOf(saws)}`;
+}
 
 /** What is missing of it; nothing where there is enough. */
 export function packMissing({ kind, amount, there }: Line): string | undefined {
