@@ -125,7 +125,7 @@ final class Draft {
             if (pinned && stop.minutes() <= had) {
                 continue;
             }
-            Load.Room room = load.room(stop.day(), stop.minutes(), had);
+            Load.Room room = load.room(stop.day(), new Lying(saw, stop.minutes(), pinned), had);
             if (room == Load.Room.NO && !pinned) {
                 return false;
             }

@@ -3,28 +3,31 @@ package yellowtally.core.plan;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** What lies on the benches of each day. A visit is on one bench from its beginning to its end. */
 final class Load {
 
-    private static final double ROUNDING = 1e-6;
+    private static final double ROUNDING = Packing.ROUNDING;
 
     /** A visit on a day; {@code pinned} when it stays there whether it fits or not. */
     record Lying(int saw, double minutes, boolean pinned) {}
 
-    private final List<List<Double>> benches = new ArrayList<>();
+    /** The benches of each day, the one that has most left first. */
+    private final List<List<BenchSlot>> benches = new ArrayList<>();
+
+    /** What lies on each day, in the order in which it was put there. */
     private final List<List<Lying>> lying = new ArrayList<>();
+    /** The same, as it is packed. */
+    private final List<List<Lying>> inOrder = new ArrayList<>();
+
     private final double[] taken;
     private final double[] capacity;
     /** How a day is packed, for as long as it stays so. */
-    private final List<@Nullable Packed> known = new ArrayList<>();
-
-    /** The bench of each visit, in the order in which they lie there, and what is left of the bench that has most left. */
-    private record Packed(boolean fits, List<Integer> benches, double mostLeft) {}
-
-    private static final Packed DOES_NOT_FIT = new Packed(false, List.of(), 0);
+    private final List<@Nullable Packing> known = new ArrayList<>();
 
     Load(PlanQuestion question) {
         taken = new double[question.days()];
@@ -32,17 +35,22 @@ final class Load {
         for (int day = 0; day < question.days(); day++) {
             benches.add(new ArrayList<>());
             lying.add(new ArrayList<>());
+            inOrder.add(new ArrayList<>());
             known.add(null);
         }
         question.benches().forEach(slot -> {
-            benches.get(slot.day()).add(slot.left());
+            benches.get(slot.day()).add(slot);
             capacity[slot.day()] += slot.left();
         });
-        benches.forEach(day -> day.sort(Comparator.reverseOrder()));
+        benches.forEach(day ->
+                day.sort(Comparator.comparingDouble(BenchSlot::left).reversed().thenComparingInt(BenchSlot::bench)));
     }
 
     void add(int day, Lying visit) {
         lying.get(day).add(visit);
+        List<Lying> visits = inOrder.get(day);
+        int at = Collections.binarySearch(visits, visit, Packing.IN_ORDER);
+        visits.add(at < 0 ? -at - 1 : at, visit);
         taken[day] += visit.minutes();
         known.set(day, null);
     }
@@ -51,7 +59,9 @@ final class Load {
         List<Lying> visits = lying.get(day);
         for (int i = 0; i < visits.size(); i++) {
             if (visits.get(i).saw() == saw) {
-                taken[day] -= visits.remove(i).minutes();
+                Lying gone = visits.remove(i);
+                inOrder.get(day).remove(gone);
+                taken[day] -= gone.minutes();
                 known.set(day, null);
                 return;
             }
@@ -59,14 +69,14 @@ final class Load {
     }
 
     /** Whether a day has room for a visit, beside so many minutes that go away; what cannot be told at once has to be tried. */
-    Room room(int day, double asked, double goes) {
-        if (taken[day] - goes + asked > capacity[day] + ROUNDING) {
+    Room room(int day, Lying asked, double goes) {
+        if (taken[day] - goes + asked.minutes() > capacity[day] + ROUNDING) {
             return Room.NO;
         }
         if (benches.get(day).size() == 1) {
             return Room.YES;
         }
-        return goes <= 0 && asked <= packed(day).mostLeft() + ROUNDING ? Room.YES : Room.UNSURE;
+        return goes <= 0 && packed(day).hasRoomFor(asked) ? Room.YES : Room.UNSURE;
     }
 
     /** Whether there is room. */
@@ -88,65 +98,35 @@ final class Load {
         return free || lying.get(day).stream().allMatch(Lying::pinned);
     }
 
-    /** The bench of each visit that lies there, from 0; all on the first where they do not fit side by side. */
-    List<Integer> benchOf(int day) {
-        Packed packed = packed(day);
-        return packed.fits()
-                ? packed.benches()
-                : Collections.nCopies(lying.get(day).size(), 0);
+    /** The number of the bench on which each saw lies; all on the first where they do not fit side by side. */
+    Map<Integer, Integer> benchOf(int day) {
+        Packing packed = packed(day);
+        List<Lying> visits = inOrder.get(day);
+        Map<Integer, Integer> benchOf = new HashMap<>();
+        for (int i = 0; i < visits.size(); i++) {
+            benchOf.put(
+                    visits.get(i).saw(),
+                    packed.fits()
+                            ? benches.get(day).get(packed.benches().get(i)).bench()
+                            : 1);
+        }
+        return benchOf;
     }
 
-    private Packed packed(int day) {
-        Packed now = known.get(day);
+    private Packing packed(int day) {
+        Packing now = known.get(day);
         if (now == null) {
-            now = packed(lying.get(day), benches.get(day));
+            now = Packing.of(inOrder.get(day), benches.get(day));
             known.set(day, now);
         }
         return now;
     }
 
-    /** Pinned ones first, then the longest; each to the bench that it fills best. */
-    private static Packed packed(List<Lying> visits, List<Double> benches) {
-        List<Double> left = new ArrayList<>(benches);
-        List<Integer> order = new ArrayList<>();
-        for (int i = 0; i < visits.size(); i++) {
-            order.add(i);
-        }
-        order.sort(Comparator.comparing((Integer i) -> !visits.get(i).pinned())
-                .thenComparing(i -> -visits.get(i).minutes())
-                .thenComparing(i -> visits.get(i).saw()));
-        List<Integer> bench = new ArrayList<>(Collections.nCopies(visits.size(), 0));
-        for (int i : order) {
-            int best = bestBench(left, visits.get(i));
-            if (best < 0) {
-                return DOES_NOT_FIT;
-            }
-            bench.set(i, best);
-            left.set(best, left.get(best) - visits.get(i).minutes());
-        }
-        return new Packed(
-                true,
-                bench,
-                left.stream().mapToDouble(Double::doubleValue).max().orElse(0));
-    }
-
-    private static int bestBench(List<Double> left, Lying visit) {
-        int best = -1;
-        for (int b = 0; b < left.size(); b++) {
-            double room = left.get(b);
-            boolean fits = visit.pinned() || room + ROUNDING >= visit.minutes();
-            if (fits && (best < 0 || (visit.pinned() ? room > left.get(best) : room < left.get(best)))) {
-                best = b;
-            }
-        }
-        return best;
-    }
-
     /** How many minutes more one bench of a day needs for a visit of a saw, 0 when it has room; what the saw has there already goes. */
     double missing(int day, int saw, double asked) {
         List<Lying> others =
-                lying.get(day).stream().filter(visit -> visit.saw() != saw).toList();
-        return Math.max(0, asked - packed(others, benches.get(day)).mostLeft());
+                inOrder.get(day).stream().filter(visit -> visit.saw() != saw).toList();
+        return Math.max(0, asked - Packing.of(others, benches.get(day)).mostLeft());
     }
 
     /** Minutes that lie on a day. */
@@ -158,7 +138,7 @@ final class Load {
     double longest() {
         return benches.stream()
                 .flatMap(List::stream)
-                .mapToDouble(Double::doubleValue)
+                .mapToDouble(BenchSlot::left)
                 .max()
                 .orElse(0);
     }

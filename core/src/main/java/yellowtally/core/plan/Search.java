@@ -441,15 +441,22 @@ final class Search {
         return best;
     }
 
+    /** A visit, and what would be lost without it. */
+    private record Staked(Load.Lying visit, long stake) {}
+
     /** Of a full day those visits that would lose least by not being at all. */
     private List<Load.Lying> leastUrgent(Draft draft, int day) {
-        List<Load.Lying> visits = new ArrayList<>(draft.load().on(day));
-        if (visits.size() > ASIDE_FROM) {
-            visits.sort(Comparator.comparingLong((Load.Lying lying) -> stake(draft.course(lying.saw()), lying.saw()))
-                    .thenComparingInt(Load.Lying::saw));
-            return visits.subList(0, ASIDE_FROM);
+        List<Load.Lying> visits = draft.load().on(day);
+        if (visits.size() <= ASIDE_FROM) {
+            return List.copyOf(visits);
         }
-        return visits;
+        return visits.stream()
+                .map(visit -> new Staked(visit, stake(draft.course(visit.saw()), visit.saw())))
+                .sorted(Comparator.comparingLong(Staked::stake)
+                        .thenComparingInt(staked -> staked.visit().saw()))
+                .limit(ASIDE_FROM)
+                .map(Staked::visit)
+                .toList();
     }
 
     private long stake(Course now, int saw) {

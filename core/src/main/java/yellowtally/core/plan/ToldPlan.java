@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
@@ -63,10 +64,9 @@ final class ToldPlan {
 
     private Day day(int day) {
         List<Ranked> visits = new ArrayList<>();
-        List<Integer> benches = draft.load().benchOf(day);
-        List<Load.Lying> lying = draft.load().on(day);
-        for (int i = 0; i < lying.size(); i++) {
-            visits.add(visit(lying.get(i).saw(), day, benches.get(i) + 1));
+        Map<Integer, Integer> benches = draft.load().benchOf(day);
+        for (Load.Lying lying : draft.load().on(day)) {
+            visits.add(visit(lying.saw(), day, Objects.requireNonNull(benches.get(lying.saw()))));
         }
         return new Day(
                 question.today().plusDays(day),

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -88,6 +89,29 @@ class PlanPropertyTest {
                         assertThat(both).isEmpty();
                     }
                 }
+            }
+        }
+    }
+
+    /** A visit is on one bench from its beginning to its end, and is told of the bench on which it has its room. */
+    @ParameterizedTest
+    @ValueSource(ints = {4, 10, 30})
+    void noBenchIsFullerThanItsMinutes(int saws) {
+        Random random = new Random(17 + saws);
+        for (int i = 0; i < 25; i++) {
+            PlanQuestion question = Fleets.random(random, saws, 7, 4);
+            List<BenchSlot> benches = question.benches().stream()
+                    .flatMap(slot -> Stream.of(
+                            new BenchSlot(slot.day(), 1, slot.minutes(), slot.day() == 0 ? random.nextInt(20) : 0),
+                            new BenchSlot(slot.day(), 2, slot.minutes() + random.nextInt(3) * 10)))
+                    .toList();
+            Plan plan = Planner.of(with(question, benches, question.saws()));
+            for (BenchSlot slot : benches) {
+                double lies = plan.days().get(slot.day()).visits().stream()
+                        .filter(visit -> visit.bench() == slot.bench())
+                        .mapToDouble(Plan.PlannedVisit::minutes)
+                        .sum();
+                assertThat(lies).as("fleet %d, %s", i, slot).isLessThanOrEqualTo(slot.left() + 1e-6);
             }
         }
     }
