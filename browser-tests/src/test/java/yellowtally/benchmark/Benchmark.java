@@ -43,6 +43,7 @@ public final class Benchmark {
         Benchmark benchmark = new Benchmark();
         forecasts();
         weeks();
+        SolverFigures.print();
         Reference.warmUp();
         benchmark.computing();
         Path data = Files.createTempDirectory("yellow-tally-benchmark");

@@ -40,20 +40,24 @@ final class PlanFleet {
 
     /** Some held, some due, some that fall due within the plan, a few out. */
     static PlanQuestion question(int saws) {
-        Random random = new Random(2026);
+        return question(new Random(2026), saws, DAYS, BOOKINGS, MINUTES);
+    }
+
+    /** The same of any size: two benches that have so many minutes on each day of work. */
+    static PlanQuestion question(Random random, int saws, int days, int crews, int minutes) {
         List<SawOutlook> fleet = new ArrayList<>();
         for (int i = 0; i < saws; i++) {
             fleet.add(saw("%04d".formatted(i), random));
         }
         List<BenchSlot> benches = new ArrayList<>();
-        for (int day = 0; day < DAYS; day++) {
+        for (int day = 0; day < days; day++) {
             boolean weekend = day % 7 > 4;
-            benches.add(new BenchSlot(day, 1, weekend ? 0 : MINUTES));
-            benches.add(new BenchSlot(day, 2, weekend ? 0 : MINUTES));
+            benches.add(new BenchSlot(day, 1, weekend ? 0 : minutes));
+            benches.add(new BenchSlot(day, 2, weekend ? 0 : minutes));
         }
         List<Booking> bookings = new ArrayList<>();
-        for (int b = 0; b < BOOKINGS; b++) {
-            LocalDate leaves = MONDAY.plusDays(1 + random.nextInt(DAYS - 1));
+        for (int b = 0; b < crews; b++) {
+            LocalDate leaves = MONDAY.plusDays(1 + random.nextInt(days - 1));
             bookings.add(new Booking(
                     new UUID(0, b),
                     new UUID(1, b),
@@ -64,7 +68,7 @@ final class PlanFleet {
                             2 + random.nextInt(5), b % 2 == 0 ? null : Double.valueOf(16 * MM_PER_INCH), null, null)));
         }
         return new PlanQuestion(
-                MONDAY, DAYS, benches, fleet, bookings, Map.of(), Map.of(), Set.of(), Map.of(), Numbers.STANDARD);
+                MONDAY, days, benches, fleet, bookings, Map.of(), Map.of(), Set.of(), Map.of(), Numbers.STANDARD);
     }
 
     private static SawOutlook saw(String tag, Random random) {
