@@ -7,9 +7,9 @@ import type { Command } from './commands';
 import { COMMANDS } from './commands';
 
 /** Every key, in words. */
-export function KeyList({ open, onClose }: { open: boolean; onClose: () => void }) {
+export default function KeyList({ onClose }: { onClose: () => void }) {
   return (
-    <Dialog open={open} onClose={onClose} aria-labelledby="key-list-title">
+    <Dialog open onClose={onClose} aria-labelledby="key-list-title">
       <Box sx={{ p: 3, minWidth: { sm: 420 } }}>
         <Box component="h2" id="key-list-title" sx={{ typography: 'h2', m: 0 }}>
           Keys

@@ -9,12 +9,14 @@ import { figures } from '../theme';
 import { words } from '../words/en';
 import { COMMANDS, useCommands } from './commands';
 import { useArrival } from './arrival';
-import { KeyList } from './KeyList';
+import { fetched } from './fetched';
 import { typing } from './keys';
 import { atWork, useUnsaved } from './leaving';
 import { Notices } from './Notices';
 import { TagSearch } from './TagSearch';
 import { WhoIsHere } from './WhoIsHere';
+
+const KeyList = fetched(() => import('./KeyList'));
 
 const SCREENS = [
   { to: '/', command: 'board' },
@@ -182,7 +184,7 @@ export function Shell({ children }: { children: ReactNode }) {
         </Button>
       </Box>
       <Snackbar open={kept} autoHideDuration={6000} onClose={() => setKept(false)} message={words.unsaved} />
-      <KeyList open={keysShown} onClose={() => setKeysShown(false)} />
+      {keysShown && <KeyList onClose={() => setKeysShown(false)} />}
     </Box>
   );
 }

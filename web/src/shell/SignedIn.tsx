@@ -1,4 +1,3 @@
-import Dialog from '@mui/material/Dialog';
 import { useQueryClient } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { useEffect, useState } from 'react';
@@ -11,6 +10,7 @@ import { useAskAgain } from './signOut';
 
 const SignInScreen = fetched(() => import('../screens/signin/SignInScreen'));
 const SetUpScreen = fetched(() => import('../screens/signin/SetUpScreen'));
+const SignInOver = fetched(() => import('./SignInOver'));
 const OwnPassword = fetched(() => import('../screens/signin/OwnPassword'));
 
 /**
@@ -32,17 +32,7 @@ export function SignedIn({ children }: { children: ReactNode }) {
   return (
     <>
       {children}
-      {!inside && (
-        <Dialog
-          open
-          fullScreen
-          aria-labelledby="sign-in-title"
-          transitionDuration={0}
-          slotProps={{ paper: { sx: { borderRadius: 0, backgroundColor: 'background.default' } } }}
-        >
-          {asked}
-        </Dialog>
-      )}
+      {!inside && <SignInOver>{asked}</SignInOver>}
     </>
   );
 }

@@ -5,25 +5,25 @@ import { ProblemNote } from '../parts/ProblemNote';
 import { words } from '../words/en';
 import { loadAnew } from './loadAnew';
 
-type Load = () => Promise<{ default: ComponentType }>;
+type Load<P> = () => Promise<{ default: ComponentType<P> }>;
 
 const AGAIN_MS = 2_000;
 
-const loads: Load[] = [];
+const loads: (() => Promise<unknown>)[] = [];
 
 /**
- * A screen whose script is fetched when it is first wanted. Where the server is away, it says so and comes by itself when it is
+ * A screen, or what lies over one, whose script is fetched when it is first wanted. Where the server is away, it says so and comes by itself when it is
  * back; where the server is another release by now, the page is loaded anew.
  */
-export function fetched(load: Load): ComponentType {
-  let Ready: ComponentType | undefined;
+export function fetched<P extends object>(load: Load<P>): ComponentType<P> {
+  let Ready: ComponentType<P> | undefined;
   const keep = () =>
     load().then((module) => {
       Ready = module.default;
       return module;
     });
   loads.push(keep);
-  return function Fetched() {
+  return function Fetched(props) {
     const [state, setState] = useState<'coming' | 'ready' | 'away'>(Ready ? 'ready' : 'coming');
     useEffect(() => {
       if (state !== 'coming') return;
@@ -42,7 +42,7 @@ export function fetched(load: Load): ComponentType {
       const timer = setInterval(() => void loadAnew(), AGAIN_MS);
       return () => clearInterval(timer);
     }, [state]);
-    if (Ready) return <Ready />;
+    if (Ready) return <Ready {...props} />;
     return state === 'away' ? <ProblemNote sentences={words.screenAway} /> : <Loading />;
   };
 }
