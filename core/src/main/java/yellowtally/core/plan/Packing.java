@@ -1,6 +1,5 @@
 package yellowtally.core.plan;
 
-import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -123,25 +122,44 @@ record Packing(boolean fits, boolean simple, List<Integer> benches, double mostL
         }
 
         private void fill(int on, List<Integer> waiting) {
-            int room = (int) Math.floor(tenths(left.get(on)) + ROUNDING);
+            int room = Math.max(0, (int) Math.floor(tenths(left.get(on)) + ROUNDING));
             // After each visit, which sums of minutes there can be: bit by bit, in tenths.
-            List<BigInteger> sums = new ArrayList<>(List.of(BigInteger.ONE));
+            List<long[]> sums = new ArrayList<>();
+            sums.add(new long[room / Long.SIZE + 1]);
+            sums.get(0)[0] = 1;
             for (int visit : waiting) {
-                BigInteger before = sums.get(sums.size() - 1);
-                sums.add(before.or(before.shiftLeft(asked(visit))));
+                sums.add(with(sums.get(sums.size() - 1), asked(visit)));
             }
-            int sum = Math.max(0, room);
-            while (sum > 0 && !sums.get(waiting.size()).testBit(sum)) {
+            int sum = room;
+            while (!canBe(sums.get(waiting.size()), sum)) {
                 sum--;
             }
             for (int i = waiting.size() - 1; i >= 0; i--) {
                 int visit = waiting.get(i);
-                if (!sums.get(i).testBit(sum)) {
+                if (!canBe(sums.get(i), sum)) {
                     sum -= asked(visit);
                     lay(visit, on);
                     waiting.remove(i);
                 }
             }
+        }
+
+        private static boolean canBe(long[] sums, int sum) {
+            return (sums[sum / Long.SIZE] & 1L << sum % Long.SIZE) != 0;
+        }
+
+        /** The same with a visit more, or without it. */
+        private static long[] with(long[] sums, int asked) {
+            long[] more = sums.clone();
+            int words = asked / Long.SIZE;
+            int bits = asked % Long.SIZE;
+            for (int to = sums.length - 1; to >= words; to--) {
+                more[to] |= sums[to - words] << bits;
+                if (bits > 0 && to > words) {
+                    more[to] |= sums[to - words - 1] >>> (Long.SIZE - bits);
+                }
+            }
+            return more;
         }
 
         private int asked(int visit) {
