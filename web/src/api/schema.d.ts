@@ -2493,7 +2493,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["ordered"];
+        post: operations["ordered_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2525,7 +2525,55 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        post: operations["calledOff_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/part-orders/{orderId}/called-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
         post: operations["calledOff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/part-orders/{orderId}/came": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["came"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stores/parts/{tag}/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ordered"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2932,6 +2980,13 @@ export interface components {
             note?: string;
             struck?: components["schemas"]["StrikeLine"];
             tag: string;
+        };
+        CameIn: {
+            /** Format: int32 */
+            costCents?: number;
+            /** Format: uuid */
+            id: string;
+            tags: string[];
         };
         CanView: {
             age: components["schemas"]["FuelAge"];
@@ -4688,6 +4743,9 @@ export interface components {
             condemned: string[];
             fits: string[];
             kind: components["schemas"]["Subject"];
+            like: string;
+            nextTags: string[];
+            onOrder: components["schemas"]["OrderView"][];
             order?: components["schemas"]["OrderLine"];
             reserved: string[];
             shelf: string[];
@@ -10244,7 +10302,7 @@ export interface operations {
             };
         };
     };
-    ordered: {
+    ordered_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -10292,6 +10350,30 @@ export interface operations {
             };
         };
     };
+    calledOff_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                orderId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalledOff"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     calledOff: {
         parameters: {
             query?: never;
@@ -10304,6 +10386,54 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["CalledOff"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    came: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                orderId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CameIn"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    ordered: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOrder"];
             };
         };
         responses: {

@@ -32,6 +32,7 @@ const KINDS: Record<string, string> = {
   stock_item: 'an item of the stores',
   stock_move: 'a move in the stores',
   stock_order: 'an order of the stores',
+  part_order: 'an order of parts',
   setting_change: 'a change of a setting',
   minutes_taken: 'a corrected estimate of minutes',
   scale_calibration: 'a calibration of the scale',

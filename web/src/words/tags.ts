@@ -15,3 +15,6 @@ export function meant(typed: string, tags: readonly string[]): string | undefine
 export function tagsOn(board: Schemas['Board'] | undefined): string[] {
   return board?.rails.flatMap((rail) => rail.plates.map((plate) => plate.tag)) ?? [];
 }
+
+/** Several tags in one line, with commas or spaces between. */
+export const tagsTyped = (text: string): string[] => text.split(/[\s,;]+/).filter(Boolean);

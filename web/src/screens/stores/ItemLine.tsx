@@ -1,9 +1,9 @@
 import { ForWhoMay } from '../../parts/ForWhoMay';
+import { AwaitedOrder } from './AwaitedOrder';
 import { CountShelf } from './CountShelf';
 import { EditItem } from './EditItem';
 import { GoodsIn } from './GoodsIn';
 import { PlaceOrder } from './PlaceOrder';
-import { useSigned } from '../../shell/signed';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -12,8 +12,7 @@ import { useMoves } from '../../api/queries';
 import { TallyStrip } from '../../parts/TallyStrip';
 import { figures } from '../../theme';
 import { dayAhead, dayOf } from '../../words/format';
-import { amount, causeWords, stockWords, orderWords } from '../../words/stores';
-import { ProblemNote } from '../../parts/ProblemNote';
+import { amount, causeWords, stockWords } from '../../words/stores';
 
 type Open = 'IN' | 'ORDER' | 'COUNT' | 'EDIT';
 
@@ -67,7 +66,13 @@ export function ItemLine({ item }: { item: Schemas['ItemView'] }) {
         >
           {flow(item)}
           {item.onOrder.map((order) => (
-            <Awaited key={order.id} order={order} item={item} />
+            <AwaitedOrder
+              key={order.id}
+              off="/api/stores/orders/{orderId}/called-off"
+              order={order}
+              unit={unit}
+              of={card.name}
+            />
           ))}
         </Box>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, gridColumn: { xs: '1 / -1', lg: 'auto' } }}>
@@ -146,27 +151,6 @@ function Moves({ item }: { item: Schemas['ItemView'] }) {
           {move.reason && `. ${move.reason}`}
         </li>
       ))}
-    </Box>
-  );
-}
-
-/** An order that is awaited, and the way to call it off. */
-function Awaited({ order, item }: { order: Schemas['OrderView']; item: Schemas['ItemView'] }) {
-  const off = useSigned('/api/stores/orders/{orderId}/called-off', { path: { orderId: order.id } });
-  return (
-    <Box sx={{ color: 'text.primary' }}>
-      {orderWords(order, item.unit)}, {order.by}.{' '}
-      <Button
-        variant="text"
-        size="small"
-        disabled={!off.ready}
-        aria-label={`Call off the order of ${item.card.name}`}
-        sx={{ p: 0, minWidth: 0, minHeight: 28 }}
-        onClick={() => off.send({})}
-      >
-        Call off
-      </Button>
-      {off.error && <ProblemNote sentences={[off.error.message]} />}
     </Box>
   );
 }

@@ -8,8 +8,6 @@ import java.time.Instant;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
-import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 import yellowtally.server.RunningServer.Answer;
 import yellowtally.server.RunningServer.Api;
@@ -19,28 +17,18 @@ class MinutesHttpTest {
 
     private static final String SHARPEN = "schedule.sharpen.minutes";
 
-    private static ConfigurableApplicationContext running;
+    private static OwnFleet fleet;
     private static Api api;
 
     @BeforeAll
     static void begin() {
-        running = Applications.start(
-                "--server.port=0",
-                "--yellowtally.demo=false",
-                "--yellowtally.store=mem:minutes",
-                "--yellowtally.data=target/minutes");
-        String root = "http://127.0.0.1:"
-                + ((WebServerApplicationContext) running).getWebServer().getPort();
-        api = new Api(root, Signed.out());
-        Answer set = api.post("/api/set-up", """
-                {"id":"%s","fleet":"Hollin Bridge tramway","zone":"Europe/Oslo","lengthUnit":"MM","volumeUnit":"LITRE",
-                 "currency":"NOK","officer":"Nell Garth","signInName":"nell","password":"a file for every chain"}""".formatted(RunningServer.id()));
-        assertThat(set.status()).as(set.raw().body()).isEqualTo(204);
+        fleet = OwnFleet.empty("minutes");
+        api = fleet.api();
     }
 
     @AfterAll
     static void end() {
-        running.close();
+        fleet.close();
     }
 
     private static String saw(String tag) {

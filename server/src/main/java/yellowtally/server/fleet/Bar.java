@@ -66,6 +66,11 @@ public class Bar extends Part {
     }
 
     @Override
+    Part another(UUID newId, String newTag) {
+        return new Bar(newId, newTag, lengthMm, pitch, gauge, driveLinks, nose);
+    }
+
+    @Override
     public Subject subject() {
         return Subject.BAR;
     }

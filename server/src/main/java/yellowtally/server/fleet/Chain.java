@@ -124,6 +124,21 @@ public class Chain extends Part {
     }
 
     @Override
+    Part another(UUID newId, String newTag) {
+        return new Chain(
+                newId,
+                newTag,
+                pitch,
+                gauge,
+                driveLinks,
+                sequence,
+                cutterProfile,
+                topPlateAngle,
+                downTilt,
+                ofItsMaker().ofItsKind());
+    }
+
+    @Override
     public Subject subject() {
         return Subject.CHAIN;
     }

@@ -36,6 +36,9 @@ final class FleetRepositories {
 
         List<Part> findAllByOrderByTag();
 
+        @Query("select p.tag from Part p")
+        List<String> tags();
+
         @Query("select distinct p.sawId from Part p where p.id in :ids and p.sawId is not null")
         List<UUID> hangingOn(Collection<UUID> ids);
 

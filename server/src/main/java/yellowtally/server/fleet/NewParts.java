@@ -3,6 +3,7 @@ package yellowtally.server.fleet;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.UUID;
 import org.springframework.stereotype.Service;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
@@ -15,6 +16,12 @@ public class NewParts {
 
     NewParts(PartChooser chooser) {
         this.chooser = chooser;
+    }
+
+    /** One like a part that is known, under a tag of its own; a tag that cannot be is said in {@code wrong}. */
+    public Part another(Part like, String field, String tag, Violations wrong) {
+        chooser.newTag(field, tag, wrong);
+        return like.another(UUID.randomUUID(), tag);
     }
 
     /** The parts described; all that is wrong with them is told at once. */

@@ -37,6 +37,11 @@ public record OfItsMaker(
         fileMm = thousandth(fileMm);
     }
 
+    /** What another loop of the same sort has too; what was measured on this one alone is left out. */
+    OfItsMaker ofItsKind() {
+        return new OfItsMaker(null, null, wearMarkMm, fileMm);
+    }
+
     private static @Nullable Double thousandth(@Nullable Double mm) {
         return mm == null ? null : Double.valueOf(Math.round(mm * 1000) / 1000.0);
     }

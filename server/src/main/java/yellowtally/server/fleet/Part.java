@@ -56,6 +56,9 @@ public abstract class Part {
                 .orElse(null);
     }
 
+    /** One of the same sort, that has never been used. */
+    abstract Part another(UUID newId, String newTag);
+
     /** Which place of a cutting set it has. */
     public abstract Subject subject();
 

@@ -128,6 +128,11 @@ class PartChooser {
         return known.get();
     }
 
+    /** Says what is wrong with a tag for a new part. */
+    void newTag(String field, String tag, Violations wrong) {
+        newTag(field, tag, parts.findByTag(tag).isPresent(), wrong);
+    }
+
     private static void newTag(String field, String tag, boolean taken, Violations wrong) {
         if (!tag.matches(TAG_FORM)) {
             wrong.add(field, "tag.form");

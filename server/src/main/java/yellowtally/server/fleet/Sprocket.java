@@ -50,6 +50,11 @@ public class Sprocket extends Part {
     }
 
     @Override
+    Part another(UUID newId, String newTag) {
+        return new Sprocket(newId, newTag, kind, teeth, pitch);
+    }
+
+    @Override
     public Subject subject() {
         return Subject.SPROCKET;
     }

@@ -182,6 +182,9 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             OFFICER  POST /api/stores/items/{itemId}/orders
             OFFICER  POST /api/stores/items/{itemId}/received
             OFFICER  POST /api/stores/orders/{orderId}/called-off
+            OFFICER  POST /api/stores/part-orders/{orderId}/called-off
+            OFFICER  POST /api/stores/part-orders/{orderId}/came
+            OFFICER  POST /api/stores/parts/{tag}/orders
             OFFICER  POST /api/plan/changes
             OFFICER  POST /api/settings/changes
             OFFICER  POST /api/calibrations

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowtally.core.measure.LengthUnit;
@@ -28,6 +29,8 @@ import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Part;
 import yellowtally.server.fleet.PartCheck;
+import yellowtally.server.fleet.PartFinder;
+import yellowtally.server.fleet.PartTags;
 import yellowtally.server.fleet.Sprocket;
 import yellowtally.server.standing.FittedSaw.Hung;
 import yellowtally.server.standing.Standing;
@@ -37,11 +40,17 @@ import yellowtally.server.standing.Standing;
 class PartShelf {
 
     private final Fleet fleet;
+    private final PartFinder finder;
+    private final StockRepositories.PartOrders orders;
     private final PartCheck check;
+    private final PartTags tags;
 
-    PartShelf(Fleet fleet, PartCheck check) {
+    PartShelf(Fleet fleet, PartFinder finder, StockRepositories.PartOrders orders, PartCheck check, PartTags tags) {
         this.fleet = fleet;
+        this.finder = finder;
+        this.orders = orders;
         this.check = check;
+        this.tags = tags;
     }
 
     /**
@@ -53,6 +62,9 @@ class PartShelf {
      * @param fits saws that such a part hangs on
      * @param reserved saws whose waiting work takes one
      * @param wearing those in use that are expected to wear out within lead and cover, soonest first
+     * @param like one of them, to order more of
+     * @param onOrder what is awaited, the longest first
+     * @param nextTags of the largest order: tags that are free for what comes
      */
     record PartGroup(
             Subject kind,
@@ -62,13 +74,25 @@ class PartShelf {
             Set<String> fits,
             List<String> reserved,
             List<Wearing> wearing,
+            String like,
+            List<OrderView> onOrder,
+            List<String> nextTags,
             @Nullable OrderLine order) {}
 
     /** A part that wears out. */
     record Wearing(String part, String saw, WearKind kind, DueDate date) {}
 
-    /** All groups, by kind and spec. */
-    List<PartGroup> groups(List<Standing> standings, Map<String, StockNeeds> needs, Numbers numbers, LocalDate today) {
+    /**
+     * All groups, by kind and spec.
+     *
+     * @param names of people, for orders
+     */
+    List<PartGroup> groups(
+            List<Standing> standings,
+            Map<String, StockNeeds> needs,
+            Map<UUID, String> names,
+            Numbers numbers,
+            LocalDate today) {
         Map<Key, Draft> drafts = new LinkedHashMap<>();
         Map<UUID, Key> keys = new HashMap<>();
         Map<Subject, Set<UUID>> condemned = new EnumMap<>(Subject.class);
@@ -76,6 +100,12 @@ class PartShelf {
             Key key = key(part);
             keys.put(part.id(), key);
             drafts.computeIfAbsent(key, Draft::new).add(part, condemned.computeIfAbsent(key.kind(), check::condemned));
+        });
+        OrderView.of(orders.findAllByClosedAtIsNullOrderByAt(), names).forEach((likeId, awaited) -> {
+            Part like = finder.find(likeId).orElseThrow();
+            Draft draft = drafts.computeIfAbsent(key(like), Draft::new);
+            draft.like = draft.like.isEmpty() ? like.tag() : draft.like;
+            draft.onOrder.addAll(awaited);
         });
         LocalDate horizon = today.plusDays(OrderLine.horizonDays(numbers));
         for (Standing standing : standings) {
@@ -97,7 +127,7 @@ class PartShelf {
         }
         return drafts.values().stream()
                 .sorted(Comparator.comparing((Draft d) -> d.key.kind()).thenComparing(d -> d.key.spec()))
-                .map(draft -> draft.group(numbers))
+                .map(draft -> draft.group(numbers, this::nextTags))
                 .toList();
     }
 
@@ -114,6 +144,11 @@ class PartShelf {
                                 standing.numbers())
                         .map(date ->
                                 new Wearing(part.tag(), standing.fitted().saw().tag(), wear.kind(), date)));
+    }
+
+    private List<String> nextTags(String like, List<OrderView> orders) {
+        double most = orders.stream().mapToDouble(OrderView::amount).max().orElse(0);
+        return most > 0 ? tags.after(like, (int) most) : List.of();
     }
 
     private record Key(Subject kind, String spec) {}
@@ -145,24 +180,28 @@ class PartShelf {
         private final Set<String> fits = new TreeSet<>();
         private final List<String> reserved = new ArrayList<>();
         private final List<Wearing> wearing = new ArrayList<>();
+        private final List<OrderView> onOrder = new ArrayList<>();
+        private String like = "";
 
         Draft(Key key) {
             this.key = key;
         }
 
         void add(Part part, Set<UUID> ofItsKind) {
+            like = like.isEmpty() ? part.tag() : like;
             if (part.sawId() == null) {
                 (ofItsKind.contains(part.id()) ? condemned : shelf).add(part.tag());
             }
         }
 
-        PartGroup group(Numbers numbers) {
+        PartGroup group(Numbers numbers, BiFunction<String, List<OrderView>, List<String>> nextTags) {
+            onOrder.sort(Comparator.comparing(OrderView::at));
             wearing.sort(Comparator.comparing(w -> w.date().likely()));
             OrderLine order = OrderLine.of(
                             new OrderLine.Item(
                                     shelf.size(),
                                     reserved.size(),
-                                    0,
+                                    OrderView.amount(onOrder),
                                     wearing.size(),
                                     0,
                                     0,
@@ -170,7 +209,18 @@ class PartShelf {
                                     1),
                             numbers)
                     .orElse(null);
-            return new PartGroup(key.kind(), key.spec(), shelf, condemned, fits, reserved, wearing, order);
+            return new PartGroup(
+                    key.kind(),
+                    key.spec(),
+                    shelf,
+                    condemned,
+                    fits,
+                    reserved,
+                    wearing,
+                    like,
+                    onOrder,
+                    nextTags.apply(like, onOrder),
+                    order);
         }
     }
 }

@@ -84,7 +84,7 @@ public class Stock {
         requireAmount("amount", item, amount);
         if (orderId != null) {
             StockOrder order = awaited(orderId);
-            if (!order.ordered().itemId().equals(itemId)) {
+            if (!order.of().equals(itemId)) {
                 throw Refusal.conflict("", "stock.noOrder");
             }
             order.close(clock.instant(), personId);

@@ -3,7 +3,6 @@ package yellowtally.server.stores;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -85,12 +84,7 @@ public class StockAhead {
             LocalDate today) {
         Map<UUID, Double> shelves = new HashMap<>();
         moves.shelves().forEach(shelf -> shelves.put(shelf.itemId(), shelf.amount()));
-        Map<UUID, List<Supply.Arrival>> comes = new HashMap<>();
-        orders.findAllByClosedAtIsNullOrderByAt().forEach(order -> {
-            StockOrder.Ordered ordered = order.ordered();
-            comes.computeIfAbsent(ordered.itemId(), item -> new ArrayList<>())
-                    .add(new Supply.Arrival(day(ordered.expectedOn(), today), ordered.amount()));
-        });
+        Map<UUID, List<OrderView>> awaited = OrderView.of(orders.findAllByClosedAtIsNullOrderByAt(), Map.of());
         Numbers numbers = settings.rules().numbers();
         List<StockItem> all = items.findAllByOrderByName();
         for (Standing standing : fleet) {
@@ -109,7 +103,7 @@ public class StockAhead {
                             a -> new Supply(
                                     shelves.getOrDefault(
                                             one.id(), Shelf.empty(one.id()).amount()),
-                                    comes.getOrDefault(one.id(), List.of()),
+                                    comes(awaited.getOrDefault(one.id(), List.of()), today),
                                     lead(one, numbers),
                                     false));
                 });
@@ -120,6 +114,12 @@ public class StockAhead {
     private static int lead(StockItem item, Numbers numbers) {
         Integer own = item.card().leadDays();
         return own == null ? (int) Math.round(numbers.of(StoresSetting.LEAD_DAYS)) : own;
+    }
+
+    private static List<Supply.Arrival> comes(List<OrderView> orders, LocalDate today) {
+        return orders.stream()
+                .map(order -> new Supply.Arrival(day(order.expectedOn(), today), order.amount()))
+                .toList();
     }
 
     /** Nobody said when it comes: nobody counts on it. */
@@ -134,7 +134,7 @@ public class StockAhead {
             Map<Article, Supply> supplies,
             LocalDate today) {
         Numbers numbers = settings.rules().numbers();
-        for (PartShelf.PartGroup group : parts.groups(fleet, wanted, numbers, today)) {
+        for (PartShelf.PartGroup group : parts.groups(fleet, wanted, Map.of(), numbers, today)) {
             Article article = new Article(group.kind() + " " + group.spec(), group.spec());
             group.reserved()
                     .forEach(tag ->
@@ -144,7 +144,7 @@ public class StockAhead {
                         article,
                         new Supply(
                                 group.shelf().size(),
-                                List.of(),
+                                comes(group.onOrder(), today),
                                 (int) Math.round(numbers.of(StoresSetting.LEAD_DAYS)),
                                 group.kind() == Subject.CHAIN));
             }

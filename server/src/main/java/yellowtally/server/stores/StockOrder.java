@@ -1,42 +1,19 @@
 package yellowtally.server.stores;
 
-import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.Id;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import yellowtally.server.people.Acting;
 
-/** Record: something was ordered. What was ordered is never changed; it comes in one day, or is called off. */
+/** Record: an item of the stores was ordered. */
 @Entity
-public class StockOrder {
+public class StockOrder extends Awaited {
 
-    @Id
-    private UUID id;
-
-    @Column
     private UUID itemId;
 
-    private double amount;
-    private @Nullable String supplier;
-    private @Nullable LocalDate expectedOn;
-    private Instant at;
-    private UUID personId;
-
-    /** On which device it was written down; absent in what is older than that. */
-    @Column
-    private @Nullable String device = Acting.deviceOrNone();
-
-    private @Nullable Instant closedAt;
-
-    @Column
-    private @Nullable UUID closedBy;
-
-    @Column
-    private @Nullable String closedDevice;
-
+    /** For Hibernate, which fills the fields. */
+    @SuppressWarnings("NullAway.Init")
     protected StockOrder() {}
 
     /**
@@ -53,38 +30,12 @@ public class StockOrder {
             @Nullable LocalDate expectedOn) {}
 
     public StockOrder(UUID id, Ordered ordered, Instant at, UUID personId) {
-        this.id = id;
+        super(id, ordered.amount(), ordered.supplier(), ordered.expectedOn(), at, personId);
         this.itemId = ordered.itemId();
-        this.amount = ordered.amount();
-        this.supplier = ordered.supplier();
-        this.expectedOn = ordered.expectedOn();
-        this.at = at;
-        this.personId = personId;
     }
 
-    UUID id() {
-        return id;
-    }
-
-    Ordered ordered() {
-        return new Ordered(itemId, amount, supplier, expectedOn);
-    }
-
-    Instant at() {
-        return at;
-    }
-
-    UUID personId() {
-        return personId;
-    }
-
-    boolean awaited() {
-        return closedAt == null;
-    }
-
-    void close(Instant when, UUID by) {
-        this.closedAt = when;
-        this.closedBy = by;
-        this.closedDevice = Acting.deviceOrNone();
+    @Override
+    UUID of() {
+        return itemId;
     }
 }

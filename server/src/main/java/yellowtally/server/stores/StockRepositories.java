@@ -35,6 +35,16 @@ final class StockRepositories {
         List<StockOrder> findAllByClosedAtIsNullOrderByAt();
     }
 
+    interface PartOrders extends ListCrudRepository<PartOrder, UUID> {
+
+        /** Two who take in the same delivery: the second waits, and finds it come. */
+        @Lock(LockModeType.PESSIMISTIC_WRITE)
+        @Query("select o from PartOrder o where o.id = :id")
+        Optional<PartOrder> locked(UUID id);
+
+        List<PartOrder> findAllByClosedAtIsNullOrderByAt();
+    }
+
     interface Items extends ListCrudRepository<StockItem, UUID> {
 
         /** Two hands at one shelf: the second waits until the first has put down what it took. */

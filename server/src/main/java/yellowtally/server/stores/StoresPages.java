@@ -95,15 +95,6 @@ class StoresPages {
             @Nullable OrderLine order,
             List<OrderView> onOrder) {}
 
-    /** Something that is awaited; {@code supplier} and {@code expectedOn} are absent when nobody said. */
-    record OrderView(
-            UUID id,
-            double amount,
-            @Nullable String supplier,
-            @Nullable LocalDate expectedOn,
-            Instant at,
-            String by) {}
-
     /** A move as the history of an item shows it. */
     record MoveView(
             Instant at,
@@ -125,7 +116,8 @@ class StoresPages {
         fleet.forEach(standing -> needs.put(standing.fitted().saw().tag(), needs(standing)));
         Map<UUID, Shelf> shelves = shelves();
         Map<UUID, List<StockUse.Taken>> taken = taken(numbers, today);
-        Map<UUID, List<OrderView>> awaited = awaited();
+        Map<UUID, String> names = people.names();
+        Map<UUID, List<OrderView>> awaited = OrderView.of(orders.findAllByClosedAtIsNullOrderByAt(), names);
         List<ItemView> views = items.findAllByOrderByName().stream()
                 .map(item -> view(
                         item,
@@ -137,7 +129,7 @@ class StoresPages {
                         numbers,
                         today))
                 .toList();
-        return new StoresPage(views, parts.groups(fleet, needs, numbers, today));
+        return new StoresPage(views, parts.groups(fleet, needs, names, numbers, today));
     }
 
     /** What a step on this saw may take from the shelf. */
@@ -208,7 +200,7 @@ class StoresPages {
                         new OrderLine.Item(
                                 shelf.amount(),
                                 reserved,
-                                onOrder.stream().mapToDouble(OrderView::amount).sum(),
+                                OrderView.amount(onOrder),
                                 0,
                                 use == null ? 0 : use.perDay(),
                                 card.least(),
@@ -231,23 +223,6 @@ class StoresPages {
                         .orElse(null),
                 order,
                 onOrder);
-    }
-
-    private Map<UUID, List<OrderView>> awaited() {
-        Map<UUID, String> names = people.names();
-        Map<UUID, List<OrderView>> found = new HashMap<>();
-        for (StockOrder order : orders.findAllByClosedAtIsNullOrderByAt()) {
-            StockOrder.Ordered ordered = order.ordered();
-            found.computeIfAbsent(ordered.itemId(), item -> new ArrayList<>())
-                    .add(new OrderView(
-                            order.id(),
-                            ordered.amount(),
-                            ordered.supplier(),
-                            ordered.expectedOn(),
-                            order.at(),
-                            names.getOrDefault(order.personId(), "")));
-        }
-        return found;
     }
 
     static boolean fits(StockItem item, Standing standing) {

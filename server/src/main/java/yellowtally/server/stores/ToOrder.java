@@ -53,15 +53,19 @@ public class ToOrder {
                         item.card().name(),
                         order,
                         item.shelf(),
-                        item.onOrder().stream()
-                                .mapToDouble(StoresPages.OrderView::amount)
-                                .sum(),
+                        OrderView.amount(item.onOrder()),
                         item.card().costCents()));
     }
 
     private static Stream<Line> part(PartShelf.PartGroup group) {
         return Stream.ofNullable(group.order())
                 .map(order -> new Line(
-                        group.kind(), null, group.spec(), order, group.shelf().size(), 0, null));
+                        group.kind(),
+                        null,
+                        group.spec(),
+                        order,
+                        group.shelf().size(),
+                        OrderView.amount(group.onOrder()),
+                        null));
     }
 }
