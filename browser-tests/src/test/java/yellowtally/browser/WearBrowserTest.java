@@ -243,7 +243,8 @@ class WearBrowserTest {
         page.getByLabel("Tag", new Page.GetByLabelOptions().setExact(true)).fill("YB-91");
         page.getByLabel("The same as").selectOption("None of these: a new sort");
         page.getByLabel("Length").fill("a lot");
-        page.getByLabel("Drive links").fill("51");
+        page.getByLabel("Drive links", new Page.GetByLabelOptions().setExact(true))
+                .fill("51");
         button(page, "Put it on the shelf").click();
         assertThat(page.getByText("This is not a length.")).isVisible();
         assertThat(page.getByLabel("Length")).isFocused();
@@ -251,5 +252,30 @@ class WearBrowserTest {
         button(page, "Put it on the shelf").click();
         assertThat(page.getByText("YB-91", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
+        moreOfItAreOrderedAndComeIn(page);
+    }
+
+    /** Nothing of the sort is typed again: what comes only needs its tags. */
+    private static void moreOfItAreOrderedAndComeIn(Page page) {
+        Pattern bars = Pattern.compile("^Bar 15 in");
+        Locator line =
+                page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHas(page.getByText(bars)));
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Order: Bar 15 in")))
+                .click();
+        page.getByLabel("Ordered", new Page.GetByLabelOptions().setExact(true)).fill("2");
+        page.getByLabel("From whom").fill("Lineside Supplies");
+        button(page, "Record the order").click();
+        assertThat(line).containsText(Pattern.compile("2 ordered today from Lineside Supplies"));
+        line.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Came in: Bar 15 in")))
+                .click();
+        Locator tags = page.getByLabel("Tags of what came");
+        assertThat(tags).hasValue(Pattern.compile("YB-\\d+, YB-\\d+"));
+        tags.fill("YB-91, YB-98");
+        button(page, "Put them on the shelf").click();
+        assertThat(page.getByText("YB-91 is already the tag of another part.")).isVisible();
+        tags.fill("YB-97, YB-98");
+        button(page, "Put them on the shelf").click();
+        assertThat(line).containsText("YB-98");
+        assertThat(line).not().containsText("ordered today");
     }
 }

@@ -56,6 +56,7 @@ import yellowtally.server.minutes.MinutesBook;
 import yellowtally.server.people.Person;
 import yellowtally.server.photos.PhotoSeed;
 import yellowtally.server.signin.SignInSeed;
+import yellowtally.server.stores.PartOrder;
 import yellowtally.server.worklog.HoldRelease;
 import yellowtally.server.worklog.VisitSeed;
 import yellowtally.server.worklog.WorkRecord;
@@ -426,7 +427,11 @@ class DemoLoader implements SmartInitializingSingleton {
         records.persist(DemoParts.chain(DemoFleet.SAWS.get(13), "YC-36"));
         records.persist(DemoParts.bar(DemoFleet.SAWS.get(2), "YB-21"));
         records.persist(DemoParts.bar(DemoFleet.SAWS.get(5), "YB-22"));
-        records.persist(DemoParts.sprocket(DemoFleet.SAWS.get(2), "YS-21"));
+        Sprocket spare = DemoParts.sprocket(DemoFleet.SAWS.get(2), "YS-21");
+        records.persist(spare);
+        LocalDate comes = LocalDate.now(clock).plusDays(3);
+        records.persist(
+                new PartOrder(UUID.randomUUID(), spare.id(), 2, "Lineside Supplies", comes, startOf(2), officer));
     }
 
     private Instant startOf(int daysAgo) {
