@@ -41,7 +41,8 @@ class PackingTest {
         "30 31,       30 30,    false",
         "40,          30 30,    false", // no visit is cut in two
         "20 20 20,    30 30,    false",
-        "8 7 6 5 4,   15 15,    true", // the longest first would leave 4 without a bench
+        "8 5 5 4 4 4, 16 14,    true", // the longest first leaves a 4 without a bench
+        "8 5 5 4 4 4, 15 15,    false",
         "8.4 6.6 6 9, 15 15,    true",
         "8.4 6.7 6 9, 15.05 15, false",
         "25 20 15,    40 20,    true",

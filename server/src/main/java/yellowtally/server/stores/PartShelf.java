@@ -13,7 +13,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
-import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowtally.core.measure.LengthUnit;
@@ -64,7 +63,7 @@ class PartShelf {
      * @param wearing those in use that are expected to wear out within lead and cover, soonest first
      * @param like one of them, to order more of
      * @param onOrder what is awaited, the longest first
-     * @param nextTags of the largest order: tags that are free for what comes
+     * @param nextTags tags that are free for what comes, enough for the largest order; none before {@link #withTags}
      */
     record PartGroup(
             Subject kind,
@@ -77,7 +76,12 @@ class PartShelf {
             String like,
             List<OrderView> onOrder,
             List<String> nextTags,
-            @Nullable OrderLine order) {}
+            @Nullable OrderLine order) {
+
+        private PartGroup tagged(List<String> free) {
+            return new PartGroup(kind, spec, shelf, condemned, fits, reserved, wearing, like, onOrder, free, order);
+        }
+    }
 
     /** A part that wears out. */
     record Wearing(String part, String saw, WearKind kind, DueDate date) {}
@@ -102,9 +106,14 @@ class PartShelf {
             drafts.computeIfAbsent(key, Draft::new).add(part, condemned.computeIfAbsent(key.kind(), check::condemned));
         });
         OrderView.of(orders.findAllByClosedAtIsNullOrderByAt(), names).forEach((likeId, awaited) -> {
-            Part like = finder.find(likeId).orElseThrow();
-            Draft draft = drafts.computeIfAbsent(key(like), Draft::new);
-            draft.like = draft.like.isEmpty() ? like.tag() : draft.like;
+            Key known = keys.get(likeId);
+            Draft draft = known == null ? null : drafts.get(known);
+            if (draft == null) {
+                // The part that they are like is retired by now.
+                Part like = finder.find(likeId).orElseThrow();
+                draft = drafts.computeIfAbsent(key(like), Draft::new);
+                draft.like = draft.like.isEmpty() ? like.tag() : draft.like;
+            }
             draft.onOrder.addAll(awaited);
         });
         LocalDate horizon = today.plusDays(OrderLine.horizonDays(numbers));
@@ -127,7 +136,7 @@ class PartShelf {
         }
         return drafts.values().stream()
                 .sorted(Comparator.comparing((Draft d) -> d.key.kind()).thenComparing(d -> d.key.spec()))
-                .map(draft -> draft.group(numbers, this::nextTags))
+                .map(draft -> draft.group(numbers))
                 .toList();
     }
 
@@ -146,9 +155,11 @@ class PartShelf {
                                 new Wearing(part.tag(), standing.fitted().saw().tag(), wear.kind(), date)));
     }
 
-    private List<String> nextTags(String like, List<OrderView> orders) {
-        double most = orders.stream().mapToDouble(OrderView::amount).max().orElse(0);
-        return most > 0 ? tags.after(like, (int) most) : List.of();
+    /** The same with tags for what is on order. */
+    PartGroup withTags(PartGroup group) {
+        double most =
+                group.onOrder().stream().mapToDouble(OrderView::amount).max().orElse(0);
+        return most > 0 ? group.tagged(tags.after(group.like(), (int) most)) : group;
     }
 
     private record Key(Subject kind, String spec) {}
@@ -194,7 +205,7 @@ class PartShelf {
             }
         }
 
-        PartGroup group(Numbers numbers, BiFunction<String, List<OrderView>, List<String>> nextTags) {
+        PartGroup group(Numbers numbers) {
             onOrder.sort(Comparator.comparing(OrderView::at));
             wearing.sort(Comparator.comparing(w -> w.date().likely()));
             OrderLine order = OrderLine.of(
@@ -210,17 +221,7 @@ class PartShelf {
                             numbers)
                     .orElse(null);
             return new PartGroup(
-                    key.kind(),
-                    key.spec(),
-                    shelf,
-                    condemned,
-                    fits,
-                    reserved,
-                    wearing,
-                    like,
-                    onOrder,
-                    nextTags.apply(like, onOrder),
-                    order);
+                    key.kind(), key.spec(), shelf, condemned, fits, reserved, wearing, like, onOrder, List.of(), order);
         }
     }
 }

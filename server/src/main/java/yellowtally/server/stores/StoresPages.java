@@ -129,7 +129,8 @@ class StoresPages {
                         numbers,
                         today))
                 .toList();
-        return new StoresPage(views, parts.groups(fleet, needs, names, numbers, today));
+        List<PartShelf.PartGroup> groups = parts.groups(fleet, needs, names, numbers, today);
+        return new StoresPage(views, groups.stream().map(parts::withTags).toList());
     }
 
     /** What a step on this saw may take from the shelf. */
