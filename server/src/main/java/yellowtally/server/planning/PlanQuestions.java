@@ -133,7 +133,7 @@ class PlanQuestions {
                 .forEach(outing -> out.put(
                         outing.sawId(),
                         new Out(outing.crewId(), LocalDate.ofInstant(outing.outAt(), clock.getZone()))));
-        return new Known(today, all, crews, out, stock.of(all), doneMinutes, rules);
+        return new Known(today, all, crews, out, stock.of(all, numbers), doneMinutes, rules);
     }
 
     /** The question. */

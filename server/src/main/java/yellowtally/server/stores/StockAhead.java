@@ -20,7 +20,6 @@ import yellowtally.core.steps.Subject;
 import yellowtally.core.stores.StockKind;
 import yellowtally.core.stores.StockNeeds;
 import yellowtally.core.stores.StoresSetting;
-import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.standing.Standing;
 import yellowtally.server.stores.StockRepositories.Shelf;
 
@@ -32,7 +31,6 @@ public class StockAhead {
     private final StockRepositories.Moves moves;
     private final StockRepositories.Orders orders;
     private final PartShelf parts;
-    private final FleetSettings settings;
     private final Clock clock;
 
     StockAhead(
@@ -40,13 +38,11 @@ public class StockAhead {
             StockRepositories.Moves moves,
             StockRepositories.Orders orders,
             PartShelf parts,
-            FleetSettings settings,
             Clock clock) {
         this.items = items;
         this.moves = moves;
         this.orders = orders;
         this.parts = parts;
-        this.settings = settings;
         this.clock = clock;
     }
 
@@ -58,7 +54,7 @@ public class StockAhead {
     public record Ahead(Map<String, Map<Article, Double>> needs, Map<Article, Supply> supplies) {}
 
     /** As the shelf stands. */
-    public Ahead of(List<Standing> fleet) {
+    public Ahead of(List<Standing> fleet, Numbers numbers) {
         LocalDate today = LocalDate.now(clock);
         Map<String, Map<Article, Double>> needs = new HashMap<>();
         Map<Article, Supply> supplies = new HashMap<>();
@@ -70,8 +66,8 @@ public class StockAhead {
             any |= !need.stock().isEmpty() || !need.parts().isEmpty();
         }
         if (any) {
-            addItems(fleet, wanted, needs, supplies, today);
-            addParts(fleet, wanted, needs, supplies, today);
+            addItems(fleet, wanted, needs, supplies, numbers, today);
+            addParts(fleet, wanted, needs, supplies, numbers, today);
         }
         return new Ahead(needs, supplies);
     }
@@ -81,11 +77,11 @@ public class StockAhead {
             Map<String, StockNeeds> wanted,
             Map<String, Map<Article, Double>> needs,
             Map<Article, Supply> supplies,
+            Numbers numbers,
             LocalDate today) {
         Map<UUID, Double> shelves = new HashMap<>();
         moves.shelves().forEach(shelf -> shelves.put(shelf.itemId(), shelf.amount()));
         Map<UUID, List<OrderView>> awaited = OrderView.of(orders.findAllByClosedAtIsNullOrderByAt(), Map.of());
-        Numbers numbers = settings.rules().numbers();
         List<StockItem> all = items.findAllByOrderByName();
         for (Standing standing : fleet) {
             String tag = standing.fitted().saw().tag();
@@ -132,8 +128,8 @@ public class StockAhead {
             Map<String, StockNeeds> wanted,
             Map<String, Map<Article, Double>> needs,
             Map<Article, Supply> supplies,
+            Numbers numbers,
             LocalDate today) {
-        Numbers numbers = settings.rules().numbers();
         for (PartShelf.PartGroup group : parts.groups(fleet, wanted, Map.of(), numbers, today)) {
             Article article = new Article(group.kind() + " " + group.spec(), group.spec());
             group.reserved()
