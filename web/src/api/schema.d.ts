@@ -4744,7 +4744,6 @@ export interface components {
             fits: string[];
             kind: components["schemas"]["Subject"];
             like: string;
-            nextTags: string[];
             onOrder: components["schemas"]["OrderView"][];
             order?: components["schemas"]["OrderLine"];
             reserved: string[];
@@ -5884,6 +5883,9 @@ export interface components {
         };
         StoresPage: {
             items: components["schemas"]["ItemView"][];
+            nextTags: {
+                [key: string]: string[];
+            };
             parts: components["schemas"]["PartGroup"][];
         };
         Strike: {

@@ -1,14 +1,12 @@
 import type { Schemas } from '../api/client';
 import { list } from './format';
+import { manySaws } from './tags';
 import { byRule, keySize, ofLitres, rounded, tank } from './units';
 
 type Line = Schemas['PackLine'];
 type Kind = Schemas['PackKind'];
 
 const ML_PER_LITRE = 1000;
-
-/** So many saws are named in a line, the others only counted. */
-const NAMED = 6;
 
 /** What each kind of thing is called; what tells it from others of its kind comes after it. */
 export const packWords: Record<Kind, string> = {
@@ -96,17 +94,12 @@ export function packNotes(line: Line): string[] {
     soaks ? 'new: into the oil the evening before' : '',
     kind === 'LOOP' && !soaks && line.there === undefined ? 'has run: look at its edge first' : '',
     kind === 'CHARGES' ? 'fewer with a charger at hand' : '',
-    guessed.length > 0 ? `tank of ${tagsOf(guessed)} not noted, estimated` : '',
+    guessed.length > 0 ? `tank of ${manySaws(guessed) ?? list(guessed, 'and')} not noted, estimated` : '',
   ].filter(Boolean);
 }
 
-/** Tags named one by one; of many, how many they are. */
-const tagsOf = (saws: string[]) => (saws.length > NAMED ? `${saws.length} saws` : list(saws, 'and'));
-
-export function forSaws(saws: string[]): string {
-  if (saws.length > NAMED) return `for ${tagsOf(saws)}`;
-  return `for ${saws.length === 1 ? 'saw' : 'saws'} ${tagsOf(saws)}`;
-}
+export const forSaws = (saws: string[]) =>
+  `for ${manySaws(saws) ?? `${saws.length === 1 ? 'saw' : 'saws'} ${list(saws, 'and')}`}`;
 
 /** What is missing of it; nothing where there is enough. */
 export function packMissing({ kind, amount, there }: Line): string | undefined {

@@ -44,7 +44,6 @@ describe('stores in words', () => {
       wearing: [],
       like: 'YC-31',
       onOrder: [],
-      nextTags: [],
       order: { quantity: 1, reasons: ['RESERVED_EXCEEDS_SHELF'] },
     } as Schemas['PartGroup'];
     expect(partReasons(group)).toBe('waiting work on saw 07, 15 needs 2, 1 on the shelf');

@@ -16,5 +16,12 @@ export function tagsOn(board: Schemas['Board'] | undefined): string[] {
   return board?.rails.flatMap((rail) => rail.plates.map((plate) => plate.tag)) ?? [];
 }
 
+/** So many saws are named in a line; of more, how many they are. */
+const NAMED = 6;
+
+/** Of many saws how many they are; nothing of a few, which are named. */
+export const manySaws = (tags: readonly string[]): string | undefined =>
+  tags.length > NAMED ? `${tags.length} saws` : undefined;
+
 /** Several tags in one line, with commas or spaces between. */
 export const tagsTyped = (text: string): string[] => text.split(/[\s,;]+/).filter(Boolean);

@@ -1,4 +1,5 @@
 import { ForWhoMay } from '../../parts/ForWhoMay';
+import { manySaws } from '../../words/tags';
 import { AwaitedOrder } from './AwaitedOrder';
 import { CountShelf } from './CountShelf';
 import { EditItem } from './EditItem';
@@ -116,7 +117,7 @@ export function ItemLine({ item }: { item: Schemas['ItemView'] }) {
 /** Which saws it fits; a long list is a count. */
 function fitsWords(fits: string[]): string {
   if (fits.length === 0) return ', fits none of the saws';
-  return fits.length > 6 ? `, fits ${fits.length} saws` : `, fits ${fits.join(', ')}`;
+  return `, fits ${manySaws(fits) ?? fits.join(', ')}`;
 }
 
 function flow(item: Schemas['ItemView']): string {

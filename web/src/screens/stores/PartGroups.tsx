@@ -7,12 +7,12 @@ import { partsWord } from '../../words/stores';
 import { PartLine } from './PartLine';
 
 /** All sorts of parts; the retired ones below. */
-export function PartGroups({ groups }: { groups: Schemas['PartGroup'][] }) {
+export function PartGroups({ stores }: { stores: Schemas['StoresPage'] }) {
   return (
     <>
       <Box component="ul" aria-label="Parts" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {groups.map((group) => (
-          <PartLine key={`${group.kind} ${group.spec}`} group={group} />
+        {stores.parts.map((group) => (
+          <PartLine key={`${group.kind} ${group.spec}`} group={group} nextTags={stores.nextTags} />
         ))}
       </Box>
       <Retired />

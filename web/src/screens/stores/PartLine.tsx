@@ -7,13 +7,20 @@ import { ForWhoMay } from '../../parts/ForWhoMay';
 import { PartTags } from '../../parts/PartTag';
 import { dayAhead } from '../../words/format';
 import { partWord } from '../../words/stores';
+import { manySaws } from '../../words/tags';
 import { wearWords } from '../../words/wear';
 import { AwaitedOrder } from './AwaitedOrder';
 import { OrderParts } from './OrderParts';
 import { PartsIn } from './PartsIn';
 
+interface Props {
+  group: Schemas['PartGroup'];
+  /** For each order, tags that are free for what comes. */
+  nextTags: Schemas['StoresPage']['nextTags'];
+}
+
 /** Parts that can take each other's place: what lies there, what is spoken for, what wears out, what is awaited. */
-export function PartLine({ group }: { group: Schemas['PartGroup'] }) {
+export function PartLine({ group, nextTags }: Props) {
   const [ordering, setOrdering] = useState(false);
   const [came, setCame] = useState<string>();
   const name = `${partWord(group.kind)} ${group.spec}`;
@@ -33,9 +40,7 @@ export function PartLine({ group }: { group: Schemas['PartGroup'] }) {
       >
         <Box>
           <Box sx={{ fontWeight: 600 }}>{name}</Box>
-          <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
-            {group.fits.length > 0 ? `on saw ${group.fits.join(', ')}` : 'on no saw'}
-          </Box>
+          <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>{onSaws(group.fits)}</Box>
         </Box>
         <Box>
           {group.shelf.length === 0 ? 'None on the shelf' : 'On the shelf: '}
@@ -47,7 +52,7 @@ export function PartLine({ group }: { group: Schemas['PartGroup'] }) {
           )}
         </Box>
         <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
-          {group.reserved.length > 0 && <Box>Waiting work on saw {group.reserved.join(', ')} takes one.</Box>}
+          {group.reserved.length > 0 && <Box>Waiting work {onSaws(group.reserved)} takes one.</Box>}
           {group.wearing.map((w) => (
             <Box key={w.part}>
               <Link to={`/parts/${w.part}`}>{w.part}</Link> on saw {w.saw}: {wearWords[w.kind].toLowerCase()},
@@ -96,7 +101,7 @@ export function PartLine({ group }: { group: Schemas['PartGroup'] }) {
             <PartsIn
               key={arriving.id}
               order={arriving}
-              nextTags={group.nextTags}
+              nextTags={nextTags[arriving.id] ?? []}
               onDone={() => setCame(undefined)}
             />
           )}
@@ -105,4 +110,8 @@ export function PartLine({ group }: { group: Schemas['PartGroup'] }) {
       )}
     </Box>
   );
+}
+
+function onSaws(tags: string[]): string {
+  return tags.length === 0 ? 'on no saw' : `on ${manySaws(tags) ?? `saw ${tags.join(', ')}`}`;
 }

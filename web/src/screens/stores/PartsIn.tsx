@@ -17,7 +17,7 @@ export function PartsIn({ order, nextTags, onDone }: Props) {
   const form = useSignedForm({
     path: '/api/stores/part-orders/{orderId}/came',
     params: { path: { orderId: order.id } },
-    start: { tags: nextTags.slice(0, order.amount).join(', '), price: '' },
+    start: { tags: nextTags.join(', '), price: '' },
     body: ({ tags, price }) => {
       const costCents = centsOf(price);
       return { tags: tagsTyped(tags), ...(costCents === undefined ? {} : { costCents }) };

@@ -76,7 +76,7 @@ export default function StoresScreen() {
               </Box>
             </>
           )}
-          {view === 'PARTS' && <PartGroups groups={data.parts} />}
+          {view === 'PARTS' && <PartGroups stores={data} />}
           {view === 'FUEL' && <Fuel />}
           {view === 'COSTS' && <Costs />}
         </>

@@ -142,7 +142,7 @@ class AwayBook {
         Away away = open(awayId);
         Violations wrong = new Violations();
         String done = wrong.text("done", given.done(), SENTENCE);
-        cents("costCents", given.costCents(), 0, wrong);
+        wrong.cents("costCents", given.costCents(), 0, MOST_CENTS);
         wrong.refuseIfAny();
         Saw saw = fleet.sawInService(fleet.tag(away.sawId()));
         Instant now = clock.instant();
@@ -170,17 +170,13 @@ class AwayBook {
         if (expected == null && said.counted()) {
             wrong.add(field + "expectedOn", "away.countedOnNothing");
         }
-        cents(field + "quoteCents", said.quoteCents(), 0, wrong);
-        cents(field + "newCents", said.newCents(), 1, wrong);
+        wrong.cents(field + "quoteCents", said.quoteCents(), 0, MOST_CENTS);
+        wrong.cents(field + "newCents", said.newCents(), 1, MOST_CENTS);
         return new SaidOfReturn(
                 expected,
                 said.counted(),
                 said.quoteCents(),
                 said.newCents(),
                 wrong.optionalText(field + "note", said.note(), SENTENCE));
-    }
-
-    private static void cents(String field, @Nullable Integer cents, int least, Violations wrong) {
-        wrong.optionalNumber(field, cents == null ? null : cents.doubleValue(), least, MOST_CENTS);
     }
 }

@@ -19,6 +19,9 @@ import yellowtally.core.steps.Subject;
 @DiscriminatorColumn(name = "kind", length = 8)
 public abstract class Part {
 
+    /** No part costs more, in hundredths of the currency: more is a slip of the hand. */
+    public static final int MOST_CENTS = 10_000_000;
+
     @Id
     private UUID id;
 

@@ -26,8 +26,6 @@ import yellowtally.server.support.Violations;
 @RestController
 class PartRecordController {
 
-    private static final int MOST_CENTS = 10_000_000;
-
     private final PartPages pages;
     private final PartFinder finder;
     private final NewParts newParts;
@@ -153,11 +151,9 @@ class PartRecordController {
     }
 
     private static @Nullable Integer cents(@Nullable Integer given) {
-        if (given != null) {
-            Violations wrong = new Violations();
-            wrong.number("costCents", given.doubleValue(), 0, MOST_CENTS);
-            wrong.refuseIfAny();
-        }
+        Violations wrong = new Violations();
+        wrong.cents("costCents", given, 0, Part.MOST_CENTS);
+        wrong.refuseIfAny();
         return given;
     }
 

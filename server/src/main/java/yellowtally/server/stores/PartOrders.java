@@ -23,7 +23,6 @@ import yellowtally.server.support.Violations;
 class PartOrders {
 
     private static final int MOST_PIECES = 50;
-    private static final int MOST_CENTS = 10_000_000;
     private static final int NAME = 80;
 
     private final StockRepositories.PartOrders orders;
@@ -91,7 +90,7 @@ class PartOrders {
         Part like = finder.find(order.of()).orElseThrow();
         Violations wrong = new Violations();
         Integer cents = given.costCents();
-        wrong.optionalNumber("costCents", cents == null ? null : cents.doubleValue(), 0, MOST_CENTS);
+        wrong.cents("costCents", cents, 0, Part.MOST_CENTS);
         if (given.tags().isEmpty()) {
             wrong.add("tags", "missing");
         } else if (given.tags().size() > MOST_PIECES) {

@@ -29,7 +29,6 @@ import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Part;
 import yellowtally.server.fleet.PartCheck;
 import yellowtally.server.fleet.PartFinder;
-import yellowtally.server.fleet.PartTags;
 import yellowtally.server.fleet.Sprocket;
 import yellowtally.server.standing.FittedSaw.Hung;
 import yellowtally.server.standing.Standing;
@@ -42,14 +41,12 @@ class PartShelf {
     private final PartFinder finder;
     private final StockRepositories.PartOrders orders;
     private final PartCheck check;
-    private final PartTags tags;
 
-    PartShelf(Fleet fleet, PartFinder finder, StockRepositories.PartOrders orders, PartCheck check, PartTags tags) {
+    PartShelf(Fleet fleet, PartFinder finder, StockRepositories.PartOrders orders, PartCheck check) {
         this.fleet = fleet;
         this.finder = finder;
         this.orders = orders;
         this.check = check;
-        this.tags = tags;
     }
 
     /**
@@ -63,7 +60,6 @@ class PartShelf {
      * @param wearing those in use that are expected to wear out within lead and cover, soonest first
      * @param like one of them, to order more of
      * @param onOrder what is awaited, the longest first
-     * @param nextTags tags that are free for what comes, enough for the largest order; none before {@link #withTags}
      */
     record PartGroup(
             Subject kind,
@@ -75,13 +71,7 @@ class PartShelf {
             List<Wearing> wearing,
             String like,
             List<OrderView> onOrder,
-            List<String> nextTags,
-            @Nullable OrderLine order) {
-
-        private PartGroup tagged(List<String> free) {
-            return new PartGroup(kind, spec, shelf, condemned, fits, reserved, wearing, like, onOrder, free, order);
-        }
-    }
+            @Nullable OrderLine order) {}
 
     /** A part that wears out. */
     record Wearing(String part, String saw, WearKind kind, DueDate date) {}
@@ -103,7 +93,8 @@ class PartShelf {
         fleet.partsInService().forEach(part -> {
             Key key = key(part);
             keys.put(part.id(), key);
-            drafts.computeIfAbsent(key, Draft::new).add(part, condemned.computeIfAbsent(key.kind(), check::condemned));
+            drafts.computeIfAbsent(key, k -> new Draft(k, part.tag()))
+                    .add(part, condemned.computeIfAbsent(key.kind(), check::condemned));
         });
         OrderView.of(orders.findAllByClosedAtIsNullOrderByAt(), names).forEach((likeId, awaited) -> {
             Key known = keys.get(likeId);
@@ -111,8 +102,7 @@ class PartShelf {
             if (draft == null) {
                 // The part that they are like is retired by now.
                 Part like = finder.find(likeId).orElseThrow();
-                draft = drafts.computeIfAbsent(key(like), Draft::new);
-                draft.like = draft.like.isEmpty() ? like.tag() : draft.like;
+                draft = drafts.computeIfAbsent(key(like), k -> new Draft(k, like.tag()));
             }
             draft.onOrder.addAll(awaited);
         });
@@ -155,13 +145,6 @@ class PartShelf {
                                 new Wearing(part.tag(), standing.fitted().saw().tag(), wear.kind(), date)));
     }
 
-    /** The same with tags for what is on order. */
-    PartGroup withTags(PartGroup group) {
-        double most =
-                group.onOrder().stream().mapToDouble(OrderView::amount).max().orElse(0);
-        return most > 0 ? group.tagged(tags.after(group.like(), (int) most)) : group;
-    }
-
     private record Key(Subject kind, String spec) {}
 
     private static Key key(Part part) {
@@ -186,20 +169,20 @@ class PartShelf {
     /** A group while it is put together. */
     private static final class Draft {
         private final Key key;
+        private final String like;
         private final List<String> shelf = new ArrayList<>();
         private final List<String> condemned = new ArrayList<>();
         private final Set<String> fits = new TreeSet<>();
         private final List<String> reserved = new ArrayList<>();
         private final List<Wearing> wearing = new ArrayList<>();
         private final List<OrderView> onOrder = new ArrayList<>();
-        private String like = "";
 
-        Draft(Key key) {
+        Draft(Key key, String like) {
             this.key = key;
+            this.like = like;
         }
 
         void add(Part part, Set<UUID> ofItsKind) {
-            like = like.isEmpty() ? part.tag() : like;
             if (part.sawId() == null) {
                 (ofItsKind.contains(part.id()) ? condemned : shelf).add(part.tag());
             }
@@ -221,7 +204,7 @@ class PartShelf {
                             numbers)
                     .orElse(null);
             return new PartGroup(
-                    key.kind(), key.spec(), shelf, condemned, fits, reserved, wearing, like, onOrder, List.of(), order);
+                    key.kind(), key.spec(), shelf, condemned, fits, reserved, wearing, like, onOrder, order);
         }
     }
 }

@@ -26,6 +26,7 @@ import yellowtally.core.stores.StockNeeds;
 import yellowtally.core.stores.StockUse;
 import yellowtally.core.stores.StoresSetting;
 import yellowtally.core.visit.PlannedStep;
+import yellowtally.server.fleet.PartTags;
 import yellowtally.server.fleet.SawDetails;
 import yellowtally.server.people.People;
 import yellowtally.server.settings.FleetSettings;
@@ -44,6 +45,7 @@ class StoresPages {
     private final Standings standings;
     private final FleetSettings settings;
     private final PartShelf parts;
+    private final PartTags tags;
     private final People people;
     private final Clock clock;
 
@@ -54,6 +56,7 @@ class StoresPages {
             Standings standings,
             FleetSettings settings,
             PartShelf parts,
+            PartTags tags,
             People people,
             Clock clock) {
         this.items = items;
@@ -62,12 +65,17 @@ class StoresPages {
         this.standings = standings;
         this.settings = settings;
         this.parts = parts;
+        this.tags = tags;
         this.people = people;
         this.clock = clock;
     }
 
-    /** All that the stores hold, and what to order. */
-    record StoresPage(List<ItemView> items, List<PartShelf.PartGroup> parts) {}
+    /**
+     * All that the stores hold, and what to order.
+     *
+     * @param nextTags for each order of parts, tags that are free for what comes
+     */
+    record StoresPage(List<ItemView> items, List<PartShelf.PartGroup> parts, Map<UUID, List<String>> nextTags) {}
 
     /**
      * An item.
@@ -130,7 +138,11 @@ class StoresPages {
                         today))
                 .toList();
         List<PartShelf.PartGroup> groups = parts.groups(fleet, needs, names, numbers, today);
-        return new StoresPage(views, groups.stream().map(parts::withTags).toList());
+        List<PartTags.Asked> comes = groups.stream()
+                .flatMap(group -> group.onOrder().stream()
+                        .map(order -> new PartTags.Asked(order.id(), group.like(), (int) order.amount())))
+                .toList();
+        return new StoresPage(views, groups, tags.free(comes));
     }
 
     /** What a step on this saw may take from the shelf. */

@@ -62,6 +62,11 @@ public final class Violations {
         return given == null ? null : Double.valueOf(number(field, given, least, most));
     }
 
+    /** An amount of money, hundredths of the fleet's currency; absent where nobody said. */
+    public void cents(String field, @Nullable Integer given, int least, int most) {
+        optionalNumber(field, given == null ? null : Double.valueOf(given), least, most);
+    }
+
     /** A length as typed, within a range in mm. */
     public Optional<Double> length(
             String field, @Nullable String typed, LengthUnit assumed, double leastMm, double mostMm) {
