@@ -46,10 +46,10 @@ describe('a pack in words', () => {
         }),
       ),
     ).toEqual(['for saws 04 and 07', '100 mL of two-stroke oil in it', 'tank of 07 not noted, estimated']);
-    const many = ['01', '02', '03', '04', '05', '06', '07'];
+    const many = Array.from({ length: 22 }, (_, i) => `V${i}`);
     expect(packNotes(line({ kind: 'BAR_OIL', name: 'BAR_OIL', saws: many, guessed: many }))).toEqual([
-      'for 7 saws',
-      'tank of 7 saws not noted, estimated',
+      'for 22 saws',
+      'tank of 22 saws not noted, estimated',
     ]);
     expect(packNotes(line({ kind: 'LOOP', name: 'YC-32', soaks: true }))).toEqual([
       'new: into the oil the evening before',

@@ -17,7 +17,7 @@ export function tagsOn(board: Schemas['Board'] | undefined): string[] {
 }
 
 /** So many saws are named in a line; of more, how many they are. */
-const NAMED = 6;
+const NAMED = 12;
 
 /** Of many saws how many they are; nothing of a few, which are named. */
 export const manySaws = (tags: readonly string[]): string | undefined =>
