@@ -45,7 +45,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["back_2"];
+        post: operations["back_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -61,7 +61,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["say"];
+        post: operations["say_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -317,7 +317,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["back_1"];
+        post: operations["back_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1156,6 +1156,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/paper/parts-away.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["partsAway"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parts": {
         parameters: {
             query?: never;
@@ -1172,6 +1188,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parts-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_2"];
+        put?: never;
+        post: operations["give_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts-away/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["back_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts-away/looks/{lookId}/struck": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["notSeen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts-away/seen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["seen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts-away/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["say"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parts/{tag}": {
         parameters: {
             query?: never;
@@ -1180,6 +1276,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["part"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{tag}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofPart"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1899,7 +2011,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_3"];
+        get: operations["page_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2411,7 +2523,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_2"];
+        get: operations["page_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2774,6 +2886,13 @@ export interface components {
             now?: components["schemas"]["AwayView"];
             tanks: components["schemas"]["TanksDone"];
         };
+        AwayPart: {
+            comes: boolean;
+            /** Format: date */
+            expectedOn?: string;
+            part: string;
+            who: string;
+        };
         AwayView: {
             back?: components["schemas"]["BackView"];
             by: string;
@@ -2791,6 +2910,8 @@ export interface components {
             power: components["schemas"]["Power"];
             use: components["schemas"]["Use"];
         };
+        /** @enum {string} */
+        BackMatter: "PART_BACK";
         BackSaw: {
             chainSlack?: boolean;
             complaint?: string;
@@ -2817,6 +2938,13 @@ export interface components {
             /** Format: int32 */
             costCents?: number;
             done: string;
+        };
+        BackWaits: {
+            needs: components["schemas"]["Need"][];
+            part: components["schemas"]["Subject"];
+            state: components["schemas"]["FitState"];
+            step: components["schemas"]["Step"];
+            what: components["schemas"]["BackMatter"];
         };
         BackupFailureView: {
             /** Format: date-time */
@@ -3746,6 +3874,16 @@ export interface components {
             who: string;
             why: string;
         };
+        GivenParts: {
+            /** Format: uuid */
+            id: string;
+            parts: string[];
+            said: components["schemas"]["SaidOfReturn"];
+            /** Format: date */
+            since: string;
+            who: string;
+            why: string;
+        };
         GivenSaw: {
             doubtful: boolean;
             /** Format: double */
@@ -4053,6 +4191,17 @@ export interface components {
             id: string;
             note?: string;
             wet: components["schemas"]["Wet"];
+        };
+        LookView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: uuid */
+            id: string;
+            reason?: string;
+            /** Format: date-time */
+            struckAt?: string;
+            struckBy?: string;
         };
         Loop: {
             /** Format: double */
@@ -4450,6 +4599,11 @@ export interface components {
         NoseKind: "SEALED_SPROCKET" | "GREASABLE_SPROCKET" | "SOLID";
         /** @enum {string} */
         NosePolicy: "EACH_USE" | "FROM_RIM" | "NEVER";
+        NotSeen: {
+            /** Format: uuid */
+            id: string;
+            reason: string;
+        };
         Noted: {
             /** Format: uuid */
             id: string;
@@ -4623,6 +4777,7 @@ export interface components {
             supplier?: string;
         };
         OutOfUse: {
+            away: boolean;
             condemned: boolean;
             retired: boolean;
             tag: string;
@@ -4730,6 +4885,24 @@ export interface components {
         };
         /** @enum {string} */
         PaperKind: "STANDS" | "ALTERED" | "CUT_OFF";
+        PartAwayView: {
+            asked: components["schemas"]["Step"][];
+            back?: components["schemas"]["BackView"];
+            by: string;
+            /** Format: uuid */
+            id: string;
+            kind: components["schemas"]["Subject"];
+            looks: components["schemas"]["LookView"][];
+            overdue: boolean;
+            part: string;
+            said: components["schemas"]["SaidView"][];
+            /** Format: date */
+            since: string;
+            sort: string;
+            unseen: boolean;
+            who: string;
+            why: string;
+        };
         PartChange: {
             /** Format: date-time */
             at: string;
@@ -4740,6 +4913,7 @@ export interface components {
         /** @enum {string} */
         PartEventKind: "RETIRED" | "BROUGHT_BACK";
         PartGroup: {
+            away: components["schemas"]["AwayPart"][];
             condemned: string[];
             fits: string[];
             kind: components["schemas"]["Subject"];
@@ -4749,6 +4923,7 @@ export interface components {
             reserved: string[];
             shelf: string[];
             spec: string;
+            unseen: string[];
             wearing: components["schemas"]["Wearing"][];
         };
         PartPage: {
@@ -4778,6 +4953,32 @@ export interface components {
             bars: components["schemas"]["BarView"][];
             chains: components["schemas"]["ChainView"][];
             sprockets: components["schemas"]["SprocketView"][];
+        };
+        PartsAwayPage: {
+            away: components["schemas"]["PartAwayView"][];
+            names: string[];
+            unseen: components["schemas"]["PartAwayView"][];
+        };
+        PartsBack: {
+            /** Format: int32 */
+            costCents?: number;
+            done: string;
+            /** Format: uuid */
+            id: string;
+            looks: components["schemas"]["Step"][];
+            parts: string[];
+        };
+        PartsSeen: {
+            /** Format: uuid */
+            id: string;
+            looks: components["schemas"]["Step"][];
+            parts: string[];
+        };
+        PartsWord: {
+            /** Format: uuid */
+            id: string;
+            parts: string[];
+            said: components["schemas"]["SaidOfReturn"];
         };
         PastAnswer: {
             lines: components["schemas"]["PastLineView"][];
@@ -5171,7 +5372,7 @@ export interface components {
             tag: string;
         };
         /** @enum {string} */
-        ReminderKind: "BOOKING_SHORT" | "STOCK_SHORT" | "AWAY_OVERDUE" | "SOAK_TONIGHT" | "DUE_TOMORROW";
+        ReminderKind: "BOOKING_SHORT" | "STOCK_SHORT" | "AWAY_OVERDUE" | "PARTS_OVERDUE" | "SOAK_TONIGHT" | "DUE_TOMORROW";
         ReminderView: {
             about: string;
             booking?: components["schemas"]["ShortBooking"];
@@ -6202,7 +6403,7 @@ export interface components {
         };
         /** @enum {string} */
         WaitCause: "NONE" | "OUT" | "PART" | "SOAK" | "STANDS" | "MECHANIC" | "AWAY" | "LEFT_OUT" | "TOO_LONG";
-        Waiting: components["schemas"]["TensionWaits"] | components["schemas"]["RecheckWaits"] | components["schemas"]["GrowthWaits"] | components["schemas"]["TakeUpWaits"] | components["schemas"]["RunWaits"] | components["schemas"]["EdgeWaits"] | components["schemas"]["FindingHolds"] | components["schemas"]["StepHolds"] | components["schemas"]["ReleaseWaits"] | components["schemas"]["SetBackWaits"] | components["schemas"]["RestWaits"] | components["schemas"]["RecordWaits"] | components["schemas"]["OilWaits"] | components["schemas"]["FaultWaits"] | components["schemas"]["FaultRests"] | components["schemas"]["FindingWaits"] | components["schemas"]["StepAttends"] | components["schemas"]["TaskWaits"];
+        Waiting: components["schemas"]["TensionWaits"] | components["schemas"]["RecheckWaits"] | components["schemas"]["GrowthWaits"] | components["schemas"]["TakeUpWaits"] | components["schemas"]["RunWaits"] | components["schemas"]["EdgeWaits"] | components["schemas"]["FindingHolds"] | components["schemas"]["StepHolds"] | components["schemas"]["ReleaseWaits"] | components["schemas"]["SetBackWaits"] | components["schemas"]["BackWaits"] | components["schemas"]["RestWaits"] | components["schemas"]["RecordWaits"] | components["schemas"]["OilWaits"] | components["schemas"]["FaultWaits"] | components["schemas"]["FaultRests"] | components["schemas"]["FindingWaits"] | components["schemas"]["StepAttends"] | components["schemas"]["TaskWaits"];
         Wanted: {
             /** Format: double */
             barAtLeastMm?: number;
@@ -6420,7 +6621,7 @@ export interface operations {
             };
         };
     };
-    back_2: {
+    back_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6444,7 +6645,7 @@ export interface operations {
             };
         };
     };
-    say: {
+    say_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6860,7 +7061,7 @@ export interface operations {
             };
         };
     };
-    back_1: {
+    back_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8104,6 +8305,28 @@ export interface operations {
             };
         };
     };
+    partsAway: {
+        parameters: {
+            query: {
+                who: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     parts: {
         parameters: {
             query?: never;
@@ -8146,6 +8369,138 @@ export interface operations {
             };
         };
     };
+    page_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PartsAwayPage"];
+                };
+            };
+        };
+    };
+    give_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenParts"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    back_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartsBack"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    notSeen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lookId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NotSeen"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    seen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartsSeen"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    say: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartsWord"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     part: {
         parameters: {
             query?: never;
@@ -8164,6 +8519,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PartPage"];
+                };
+            };
+        };
+    };
+    ofPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tag: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PartAwayView"][];
                 };
             };
         };
@@ -9403,7 +9780,7 @@ export interface operations {
             };
         };
     };
-    page_3: {
+    page_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -10196,7 +10573,7 @@ export interface operations {
             };
         };
     };
-    page_2: {
+    page_3: {
         parameters: {
             query?: never;
             header?: never;

@@ -12,6 +12,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.brake.BrakeSetting;
@@ -23,6 +24,7 @@ import yellowtally.core.holds.HoldBook;
 import yellowtally.core.holds.HoldEvidence;
 import yellowtally.core.holds.JudgedFigures;
 import yellowtally.core.holds.Need;
+import yellowtally.core.holds.PartBack;
 import yellowtally.core.holds.Rest;
 import yellowtally.core.holds.SetBack;
 import yellowtally.core.log.StepEntry;
@@ -49,6 +51,7 @@ import yellowtally.core.steps.StepOutcome;
 import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.SlackSuspect;
 import yellowtally.core.tension.TensionRun;
+import yellowtally.core.waiting.BackWaits;
 import yellowtally.core.waiting.EdgeWaits;
 import yellowtally.core.waiting.FaultRests;
 import yellowtally.core.waiting.FaultRests.FaultRestMatter;
@@ -122,6 +125,7 @@ public record SawLedger(
         if (tension.setComplete() && !setBack.missing().isEmpty()) {
             work.add(SetBackWaits.of(setBack.missing()));
         }
+        addPartsBack(work);
         addRest(work, rules);
         faults.forEach(fault -> addFault(work, fault, rules));
         findings.forEach(open -> work.add(FindingWaits.of(open.finding())));
@@ -260,6 +264,16 @@ public record SawLedger(
         failing.stream()
                 .filter(finding -> finding.outcome(schedule.saw()) == StepOutcome.FAIL && !book.holdsFor(finding))
                 .forEach(finding -> work.add(FindingHolds.of(finding, List.of(Need.ending(finding)))));
+    }
+
+    /** What somebody else had is looked at here, wherever it hangs by now (handbook section 11, rule 5). */
+    private void addPartsBack(List<Waiting> work) {
+        new TreeMap<>(holds.partsBack()).forEach((part, backAt) -> {
+            List<Step> looks = PartBack.missing(part, backAt, schedule.log(), schedule.saw());
+            if (!looks.isEmpty()) {
+                work.add(BackWaits.of(part, looks));
+            }
+        });
     }
 
     private void addRest(List<Waiting> work, Rules rules) {

@@ -8,6 +8,8 @@ public enum ReminderKind {
     STOCK_SHORT,
     /** A saw should be back from a mechanic or dealer. */
     AWAY_OVERDUE,
+    /** Loops, bars or sprockets should be back from one. */
+    PARTS_OVERDUE,
     /** A loop goes into the oil this evening (handbook section 3). */
     SOAK_TONIGHT,
     /** Tasks of a saw fall due tomorrow. */

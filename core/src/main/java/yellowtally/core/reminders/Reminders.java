@@ -6,8 +6,12 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import yellowtally.core.plan.BackFromAway;
 import yellowtally.core.plan.Plan;
 import yellowtally.core.plan.Until.WaitCause;
 import yellowtally.core.schedule.Task;
@@ -40,11 +44,20 @@ public final class Reminders {
         }
     }
 
+    /** A part that somebody else has. */
+    public record PartGone(
+            String part, String who, @Nullable LocalDate expectedOn) {}
+
     /** A new loop that a gang takes along as a spare for a saw, and when it leaves. */
     public record SpareSoak(String saw, String loop, LocalDate leaves) {}
 
     /** All of them, the most pressing first. */
-    public static List<Reminder> of(Plan plan, Collection<SpareSoak> spares, Collection<SawNow> saws, LocalDate today) {
+    public static List<Reminder> of(
+            Plan plan,
+            Collection<SpareSoak> spares,
+            Collection<SawNow> saws,
+            Collection<PartGone> parts,
+            LocalDate today) {
         List<Reminder> found = new ArrayList<>();
         for (Plan.BookingAnswer answer : plan.bookings()) {
             if (!answer.met()) {
@@ -86,6 +99,7 @@ public final class Reminders {
             }
         }
         saws.forEach(saw -> addOf(saw, today, found));
+        addOverdue(parts, today, found);
         found.sort(MOST_PRESSING_FIRST);
         return List.copyOf(found);
     }
@@ -94,10 +108,25 @@ public final class Reminders {
         return new Reminder(kind, tag, day, what, 0, List.of());
     }
 
+    /** What went together is told together. */
+    private static void addOverdue(Collection<PartGone> parts, LocalDate today, List<Reminder> found) {
+        Map<String, Map<LocalDate, List<String>>> overdue = new TreeMap<>();
+        for (PartGone part : parts) {
+            LocalDate expected = part.expectedOn();
+            if (expected != null && BackFromAway.overdue(expected, today)) {
+                overdue.computeIfAbsent(part.who(), who -> new TreeMap<>())
+                        .computeIfAbsent(expected, day -> new ArrayList<>())
+                        .add(part.part());
+            }
+        }
+        overdue.forEach((who, days) -> days.forEach((day, tags) -> found.add(
+                of(ReminderKind.PARTS_OVERDUE, who, day, tags.stream().sorted().collect(Collectors.joining(", "))))));
+    }
+
     private static void addOf(SawNow saw, LocalDate today, List<Reminder> found) {
         if (saw.away() != null) {
             // What falls due while somebody else has it nobody here can do.
-            if (saw.expectedOn() != null && saw.expectedOn().isBefore(today)) {
+            if (BackFromAway.overdue(saw.expectedOn(), today)) {
                 found.add(of(ReminderKind.AWAY_OVERDUE, saw.tag(), saw.expectedOn(), saw.away()));
             }
             return;

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import yellowtally.core.waiting.BackWaits.BackMatter;
 import yellowtally.core.waiting.EdgeWaits.EdgeMatter;
 import yellowtally.core.waiting.FaultRests.FaultRestMatter;
 import yellowtally.core.waiting.FaultWaits.FaultMatter;
@@ -43,6 +44,7 @@ public final class Urgency {
             OilMatter.OIL_STILL_FULL,
             OilMatter.NOT_OILING,
             SetBackMatter.NOT_SET_BACK,
+            BackMatter.PART_BACK,
             RestMatter.RESTED,
             ReleaseMatter.RELEASE_WAITS,
             TensionMatter.TOO_TIGHT,

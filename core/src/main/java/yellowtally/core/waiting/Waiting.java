@@ -21,6 +21,7 @@ public sealed interface Waiting
                 StepHolds,
                 ReleaseWaits,
                 SetBackWaits,
+                BackWaits,
                 RestWaits,
                 RecordWaits,
                 OilWaits,

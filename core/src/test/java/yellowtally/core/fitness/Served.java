@@ -4,10 +4,12 @@ import static yellowtally.core.schedule.Uses.at;
 import static yellowtally.core.schedule.Uses.day;
 import static yellowtally.core.schedule.Uses.done;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import yellowtally.core.drive.LoopsRun;
 import yellowtally.core.holds.Hold;
@@ -40,7 +42,8 @@ record Served(
         List<FaultEntry> faults,
         List<MeasureEntry> figures,
         TensionOutcome tension,
-        int readOn) {
+        int readOn,
+        Map<Subject, Instant> partsBack) {
 
     static final Set<Subject> ALL = EnumSet.allOf(Subject.class);
 
@@ -56,31 +59,37 @@ record Served(
 
     /** These records and no others. */
     static Served with(List<StepEntry> records) {
-        return new Served(records, List.of(), List.of(), List.of(), List.of(), List.of(), TensionOutcome.RIGHT, 1);
+        return new Served(
+                records, List.of(), List.of(), List.of(), List.of(), List.of(), TensionOutcome.RIGHT, 1, Map.of());
     }
 
     Served uses(List<UseEntry> given) {
-        return new Served(records, given, holds, oil, faults, figures, tension, readOn);
+        return new Served(records, given, holds, oil, faults, figures, tension, readOn, partsBack);
     }
 
     Served holds(Hold... given) {
-        return new Served(records, uses, List.of(given), oil, faults, figures, tension, readOn);
+        return new Served(records, uses, List.of(given), oil, faults, figures, tension, readOn, partsBack);
     }
 
     Served oil(List<OilUse> given) {
-        return new Served(records, uses, holds, given, faults, figures, tension, readOn);
+        return new Served(records, uses, holds, given, faults, figures, tension, readOn, partsBack);
     }
 
     Served faults(List<FaultEntry> given) {
-        return new Served(records, uses, holds, oil, given, figures, tension, readOn);
+        return new Served(records, uses, holds, oil, given, figures, tension, readOn, partsBack);
     }
 
     Served figures(MeasureEntry... given) {
-        return new Served(records, uses, holds, oil, faults, List.of(given), tension, readOn);
+        return new Served(records, uses, holds, oil, faults, List.of(given), tension, readOn, partsBack);
     }
 
     Served read(int onDay, TensionOutcome outcome) {
-        return new Served(records, uses, holds, oil, faults, figures, outcome, onDay);
+        return new Served(records, uses, holds, oil, faults, figures, outcome, onDay, partsBack);
+    }
+
+    /** A part came back from a mechanic on a day, at noon, and nobody looked at it on the shelf. */
+    Served back(Subject part, int onDay) {
+        return new Served(records, uses, holds, oil, faults, figures, tension, readOn, Map.of(part, at(onDay, 12)));
     }
 
     SawAccount assess(int onDay) {
@@ -94,7 +103,7 @@ record Served(
         return new SawLedger(
                 loop,
                 schedule,
-                HoldRecords.of(holds),
+                new HoldRecords(holds, Set.of(), null, partsBack),
                 oil,
                 faults,
                 PartLedger.of(figures, List.of(), List.of(), LoopsRun.NONE, null));

@@ -4,10 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -88,7 +91,7 @@ class RemindersTest {
     }
 
     private static List<Reminder> of(Plan plan, Reminders.SawNow... saws) {
-        return Reminders.of(plan, List.of(), List.of(saws), TODAY);
+        return Reminders.of(plan, List.of(), List.of(saws), List.of(), TODAY);
     }
 
     @Test
@@ -111,7 +114,7 @@ class RemindersTest {
     @CsvSource({"0, false", "1, true", "2, false"})
     void aNewSpareLoopIsToldOnTheEveningBeforeItsGangLeaves(int day, boolean told) {
         List<Reminders.SpareSoak> spares = List.of(new Reminders.SpareSoak("04", "YC-32", TODAY.plusDays(day)));
-        assertThat(Reminders.of(NOTHING, spares, List.of(), TODAY))
+        assertThat(Reminders.of(NOTHING, spares, List.of(), List.of(), TODAY))
                 .isEqualTo(
                         told
                                 ? List.of(new Reminder(
@@ -148,6 +151,31 @@ class RemindersTest {
     void aSawIsOverdueTheDayAfterItWasExpected(@Nullable Integer expected, boolean told) {
         assertThat(of(NOTHING, saw("Hob Lane", expected)).stream().map(Reminder::kind))
                 .isEqualTo(told ? List.of(ReminderKind.AWAY_OVERDUE) : List.of());
+    }
+
+    /** What went together to one place is one reminder; what nobody named a day for, or is not over, is none. */
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "YC-4 Hob -1, YC-9 Hob -1            ; Hob -1 YC-4, YC-9",
+                "YC-9 Hob -1, YC-4 Hob -1            ; Hob -1 YC-4, YC-9",
+                "YC-4 Hob -1, YC-9 Hob -3            ; Hob -3 YC-9 / Hob -1 YC-4",
+                "YC-4 Hob -2, YC-9 Arn -1            ; Hob -2 YC-4 / Arn -1 YC-9",
+                "YC-4 Hob 0, YC-9 Hob 3, YC-10 Hob - ; ''",
+            })
+    void partsThatAreOverdueAreToldByWhoHasThem(String gone, String told) {
+        List<Reminders.PartGone> parts = Stream.of(gone.split(", "))
+                .map(one -> one.split(" "))
+                .map(one -> new Reminders.PartGone(
+                        one[0], one[1], one[2].equals("-") ? null : TODAY.plusDays(Integer.parseInt(one[2]))))
+                .toList();
+        List<Reminder> found = Reminders.of(NOTHING, List.of(), List.of(), parts, TODAY);
+        assertThat(found).allMatch(reminder -> reminder.kind() == ReminderKind.PARTS_OVERDUE);
+        assertThat(found.stream()
+                        .map(one -> one.about() + " " + ChronoUnit.DAYS.between(TODAY, one.day()) + " " + one.what())
+                        .collect(Collectors.joining(" / ")))
+                .isEqualTo(told);
     }
 
     // Used of a limit, and in how many days it is likely to be over.

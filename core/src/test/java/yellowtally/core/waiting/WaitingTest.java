@@ -15,6 +15,7 @@ import yellowtally.core.holds.Rest;
 import yellowtally.core.schedule.Task;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
+import yellowtally.core.steps.Subject;
 import yellowtally.core.tension.CheckOccasion;
 import yellowtally.core.waiting.FaultRests.FaultRestMatter;
 import yellowtally.core.waiting.FaultWaits.FaultMatter;
@@ -48,6 +49,7 @@ class WaitingTest {
                                 TakeUpWaits.of(0.4),
                                 FindingHolds.of(Finding.BAND_THIN, List.of()),
                                 SetBackWaits.of(List.of(Step.REFIT, Step.NUTS)),
+                                BackWaits.of(Subject.CHAIN, List.of(Step.CHAIN_LOOK, Step.DEPTH_GAUGES)),
                                 RestWaits.of(new Rest(40, List.of(Step.BRAKE_LEVER))),
                                 RecordWaits.of(2),
                                 FindingWaits.of(Finding.BURR),
@@ -73,6 +75,7 @@ class WaitingTest {
                 "JAMMED                    | HELD | TENSION       | true  | true",
                 "STUCK_TIGHT               | HELD | TENSION       | true  | true",
                 "NOT_SET_BACK              | HELD | REFIT         | true  | false",
+                "PART_BACK                 | HELD | CHAIN_LOOK    | true  | false",
                 "RESTED                    | HELD | BRAKE_LEVER   | true  | false",
                 "TOO_TIGHT                 | DUE  | TENSION       | true  | false",
                 "LOOSE                     | DUE  | TENSION       | true  | false",
@@ -120,7 +123,13 @@ class WaitingTest {
 
     /** What names needs is proved by these in their order; what does not, by its own step; a release by none. */
     @ParameterizedTest
-    @CsvSource({"NOT_SET_BACK, REFIT NUTS", "THROW_RISK, TENSION", "NOT_OILING, OIL_CARD", "RELEASE_WAITS, ''"})
+    @CsvSource({
+        "NOT_SET_BACK, REFIT NUTS",
+        "PART_BACK, CHAIN_LOOK DEPTH_GAUGES",
+        "THROW_RISK, TENSION",
+        "NOT_OILING, OIL_CARD",
+        "RELEASE_WAITS, ''"
+    })
     void whatProvesIt(String what, String steps) {
         assertThat(of(what).provedBy().stream().map(Step::name).collect(Collectors.joining(" ")))
                 .isEqualTo(steps);

@@ -24,14 +24,9 @@ import yellowtally.server.usage.Outings;
 @Service
 class AwayBook {
 
-    private static final int NAME = 80;
-    private static final int SENTENCE = 300;
-    private static final int MOST_CENTS = 100_000_000;
-    private static final int FARTHEST_DAYS = 730;
-    private static final int LONGEST_AGO = 3650;
-
     private final AwayRepositories.Aways aways;
     private final AwayRepositories.Words words;
+    private final GoingChecks checks;
     private final MechanicFaults faults;
     private final Fleet fleet;
     private final Outings outings;
@@ -43,6 +38,7 @@ class AwayBook {
     AwayBook(
             AwayRepositories.Aways aways,
             AwayRepositories.Words words,
+            GoingChecks checks,
             MechanicFaults faults,
             Fleet fleet,
             Outings outings,
@@ -52,6 +48,7 @@ class AwayBook {
             Clock clock) {
         this.aways = aways;
         this.words = words;
+        this.checks = checks;
         this.faults = faults;
         this.fleet = fleet;
         this.outings = outings;
@@ -60,21 +57,6 @@ class AwayBook {
         this.revision = revision;
         this.clock = clock;
     }
-
-    /**
-     * What was said of its return.
-     *
-     * @param expectedOn absent while nobody said
-     * @param counted whether the plan counts on that day
-     * @param quoteCents what the repair may cost, hundredths of the fleet's currency
-     * @param newCents what a new saw costs, hundredths
-     */
-    record SaidOfReturn(
-            @Nullable LocalDate expectedOn,
-            boolean counted,
-            @Nullable Integer quoteCents,
-            @Nullable Integer newCents,
-            @Nullable String note) {}
 
     /**
      * A saw goes.
@@ -101,15 +83,8 @@ class AwayBook {
         Saw saw = fleet.sawInService(tag);
         fleet.lock(List.of(saw.id()));
         Violations wrong = new Violations();
-        String who = wrong.text("who", given.who(), NAME);
-        String why = wrong.text("why", given.why(), SENTENCE);
-        LocalDate today = LocalDate.now(clock);
-        if (given.since().isAfter(today)) {
-            wrong.add("since", "time.future");
-        } else if (given.since().isBefore(today.minusDays(LONGEST_AGO))) {
-            wrong.add("since", "away.longAgo");
-        }
-        SaidOfReturn said = checked(given.said(), "said.", wrong);
+        TimeAway.Going going = checks.going(given.who(), given.why(), given.since(), wrong);
+        SaidOfReturn said = checks.said(given.said(), wrong);
         wrong.refuseIfAny();
         Standing standing = standings.of(saw);
         standing.refuseAway();
@@ -119,10 +94,9 @@ class AwayBook {
         if (standing.visit() != null) {
             throw Refusal.conflict("", "saw.onBench", saw.tag());
         }
-        Instant now = clock.instant();
-        aways.save(new Away(given.id(), saw.id(), who, why, given.since(), now, officer.id()));
-        words.save(new AwayWord(OwnId.of(given.id(), "word"), given.id(), said, now, officer.id()));
-        given.faults().forEach(fault -> faults.goes(fault, saw, OwnId.of(given.id(), fault + " goes"), who));
+        aways.save(new Away(given.id(), saw.id(), going, officer.id()));
+        words.save(new AwayWord(OwnId.of(given.id(), "word"), given.id(), said, going.at(), officer.id()));
+        given.faults().forEach(fault -> faults.goes(fault, saw, OwnId.of(given.id(), fault + " goes"), going.who()));
         revision.touches(saw.id());
     }
 
@@ -130,7 +104,7 @@ class AwayBook {
         Person officer = people.actingOfficer();
         Away away = open(awayId);
         Violations wrong = new Violations();
-        SaidOfReturn said = checked(given.said(), "said.", wrong);
+        SaidOfReturn said = checks.said(given.said(), wrong);
         wrong.refuseIfAny();
         words.save(new AwayWord(given.id(), away.id(), said, clock.instant(), officer.id()));
         revision.touches(away.sawId());
@@ -141,8 +115,8 @@ class AwayBook {
         Person person = people.acting();
         Away away = open(awayId);
         Violations wrong = new Violations();
-        String done = wrong.text("done", given.done(), SENTENCE);
-        wrong.cents("costCents", given.costCents(), 0, MOST_CENTS);
+        String done = wrong.text("done", given.done(), GoingChecks.SENTENCE);
+        wrong.cents("costCents", given.costCents(), 0, GoingChecks.MOST_CENTS);
         wrong.refuseIfAny();
         Saw saw = fleet.sawInService(fleet.tag(away.sawId()));
         Instant now = clock.instant();
@@ -157,26 +131,5 @@ class AwayBook {
             throw Refusal.conflict("", "away.back", fleet.tag(away.sawId()));
         }
         return away;
-    }
-
-    private SaidOfReturn checked(SaidOfReturn said, String field, Violations wrong) {
-        LocalDate today = LocalDate.now(clock);
-        LocalDate expected = said.expectedOn();
-        if (expected != null && expected.isBefore(today)) {
-            wrong.add(field + "expectedOn", "away.expectedPast");
-        } else if (expected != null && expected.isAfter(today.plusDays(FARTHEST_DAYS))) {
-            wrong.add(field + "expectedOn", "away.far");
-        }
-        if (expected == null && said.counted()) {
-            wrong.add(field + "expectedOn", "away.countedOnNothing");
-        }
-        wrong.cents(field + "quoteCents", said.quoteCents(), 0, MOST_CENTS);
-        wrong.cents(field + "newCents", said.newCents(), 1, MOST_CENTS);
-        return new SaidOfReturn(
-                expected,
-                said.counted(),
-                said.quoteCents(),
-                said.newCents(),
-                wrong.optionalText(field + "note", said.note(), SENTENCE));
     }
 }

@@ -134,8 +134,8 @@ public class AwayPages {
                 bill);
     }
 
-    private static SaidView view(AwayWord word, Map<UUID, String> names) {
-        AwayBook.SaidOfReturn said = word.said();
+    static SaidView view(Word word, Map<UUID, String> names) {
+        SaidOfReturn said = word.said();
         return new SaidView(
                 word.at(),
                 name(names, word.personId()),
@@ -154,8 +154,7 @@ public class AwayPages {
             LocalDate today,
             Map<UUID, String> names) {
         SaidView last = said.get(said.size() - 1);
-        Instant back = away.backAt();
-        boolean open = back == null;
+        boolean open = away.backAt() == null;
         Integer quote = last.quoteCents();
         Integer fresh = last.newCents();
         return new AwayView(
@@ -172,13 +171,18 @@ public class AwayPages {
                                         tanks.all(), quote, fresh == null ? null : fresh.doubleValue()),
                                 standing.numbers())
                         : null,
-                back == null
-                        ? null
-                        : new BackView(
-                                back, name(names, away.backBy()), String.valueOf(away.done()), away.costCents()));
+                back(away, names));
     }
 
-    private static String name(Map<UUID, String> names, @Nullable UUID person) {
+    /** {@code null} while it is away. */
+    static @Nullable BackView back(TimeAway away, Map<UUID, String> names) {
+        Instant back = away.backAt();
+        return back == null
+                ? null
+                : new BackView(back, name(names, away.backBy()), String.valueOf(away.done()), away.costCents());
+    }
+
+    static String name(Map<UUID, String> names, @Nullable UUID person) {
         return person == null ? "" : names.getOrDefault(person, "");
     }
 }

@@ -39,6 +39,7 @@ import yellowtally.core.tension.TensionSetting;
 import yellowtally.core.tension.TensionSubject;
 import yellowtally.core.visit.PlannedStep;
 import yellowtally.core.waiting.FitState;
+import yellowtally.server.away.AwaySeed;
 import yellowtally.server.fleet.Bar;
 import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Crew;
@@ -68,6 +69,9 @@ import yellowtally.server.worklog.WorkVoid;
  */
 @Component
 class DemoLoader implements SmartInitializingSingleton {
+
+    private static final String GRINDER = "Arnside Saw Doctors";
+    private static final String GROUND = "Hit stones: to be ground to one length";
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
     private static final int WEEKS = 8;
@@ -425,6 +429,7 @@ class DemoLoader implements SmartInitializingSingleton {
             records.persist(DemoParts.chain(line, "YC-" + (32 + i)));
         }
         records.persist(DemoParts.chain(DemoFleet.SAWS.get(13), "YC-36"));
+        elsewhere(officer);
         records.persist(DemoParts.bar(DemoFleet.SAWS.get(2), "YB-21"));
         records.persist(DemoParts.bar(DemoFleet.SAWS.get(5), "YB-22"));
         Sprocket spare = DemoParts.sprocket(DemoFleet.SAWS.get(2), "YS-21");
@@ -432,6 +437,38 @@ class DemoLoader implements SmartInitializingSingleton {
         LocalDate comes = LocalDate.now(clock).plusDays(3);
         records.persist(
                 new PartOrder(UUID.randomUUID(), spare.id(), 2, "Lineside Supplies", comes, startOf(2), officer));
+    }
+
+    /** Two loops are being ground; one is back from there, and nobody has looked at it. */
+    private void elsewhere(UUID officer) {
+        LocalDate today = LocalDate.now(clock);
+        for (int i = 0; i < 2; i++) {
+            Chain gone = DemoParts.chain(DemoFleet.SAWS.get(5), "YC-" + (37 + i));
+            records.persist(gone);
+            AwaySeed.partGone(
+                    records,
+                    gone.id(),
+                    GRINDER,
+                    GROUND,
+                    today.minusDays(3),
+                    today.plusDays(2),
+                    9_500,
+                    startOf(3),
+                    officer);
+        }
+        Chain back = DemoParts.chain(DemoFleet.SAWS.get(2), "YC-30");
+        records.persist(back);
+        AwaySeed.partBack(
+                records,
+                back.id(),
+                GRINDER,
+                GROUND,
+                startOf(6),
+                startOf(1),
+                today.minusDays(1),
+                "Ground, gauges lowered",
+                9_500,
+                officer);
     }
 
     private Instant startOf(int daysAgo) {

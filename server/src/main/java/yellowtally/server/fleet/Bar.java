@@ -9,6 +9,7 @@ import yellowtally.core.cuttingset.BarSpec;
 import yellowtally.core.cuttingset.Gauge;
 import yellowtally.core.cuttingset.NoseKind;
 import yellowtally.core.cuttingset.Pitch;
+import yellowtally.core.measure.LengthUnit;
 import yellowtally.core.steps.Subject;
 
 /** A guide bar with its own tag. */
@@ -68,6 +69,16 @@ public class Bar extends Part {
     @Override
     Part another(UUID newId, String newTag) {
         return new Bar(newId, newTag, lengthMm, pitch, gauge, driveLinks, nose);
+    }
+
+    @Override
+    public String sort() {
+        return "%s in, %s %s, %d drive links"
+                .formatted(
+                        Math.round(LengthUnit.INCH.fromMm(lengthMm())),
+                        spec().pitch().label(),
+                        spec().gauge().label(),
+                        spec().driveLinks());
     }
 
     @Override

@@ -139,6 +139,11 @@ public class Chain extends Part {
     }
 
     @Override
+    public String sort() {
+        return spec().words();
+    }
+
+    @Override
     public Subject subject() {
         return Subject.CHAIN;
     }

@@ -14,9 +14,9 @@ import java.util.stream.Stream;
 import org.hibernate.Session;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 import yellowtally.core.steps.Power;
 import yellowtally.server.support.Refusal;
+import yellowtally.server.support.Writing;
 
 /** Looks up saws, crews and what hangs on them, for all rooms. */
 @Service
@@ -52,7 +52,7 @@ public class Fleet {
      */
     public Saw saw(String tag) {
         Saw saw = tagged(tag);
-        if (writing()) {
+        if (Writing.now()) {
             lock(saw.id());
             records.refresh(saw);
         }
@@ -109,11 +109,6 @@ public class Fleet {
     public List<UUID> hangingOn(@Nullable UUID... partIds) {
         List<UUID> known = known(partIds).toList();
         return known.isEmpty() ? List.of() : parts.hangingOn(known);
-    }
-
-    private static boolean writing() {
-        return TransactionSynchronizationManager.isActualTransactionActive()
-                && !TransactionSynchronizationManager.isCurrentTransactionReadOnly();
     }
 
     /** The tag of a saw that a record names. */

@@ -1,10 +1,12 @@
 package yellowtally.server.fleet;
 
+import jakarta.persistence.LockModeType;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.ListCrudRepository;
 
@@ -31,6 +33,10 @@ final class FleetRepositories {
     interface Parts extends ListCrudRepository<Part, UUID> {
         @Query("select p from Part p where p.tagKey = upper(:tag)")
         Optional<Part> findByTag(String tag);
+
+        @Lock(LockModeType.PESSIMISTIC_FORCE_INCREMENT)
+        @Query("select p from Part p where p.tagKey = upper(:tag)")
+        Optional<Part> claimed(String tag);
 
         List<Part> findBySawId(UUID sawId);
 

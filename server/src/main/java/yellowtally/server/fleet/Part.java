@@ -62,6 +62,9 @@ public abstract class Part {
     /** One of the same sort, that has never been used. */
     abstract Part another(UUID newId, String newTag);
 
+    /** What it has in common with all that can take its place, in the trade's words. */
+    public abstract String sort();
+
     /** Which place of a cutting set it has. */
     public abstract Subject subject();
 

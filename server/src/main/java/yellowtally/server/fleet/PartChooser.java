@@ -21,10 +21,12 @@ class PartChooser {
     static final String TAG_FORM = "[A-Za-z0-9][A-Za-z0-9-]{0,11}";
 
     private final FleetRepositories.Parts parts;
+    private final PartsElsewhere elsewhere;
     private final HouseUnits house;
 
-    PartChooser(FleetRepositories.Parts parts, HouseUnits house) {
+    PartChooser(FleetRepositories.Parts parts, PartsElsewhere elsewhere, HouseUnits house) {
         this.parts = parts;
+        this.elsewhere = elsewhere;
         this.house = house;
     }
 
@@ -109,7 +111,7 @@ class PartChooser {
         return new Sprocket(UUID.randomUUID(), given.tag(), kind, teeth, pitch);
     }
 
-    private static <T extends Part> @Nullable T existing(
+    private <T extends Part> @Nullable T existing(
             Class<T> kind, String field, String tag, Optional<Part> found, @Nullable UUID sawId, Violations wrong) {
         Optional<T> known = found.filter(kind::isInstance).map(kind::cast);
         if (known.isEmpty()) {
@@ -118,6 +120,11 @@ class PartChooser {
         }
         if (known.get().retiredAt() != null) {
             wrong.add(field, "part.retired", tag);
+            return null;
+        }
+        Optional<String> who = elsewhere.who(known.get().id());
+        if (who.isPresent()) {
+            wrong.add(field, "part.away", tag, who.get());
             return null;
         }
         UUID at = known.get().sawId();

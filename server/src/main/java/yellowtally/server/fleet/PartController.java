@@ -27,6 +27,7 @@ class PartController {
     private final Fleet fleet;
     private final PartChooser chooser;
     private final PartCheck check;
+    private final PartsElsewhere elsewhere;
     private final Sentences sentences;
 
     PartController(
@@ -35,20 +36,22 @@ class PartController {
             Fleet fleet,
             PartChooser chooser,
             PartCheck check,
+            PartsElsewhere elsewhere,
             Sentences sentences) {
         this.saws = saws;
         this.parts = parts;
         this.fleet = fleet;
         this.chooser = chooser;
         this.check = check;
+        this.elsewhere = elsewhere;
         this.sentences = sentences;
     }
 
     /** All parts of cutting sets. */
     record Parts(List<ChainView> chains, List<BarView> bars, List<SprocketView> sprockets) {}
 
-    /** A part that is not fitted again: it was condemned, or retired, or both. */
-    record OutOfUse(String tag, boolean condemned, boolean retired) {}
+    /** A part that is not fitted now: it was condemned, or retired, or a mechanic or dealer has it. */
+    record OutOfUse(String tag, boolean condemned, boolean retired, boolean away) {}
 
     /** A set to check; {@code sawTag} is the saw it is meant for, absent for a new one. */
     record FitQuestion(@Nullable String sawTag, SetInput set) {}
@@ -89,15 +92,17 @@ class PartController {
         return new Parts(chains, bars, sprockets);
     }
 
-    /** What is not fitted again, wherever it hangs or lies: its tag is marked on every screen. */
+    /** What is not fitted now, wherever it hangs or lies: its tag is marked on every screen. */
     @GetMapping("/api/out-of-use")
     List<OutOfUse> outOfUse() {
         Set<UUID> condemned = EnumSet.complementOf(EnumSet.of(Subject.SAW)).stream()
                 .flatMap(kind -> check.condemned(kind).stream())
                 .collect(Collectors.toSet());
+        Set<UUID> away = elsewhere.now().away().keySet();
         return parts.findAllByOrderByTag().stream()
-                .map(part -> new OutOfUse(part.tag(), condemned.contains(part.id()), part.retiredAt() != null))
-                .filter(part -> part.condemned() || part.retired())
+                .map(part -> new OutOfUse(
+                        part.tag(), condemned.contains(part.id()), part.retiredAt() != null, away.contains(part.id())))
+                .filter(part -> part.condemned() || part.retired() || part.away())
                 .toList();
     }
 

@@ -15,11 +15,13 @@ public class Retirements {
 
     private final EntityManager records;
     private final PartFinder finder;
+    private final PartsElsewhere elsewhere;
     private final Clock clock;
 
-    Retirements(EntityManager records, PartFinder finder, Clock clock) {
+    Retirements(EntityManager records, PartFinder finder, PartsElsewhere elsewhere, Clock clock) {
         this.records = records;
         this.finder = finder;
+        this.elsewhere = elsewhere;
         this.clock = clock;
     }
 
@@ -33,6 +35,9 @@ public class Retirements {
         if (part.sawId() != null) {
             throw Refusal.conflict("", "part.stillOn", part.tag());
         }
+        elsewhere.who(partId).ifPresent(who -> {
+            throw Refusal.conflict("", "part.away", part.tag(), who);
+        });
         part.retire(clock.instant(), person.id(), why);
         told(part, PartEvent.PartEventKind.RETIRED, person, why);
     }

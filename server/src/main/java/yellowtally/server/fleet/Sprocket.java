@@ -55,6 +55,11 @@ public class Sprocket extends Part {
     }
 
     @Override
+    public String sort() {
+        return "%s, %d teeth".formatted(pitch().label(), teeth());
+    }
+
+    @Override
     public Subject subject() {
         return Subject.SPROCKET;
     }

@@ -9,10 +9,11 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.past.ToldUse;
 import yellowtally.server.people.Acting;
+import yellowtally.server.people.Strikable;
 
 /** Record: a saw was used on a day before it was brought in, as it was told. Never changed; what was wrong is struck out. */
 @Entity
-class PastUse {
+class PastUse extends Strikable {
 
     @Id
     private UUID id;
@@ -30,18 +31,6 @@ class PastUse {
     @Column
     private @Nullable String device = Acting.deviceOrNone();
 
-    @Column
-    private @Nullable Instant struckAt;
-
-    @Column
-    private @Nullable UUID struckBy;
-
-    @Column
-    private @Nullable String struckDevice;
-
-    @Column
-    private @Nullable String struckReason;
-
     protected PastUse() {}
 
     PastUse(UUID sawId, ToldUse told, Instant at, UUID personId) {
@@ -51,14 +40,6 @@ class PastUse {
         this.tanks = told.tanks();
         this.at = at;
         this.personId = personId;
-    }
-
-    /** Says that it is wrong; it counts no more. */
-    void strike(Instant when, UUID person, String reason) {
-        this.struckAt = when;
-        this.struckBy = person;
-        this.struckDevice = Acting.deviceOrNone();
-        this.struckReason = reason;
     }
 
     UUID sawId() {

@@ -27,6 +27,7 @@ class PaperController {
     private final DaySheet daySheet;
     private final OrderList orders;
     private final AwaySheet away;
+    private final PartsAwaySheet partsAway;
     private final PackSheet pack;
     private final Clock clock;
 
@@ -37,6 +38,7 @@ class PaperController {
             DaySheet daySheet,
             OrderList orders,
             AwaySheet away,
+            PartsAwaySheet partsAway,
             PackSheet pack,
             Clock clock) {
         this.fleet = fleet;
@@ -45,6 +47,7 @@ class PaperController {
         this.daySheet = daySheet;
         this.orders = orders;
         this.away = away;
+        this.partsAway = partsAway;
         this.pack = pack;
         this.clock = clock;
     }
@@ -95,6 +98,16 @@ class PaperController {
     ResponseEntity<byte[]> away(@RequestParam String saw) throws IOException {
         Saw found = fleet.sawInService(saw);
         return Pdf.answer(away.of(found), "mechanic-" + found.tag());
+    }
+
+    /** What goes with parts to somebody. */
+    @GetMapping("/api/paper/parts-away.pdf")
+    @Transactional(readOnly = true)
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(mediaType = Pdf.TYPE, schema = @Schema(type = "string", format = "binary")))
+    ResponseEntity<byte[]> partsAway(@RequestParam String who) throws IOException {
+        return Pdf.answer(partsAway.of(who), "parts-away-" + LocalDate.now(clock));
     }
 
     /** The day's sheet for the bench. */

@@ -33,6 +33,7 @@ import yellowtally.server.fleet.Part;
 import yellowtally.server.fleet.PartCheck;
 import yellowtally.server.fleet.PartEvent;
 import yellowtally.server.fleet.PartFinder;
+import yellowtally.server.fleet.PartsElsewhere;
 import yellowtally.server.fleet.Retirements;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.fleet.Sprocket;
@@ -56,6 +57,7 @@ class PartPages {
     private final Standings standings;
     private final Insights insights;
     private final PartCheck check;
+    private final PartsElsewhere elsewhere;
     private final Retirements retirements;
     private final LoopFigures figures;
     private final Clock clock;
@@ -69,6 +71,7 @@ class PartPages {
             Standings standings,
             Insights insights,
             PartCheck check,
+            PartsElsewhere elsewhere,
             Retirements retirements,
             LoopFigures figures,
             Clock clock) {
@@ -80,6 +83,7 @@ class PartPages {
         this.standings = standings;
         this.insights = insights;
         this.check = check;
+        this.elsewhere = elsewhere;
         this.retirements = retirements;
         this.figures = figures;
         this.clock = clock;
@@ -253,11 +257,13 @@ class PartPages {
 
     private Rotation.@Nullable Loop nextLoop(UUID sprocketId, Standing standing) {
         List<Rotation.Loop> loops = new ArrayList<>();
+        Set<UUID> away = elsewhere.now().away().keySet();
         for (UUID chainId : lineage.loopsOf(sprocketId)) {
             Part chain = finder.find(chainId).orElseThrow();
             boolean usable = chain.retiredAt() == null
                     && (chain.sawId() == null
                             || chain.sawId().equals(standing.fitted().saw().id()))
+                    && !away.contains(chainId)
                     && !check.condemned(chainId, Subject.CHAIN);
             if (usable) {
                 Standing own = standing(chain, lineage.stays(chainId, Subject.CHAIN));

@@ -10,10 +10,11 @@ import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import yellowtally.server.people.Acting;
+import yellowtally.server.people.Strikable;
 
 /** Record: a photo was put to a complaint or to a record of work. Never changed; a wrong one is struck out. */
 @Entity
-class Photo {
+class Photo extends Strikable {
 
     @Id
     private UUID id;
@@ -30,17 +31,6 @@ class Photo {
 
     @Column
     private @Nullable String device = Acting.deviceOrNone();
-
-    private @Nullable Instant struckAt;
-
-    @Column
-    private @Nullable UUID struckBy;
-
-    @Column
-    private @Nullable String struckDevice;
-
-    @Column
-    private @Nullable String struckReason;
 
     protected Photo() {}
 
@@ -65,14 +55,6 @@ class Photo {
         this.personId = personId;
     }
 
-    /** Takes it out of sight; it stays on record. */
-    void strike(Instant when, UUID person, String reason) {
-        this.struckAt = when;
-        this.struckBy = person;
-        this.struckDevice = Acting.deviceOrNone();
-        this.struckReason = reason;
-    }
-
     UUID id() {
         return id;
     }
@@ -95,9 +77,5 @@ class Photo {
 
     UUID personId() {
         return personId;
-    }
-
-    boolean struck() {
-        return struckAt != null;
     }
 }

@@ -11,6 +11,7 @@ import org.springframework.transaction.annotation.Transactional;
 import yellowtally.core.plan.Plan;
 import yellowtally.core.reminders.Reminder;
 import yellowtally.core.reminders.Reminders;
+import yellowtally.server.fleet.PartsElsewhere;
 import yellowtally.server.packing.DayPacks;
 import yellowtally.server.planning.PlannedVisits;
 import yellowtally.server.standing.AwayMark;
@@ -22,11 +23,13 @@ class Pressing {
 
     private final PlannedVisits visits;
     private final DayPacks packs;
+    private final PartsElsewhere elsewhere;
     private final Clock clock;
 
-    Pressing(PlannedVisits visits, DayPacks packs, Clock clock) {
+    Pressing(PlannedVisits visits, DayPacks packs, PartsElsewhere elsewhere, Clock clock) {
         this.visits = visits;
         this.packs = packs;
+        this.elsewhere = elsewhere;
         this.clock = clock;
     }
 
@@ -63,6 +66,7 @@ class Pressing {
                         ahead.plan(),
                         spares(ahead),
                         ahead.fleet().stream().map(Pressing::saw).toList(),
+                        partsGone(),
                         LocalDate.now(clock)),
                 bookings,
                 crews);
@@ -76,6 +80,12 @@ class Pressing {
                             loop.saws().get(0), loop.name(), pack.booking().leaves())));
         }
         return spares;
+    }
+
+    private List<Reminders.PartGone> partsGone() {
+        return elsewhere.now().away().values().stream()
+                .map(gone -> new Reminders.PartGone(gone.tag(), gone.who(), gone.expectedOn()))
+                .toList();
     }
 
     private static Reminders.SawNow saw(Standing standing) {

@@ -29,6 +29,7 @@ class ReminderWords {
                         + (said.day() == null ? "and nobody can say when it comes." : "on " + day(said.day()) + ".");
             case AWAY_OVERDUE ->
                 "Saw " + said.about() + " was expected back from " + what(said) + " on " + day(said.day()) + ".";
+            case PARTS_OVERDUE -> what(said) + " expected back from " + said.about() + " on " + day(said.day()) + ".";
             case SOAK_TONIGHT ->
                 "This evening into the oil: " + what(said) + ", for saw " + said.about() + ", wanted on "
                         + day(said.day()) + ".";

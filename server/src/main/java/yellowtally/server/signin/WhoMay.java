@@ -73,6 +73,13 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             READER   GET  /api/saws/{tag}/wear
             READER   GET  /api/parts
             READER   GET  /api/parts/{tag}
+            READER   GET  /api/parts/{tag}/away
+            READER   GET  /api/parts-away
+            OFFICER  POST /api/parts-away
+            OPERATOR POST /api/parts-away/back
+            OPERATOR POST /api/parts-away/looks/{lookId}/struck
+            OPERATOR POST /api/parts-away/seen
+            OFFICER  POST /api/parts-away/words
             READER   GET  /api/out-of-use
             READER   POST /api/fit-check
             READER   GET  /api/visits/{visitId}
@@ -98,6 +105,7 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             READER   GET  /api/photos/{photoId}
             READER   GET  /api/paper/card.pdf
             READER   GET  /api/paper/away.pdf
+            READER   GET  /api/paper/parts-away.pdf
             READER   GET  /api/paper/pack.pdf
             READER   GET  /api/paper/day.pdf
             READER   GET  /api/paper/orders.pdf

@@ -55,7 +55,11 @@ final class HoldRows {
                         hold.struckBy(),
                         hold.fault()))
                 .toList();
-        return new HoldRecords(holds, condemned(rows, on), later(on.fitted().fittedAt(), AwayRows.lastBack(rows, on)));
+        return new HoldRecords(
+                holds,
+                condemned(rows, on),
+                later(on.fitted().fittedAt(), AwayRows.lastBack(rows, on)),
+                AwayRows.partsBack(rows, on));
     }
 
     private static @Nullable Instant later(@Nullable Instant one, @Nullable Instant other) {

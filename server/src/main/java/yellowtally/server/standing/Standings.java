@@ -28,7 +28,6 @@ import org.springframework.context.SmartLifecycle;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import yellowtally.core.fitness.SawAccount;
 import yellowtally.core.fitness.SawLedger;
@@ -49,6 +48,7 @@ import yellowtally.server.support.FleetRevision;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Sentences;
 import yellowtally.server.support.StoreRefused;
+import yellowtally.server.support.Writing;
 import yellowtally.server.usage.MayGoOut;
 
 /**
@@ -158,7 +158,7 @@ public class Standings implements MayGoOut, SmartLifecycle {
      * more.
      */
     private Kept worked(LocalDate today) {
-        Long asked = writing() ? null : ReadFirst.revisionOfRequest();
+        Long asked = Writing.now() ? null : ReadFirst.revisionOfRequest();
         return workedSince(asked == null ? revision.now() : asked, today);
     }
 
@@ -170,7 +170,7 @@ public class Standings implements MayGoOut, SmartLifecycle {
         }
         long now = revision.now();
         Kept made = workedOutAll(now, today, before);
-        if (!writing()) {
+        if (!Writing.now()) {
             kept.accumulateAndGet(made, Standings::newer);
         }
         return made;
@@ -181,7 +181,7 @@ public class Standings implements MayGoOut, SmartLifecycle {
         try {
             return Objects.requireNonNull(reading.execute(status -> workedOut(now, today, before)));
         } catch (RuntimeException e) {
-            if (writing() || keeper.isShutdown() || !StoreRefused.notUnderstood(e)) {
+            if (Writing.now() || keeper.isShutdown() || !StoreRefused.notUnderstood(e)) {
                 throw e;
             }
             List<FittedSaw> readable = new ArrayList<>();
@@ -213,18 +213,12 @@ public class Standings implements MayGoOut, SmartLifecycle {
         return one != null && other != null && one.revision() > other.revision() ? one : other;
     }
 
-    /** Within a write: what it sees of its own changes may be taken back, so that nothing of it is kept. */
-    private static boolean writing() {
-        return TransactionSynchronizationManager.isActualTransactionActive()
-                && !TransactionSynchronizationManager.isCurrentTransactionReadOnly();
-    }
-
     /**
      * One saw among its sisters. Within a write it is worked out from what the database holds, whatever is kept: what is
      * remembered for reading never decides.
      */
     public Standing of(Saw saw) {
-        if (writing()) {
+        if (Writing.now()) {
             return rebuilt(saw, settings.now());
         }
         // It may have come while this page was made.
@@ -287,7 +281,7 @@ public class Standings implements MayGoOut, SmartLifecycle {
     private Sisters sistersOf(FittedSaw fitted) {
         Kept known = kept.get();
         SisterBook sisters = new SisterBook();
-        (known != null && writing() ? known : worked(LocalDate.now(clock)))
+        (known != null && Writing.now() ? known : worked(LocalDate.now(clock)))
                 .worked()
                 .values()
                 .forEach(other -> other.booked().addTo(sisters));
@@ -401,7 +395,7 @@ public class Standings implements MayGoOut, SmartLifecycle {
                 : touched.get().isEmpty() ? List.of() : saws.inService(touched.get());
         Function<FittedSaw, Read> anewOf = this::read;
         // What a write has changed no other connection sees before it is done.
-        Collection<Read> readAnew = writing() ? anew.stream().map(anewOf).toList() : second.read(anew, anewOf);
+        Collection<Read> readAnew = Writing.now() ? anew.stream().map(anewOf).toList() : second.read(anew, anewOf);
         Map<UUID, Read> left = new LinkedHashMap<>();
         readAnew.forEach(one -> left.put(one.fitted().saw().id(), one));
         List<Read> reads = new ArrayList<>();

@@ -16,6 +16,7 @@ import yellowtally.core.stores.StockFit;
 import yellowtally.core.stores.StockKind;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.PartCheck;
+import yellowtally.server.fleet.PartsElsewhere;
 import yellowtally.server.stores.StockRepositories.Shelf;
 
 /** What the shelf has for packs: counted items, and loops that may be fitted. */
@@ -28,19 +29,29 @@ public class ForPacks {
     private final StockRepositories.Moves moves;
     private final Fleet fleet;
     private final PartCheck check;
+    private final PartsElsewhere elsewhere;
 
-    ForPacks(StockRepositories.Items items, StockRepositories.Moves moves, Fleet fleet, PartCheck check) {
+    ForPacks(
+            StockRepositories.Items items,
+            StockRepositories.Moves moves,
+            Fleet fleet,
+            PartCheck check,
+            PartsElsewhere elsewhere) {
         this.items = items;
         this.moves = moves;
         this.fleet = fleet;
         this.check = check;
+        this.elsewhere = elsewhere;
     }
 
-    /** Loops on the shelf, by their tags. */
+    /** Loops on the shelf, by their tags; one that is away is not there, and one that is back and unseen goes with no gang. */
     public List<ShelfLoop> loops() {
         Set<UUID> condemned = check.condemned(Subject.CHAIN);
+        PartsElsewhere.Now gone = elsewhere.now();
         return fleet.loopsOnShelf().stream()
                 .filter(loop -> !condemned.contains(loop.chain().id()))
+                .filter(loop -> !gone.away().containsKey(loop.chain().id())
+                        && !gone.unseen().contains(loop.chain().id()))
                 .map(loop -> new ShelfLoop(
                         loop.chain().tag(),
                         loop.chain().spec().words(),

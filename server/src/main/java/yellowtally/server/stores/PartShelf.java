@@ -15,7 +15,7 @@ import java.util.TreeSet;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import yellowtally.core.measure.LengthUnit;
+import yellowtally.core.plan.BackFromAway;
 import yellowtally.core.schedule.DueDate;
 import yellowtally.core.settings.Numbers;
 import yellowtally.core.steps.Subject;
@@ -23,13 +23,11 @@ import yellowtally.core.stores.OrderLine;
 import yellowtally.core.stores.StockNeeds;
 import yellowtally.core.stores.StoresSetting;
 import yellowtally.core.wear.WearKind;
-import yellowtally.server.fleet.Bar;
-import yellowtally.server.fleet.Chain;
 import yellowtally.server.fleet.Fleet;
 import yellowtally.server.fleet.Part;
 import yellowtally.server.fleet.PartCheck;
 import yellowtally.server.fleet.PartFinder;
-import yellowtally.server.fleet.Sprocket;
+import yellowtally.server.fleet.PartsElsewhere;
 import yellowtally.server.standing.FittedSaw.Hung;
 import yellowtally.server.standing.Standing;
 
@@ -41,12 +39,19 @@ class PartShelf {
     private final PartFinder finder;
     private final StockRepositories.PartOrders orders;
     private final PartCheck check;
+    private final PartsElsewhere elsewhere;
 
-    PartShelf(Fleet fleet, PartFinder finder, StockRepositories.PartOrders orders, PartCheck check) {
+    PartShelf(
+            Fleet fleet,
+            PartFinder finder,
+            StockRepositories.PartOrders orders,
+            PartCheck check,
+            PartsElsewhere elsewhere) {
         this.fleet = fleet;
         this.finder = finder;
         this.orders = orders;
         this.check = check;
+        this.elsewhere = elsewhere;
     }
 
     /**
@@ -55,6 +60,8 @@ class PartShelf {
      * @param spec what they have in common, in the trade's words
      * @param shelf tags on the shelf that may be fitted
      * @param condemned tags on the shelf that may not
+     * @param unseen those on the shelf that are back from a mechanic or dealer and were not looked at
+     * @param away those that a mechanic or dealer has
      * @param fits saws that such a part hangs on
      * @param reserved saws whose waiting work takes one
      * @param wearing those in use that are expected to wear out within lead and cover, soonest first
@@ -66,12 +73,22 @@ class PartShelf {
             String spec,
             List<String> shelf,
             List<String> condemned,
+            List<String> unseen,
+            List<AwayPart> away,
             Set<String> fits,
             List<String> reserved,
             List<Wearing> wearing,
             String like,
             List<OrderView> onOrder,
             @Nullable OrderLine order) {}
+
+    /**
+     * A part that somebody has.
+     *
+     * @param expectedOn absent while nobody said
+     * @param comes whether it is counted on: the officer does, and the day is not over
+     */
+    record AwayPart(String part, String who, @Nullable LocalDate expectedOn, boolean comes) {}
 
     /** A part that wears out. */
     record Wearing(String part, String saw, WearKind kind, DueDate date) {}
@@ -90,11 +107,20 @@ class PartShelf {
         Map<Key, Draft> drafts = new LinkedHashMap<>();
         Map<UUID, Key> keys = new HashMap<>();
         Map<Subject, Set<UUID>> condemned = new EnumMap<>(Subject.class);
+        PartsElsewhere.Now gone = elsewhere.now();
         fleet.partsInService().forEach(part -> {
             Key key = key(part);
             keys.put(part.id(), key);
-            drafts.computeIfAbsent(key, k -> new Draft(k, part.tag()))
-                    .add(part, condemned.computeIfAbsent(key.kind(), check::condemned));
+            Draft draft = drafts.computeIfAbsent(key, k -> new Draft(k, part.tag()));
+            PartsElsewhere.Elsewhere with = gone.away().get(part.id());
+            if (with != null) {
+                draft.away.add(new AwayPart(part.tag(), with.who(), with.expectedOn(), comes(with, today)));
+            } else if (part.sawId() == null) {
+                draft.add(
+                        part.tag(),
+                        condemned.computeIfAbsent(key.kind(), check::condemned).contains(part.id()),
+                        gone.unseen().contains(part.id()));
+            }
         });
         OrderView.of(orders.findAllByClosedAtIsNullOrderByAt(), names).forEach((likeId, awaited) -> {
             Key known = keys.get(likeId);
@@ -130,6 +156,10 @@ class PartShelf {
                 .toList();
     }
 
+    private static boolean comes(PartsElsewhere.Elsewhere with, LocalDate today) {
+        return with.counted() && with.expectedOn() != null && !BackFromAway.overdue(with.expectedOn(), today);
+    }
+
     /** The kind of wear of a part that ends it first, and when. */
     private static Optional<Wearing> wearing(Standing standing, Hung<?> part, LocalDate today) {
         return standing.wear()
@@ -148,22 +178,7 @@ class PartShelf {
     private record Key(Subject kind, String spec) {}
 
     private static Key key(Part part) {
-        if (part instanceof Chain chain) {
-            return new Key(Subject.CHAIN, chain.spec().words());
-        }
-        if (part instanceof Bar bar) {
-            return new Key(
-                    Subject.BAR,
-                    "%s in, %s %s, %d drive links"
-                            .formatted(
-                                    Math.round(LengthUnit.INCH.fromMm(bar.lengthMm())),
-                                    bar.spec().pitch().label(),
-                                    bar.spec().gauge().label(),
-                                    bar.spec().driveLinks()));
-        }
-        Sprocket sprocket = (Sprocket) part;
-        return new Key(
-                Subject.SPROCKET, "%s, %d teeth".formatted(sprocket.pitch().label(), sprocket.teeth()));
+        return new Key(part.subject(), part.sort());
     }
 
     /** A group while it is put together. */
@@ -172,6 +187,8 @@ class PartShelf {
         private final String like;
         private final List<String> shelf = new ArrayList<>();
         private final List<String> condemned = new ArrayList<>();
+        private final List<String> unseen = new ArrayList<>();
+        private final List<AwayPart> away = new ArrayList<>();
         private final Set<String> fits = new TreeSet<>();
         private final List<String> reserved = new ArrayList<>();
         private final List<Wearing> wearing = new ArrayList<>();
@@ -182,9 +199,10 @@ class PartShelf {
             this.like = like;
         }
 
-        void add(Part part, Set<UUID> ofItsKind) {
-            if (part.sawId() == null) {
-                (ofItsKind.contains(part.id()) ? condemned : shelf).add(part.tag());
+        void add(String tag, boolean outOfUse, boolean notSeen) {
+            (outOfUse ? condemned : shelf).add(tag);
+            if (notSeen && !outOfUse) {
+                unseen.add(tag);
             }
         }
 
@@ -195,7 +213,10 @@ class PartShelf {
                             new OrderLine.Item(
                                     shelf.size(),
                                     reserved.size(),
-                                    OrderView.amount(onOrder),
+                                    OrderView.amount(onOrder)
+                                            + away.stream()
+                                                    .filter(AwayPart::comes)
+                                                    .count(),
                                     wearing.size(),
                                     0,
                                     0,
@@ -204,7 +225,18 @@ class PartShelf {
                             numbers)
                     .orElse(null);
             return new PartGroup(
-                    key.kind(), key.spec(), shelf, condemned, fits, reserved, wearing, like, onOrder, order);
+                    key.kind(),
+                    key.spec(),
+                    shelf,
+                    condemned,
+                    unseen,
+                    away,
+                    fits,
+                    reserved,
+                    wearing,
+                    like,
+                    onOrder,
+                    order);
         }
     }
 }

@@ -3,6 +3,7 @@ package yellowtally.server.stores;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -118,6 +119,15 @@ public class StockAhead {
                 .toList();
     }
 
+    /** What is ordered, and what a mechanic or dealer brings back on a day that is counted on. */
+    private static List<Supply.Arrival> comes(PartShelf.PartGroup group, LocalDate today) {
+        List<Supply.Arrival> arrivals = new ArrayList<>(comes(group.onOrder(), today));
+        group.away().stream()
+                .filter(PartShelf.AwayPart::comes)
+                .forEach(part -> arrivals.add(new Supply.Arrival(day(part.expectedOn(), today), 1)));
+        return arrivals;
+    }
+
     /** Nobody said when it comes: nobody counts on it. */
     private static int day(@Nullable LocalDate expected, LocalDate today) {
         return expected == null ? Chore.NEVER : (int) Math.max(0, ChronoUnit.DAYS.between(today, expected));
@@ -140,7 +150,7 @@ public class StockAhead {
                         article,
                         new Supply(
                                 group.shelf().size(),
-                                comes(group.onOrder(), today),
+                                comes(group, today),
                                 (int) Math.round(numbers.of(StoresSetting.LEAD_DAYS)),
                                 group.kind() == Subject.CHAIN));
             }

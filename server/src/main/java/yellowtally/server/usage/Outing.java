@@ -20,13 +20,14 @@ import yellowtally.core.tension.Work;
 import yellowtally.server.fleet.FittedSet;
 import yellowtally.server.fleet.Saw;
 import yellowtally.server.people.Acting;
+import yellowtally.server.people.Strikable;
 
 /**
  * Record: a saw went out with a crew and came back. Written in two halves, never changed after the second. A wrong one is struck
  * out, and stays readable; one that takes its place names it.
  */
 @Entity
-public class Outing {
+public class Outing extends Strikable {
 
     @Id
     private UUID id;
@@ -104,14 +105,6 @@ public class Outing {
     @Column
     private @Nullable UUID openSawId;
 
-    private @Nullable Instant struckAt;
-    private @Nullable UUID struckBy;
-
-    @Column
-    private @Nullable String struckDevice;
-
-    private @Nullable String struckReason;
-
     @Column
     private @Nullable UUID amendsId;
 
@@ -173,11 +166,9 @@ public class Outing {
     }
 
     /** Strikes it out: it counts no more, and is under way no more. */
+    @Override
     public void strike(Instant at, UUID personId, String reason) {
-        this.struckAt = at;
-        this.struckBy = personId;
-        this.struckDevice = Acting.deviceOrNone();
-        this.struckReason = reason;
+        super.strike(at, personId, reason);
         this.openSawId = null;
     }
 
@@ -192,19 +183,6 @@ public class Outing {
 
     public boolean open() {
         return openSawId != null;
-    }
-
-    /** When it was struck out; absent while it stands. */
-    public @Nullable Instant struckAt() {
-        return struckAt;
-    }
-
-    public @Nullable UUID struckBy() {
-        return struckBy;
-    }
-
-    public @Nullable String struckReason() {
-        return struckReason;
     }
 
     /** The struck one that it takes the place of; absent for a first entry. */

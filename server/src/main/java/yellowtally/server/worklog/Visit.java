@@ -11,10 +11,11 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import yellowtally.core.waiting.FitState;
 import yellowtally.server.people.Acting;
+import yellowtally.server.people.Strikable;
 
 /** Record: a saw lay on the bench. Its steps are told by {@link VisitEventRow}s, what was done in them by work records. */
 @Entity
-public class Visit {
+public class Visit extends Strikable {
 
     @Id
     private UUID id;
@@ -43,14 +44,6 @@ public class Visit {
 
     private @Nullable UUID openSawId;
 
-    private @Nullable Instant struckAt;
-    private @Nullable UUID struckBy;
-
-    @Column
-    private @Nullable String struckDevice;
-
-    private @Nullable String struckReason;
-
     @Column
     private @Nullable UUID amendsId;
 
@@ -75,11 +68,9 @@ public class Visit {
     }
 
     /** Strikes the whole visit out; its records are struck out one by one with it. */
+    @Override
     public void strike(Instant at, UUID personId, String reason) {
-        this.struckAt = at;
-        this.struckBy = personId;
-        this.struckDevice = Acting.deviceOrNone();
-        this.struckReason = reason;
+        super.strike(at, personId, reason);
         this.openSawId = null;
     }
 
@@ -87,19 +78,6 @@ public class Visit {
     public Visit amending(UUID earlier) {
         this.amendsId = earlier;
         return this;
-    }
-
-    /** When it was struck out; absent while it stands. */
-    public @Nullable Instant struckAt() {
-        return struckAt;
-    }
-
-    public @Nullable UUID struckBy() {
-        return struckBy;
-    }
-
-    public @Nullable String struckReason() {
-        return struckReason;
     }
 
     public UUID id() {
