@@ -2,6 +2,7 @@ package yellowtally.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.function.Function;
 import org.junit.jupiter.api.AfterEach;
@@ -191,5 +192,37 @@ class RacesHttpTest {
         String more =
                 ",\"takes\":[{\"itemId\":\"%s\",\"amount\":1},{\"itemId\":\"%s\",\"amount\":1}]".formatted(one, two);
         return api.post("/api/saws/" + tag + "/records", Checks.step(api, "AIR_FILTER", "FINE", "", more));
+    }
+
+    /** One fits a loop, the other gives it away: it is never both on a saw and with somebody else. */
+    @Test
+    void fittingsAndGivingsAway() {
+        String loop = "L" + RunningServer.id().substring(0, 6);
+        post(
+                "/api/parts",
+                ",\"chain\":{\"tag\":\"%s\",\"create\":true,\"pitch\":\"P_325\",\"gauge\":\"G_050\",\"driveLinks\":68}"
+                        .formatted(loop));
+        for (int round = 0; round < ROUNDS; round++) {
+            int won = oneDoesIt(hand -> hand == 0 ? fit(loop) : give(loop));
+            JsonNode chain = api.get("/api/parts/" + loop).body().path("chain");
+            assertThat(chain.path("onSaw").asString()).isEqualTo(won == 0 ? tag : "");
+            if (won == 0) {
+                Checks.takeChainOff(api, tag);
+            } else {
+                post("/api/parts-away/back", ",\"parts\":[\"%s\"],\"done\":\"Ground\",\"looks\":[]".formatted(loop));
+            }
+        }
+    }
+
+    private Answer fit(String loop) {
+        int version = api.get("/api/saws/" + tag).body().path("version").asInt();
+        return post("/api/saws/" + tag + "/fittings", """
+                ,"version":%d,"set":{"chain":{"tag":"%s","create":false},
+                 "bar":{"tag":"B-%s","create":false},"sprocket":{"tag":"S-%s","create":false}}""".formatted(version, loop, tag, tag));
+    }
+
+    private Answer give(String loop) {
+        return post("/api/parts-away", """
+                ,"parts":["%s"],"who":"Arnside Saw Doctors","why":"To be ground","since":"%s","said":{"counted":false}""".formatted(loop, LocalDate.now()));
     }
 }

@@ -1,12 +1,10 @@
 package yellowtally.server.fleet;
 
-import jakarta.persistence.LockModeType;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.ListCrudRepository;
 
@@ -34,9 +32,14 @@ final class FleetRepositories {
         @Query("select p from Part p where p.tagKey = upper(:tag)")
         Optional<Part> findByTag(String tag);
 
-        @Lock(LockModeType.PESSIMISTIC_FORCE_INCREMENT)
-        @Query("select p from Part p where p.tagKey = upper(:tag)")
-        Optional<Part> claimed(String tag);
+        @Query(nativeQuery = true, value = "select tag from part where tag_key = upper(:tag) for update")
+        List<String> waitFor(String tag);
+
+        /** For a write: as it is once no other write that claims it is under way. */
+        default Optional<Part> claimed(String tag) {
+            waitFor(tag);
+            return findByTag(tag);
+        }
 
         List<Part> findBySawId(UUID sawId);
 

@@ -13,6 +13,7 @@ import yellowtally.core.cuttingset.SprocketSpec;
 import yellowtally.core.measure.LengthUnit;
 import yellowtally.server.support.HouseUnits;
 import yellowtally.server.support.Violations;
+import yellowtally.server.support.Writing;
 
 /** Finds the parts that an officer chose, or makes the new ones, and gathers what is wrong with them. Stores nothing. */
 @Component
@@ -41,8 +42,13 @@ class PartChooser {
                         input.sprocket() == null ? null : sprocket(input.sprocket(), sawId, wrong));
     }
 
+    /** Whoever fits a part waits until nobody gives it away any more, and sees then where it is. */
+    private Optional<Part> find(String tag) {
+        return Writing.now() ? parts.claimed(tag) : parts.findByTag(tag);
+    }
+
     private @Nullable Chain chain(SetInput.ChainInput given, @Nullable UUID sawId, Violations wrong) {
-        Optional<Part> known = parts.findByTag(given.tag());
+        Optional<Part> known = find(given.tag());
         if (!given.create()) {
             return existing(Chain.class, "set.chain.tag", given.tag(), known, sawId, wrong);
         }
@@ -76,7 +82,7 @@ class PartChooser {
     }
 
     private @Nullable Bar bar(SetInput.BarInput given, @Nullable UUID sawId, Violations wrong) {
-        Optional<Part> known = parts.findByTag(given.tag());
+        Optional<Part> known = find(given.tag());
         if (!given.create()) {
             return existing(Bar.class, "set.bar.tag", given.tag(), known, sawId, wrong);
         }
@@ -96,7 +102,7 @@ class PartChooser {
     }
 
     private @Nullable Sprocket sprocket(SetInput.SprocketInput given, @Nullable UUID sawId, Violations wrong) {
-        Optional<Part> known = parts.findByTag(given.tag());
+        Optional<Part> known = find(given.tag());
         if (!given.create()) {
             return existing(Sprocket.class, "set.sprocket.tag", given.tag(), known, sawId, wrong);
         }

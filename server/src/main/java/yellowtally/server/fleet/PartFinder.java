@@ -24,10 +24,7 @@ public class PartFinder {
         return parts.findByTag(tag).isPresent();
     }
 
-    /**
-     * The part with this tag, for a write that must not pass another about it: whoever fits it at the same moment is told that it
-     * changed; empty for none.
-     */
+    /** The part with this tag, for a write: whoever fits it at the same moment waits; empty for none. */
     public Optional<Part> claimed(String tag) {
         return parts.claimed(tag);
     }
