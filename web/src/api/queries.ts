@@ -131,7 +131,7 @@ export const useDevices = () => useAsked('/api/devices', {});
 export const usePeople = () => useAsked('/api/people', {}, { staleTime: 300_000 });
 export const useCrews = () => useAsked('/api/crews', {}, { staleTime: 300_000 });
 export const useParts = () => useAsked('/api/parts', {});
-/** Parts that are not fitted again; their tags are marked wherever they stand. */
+/** Parts that are not fitted now; their tags are marked wherever they stand. */
 export const useOutOfUse = () => useAsked('/api/out-of-use', {});
 export const useOpenOutings = () => useAsked('/api/outings/open', {});
 export const useSharpening = (tag: string) => useAsked('/api/saws/{tag}/sharpening', { path: { tag } });
@@ -154,6 +154,10 @@ export const useMoves = (itemId: string) =>
   useAsked('/api/stores/items/{itemId}/moves', { path: { itemId } });
 export const useFaultsOfSaw = (tag: string) => useAsked('/api/saws/{tag}/faults', { path: { tag } });
 
+/** Parts that a mechanic or dealer has, and those that are back and wait for a look. */
+export const usePartsAway = () => useAsked('/api/parts-away', {});
+/** When one part was with a mechanic or dealer, the last time first. */
+export const usePartAway = (tag: string) => useAsked('/api/parts/{tag}/away', { path: { tag } });
 /** Where a saw is that is not here, and where it has been. */
 export const useAway = (tag: string, enabled: boolean) =>
   useAsked('/api/saws/{tag}/away', { path: { tag } }, { enabled });

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import { useOutOfUse } from '../api/queries';
 
-/** The tag of a part, as the way to its page; what is not fitted again says so beside it. */
+/** The tag of a part, as the way to its page; what is not fitted now says so beside it. */
 export function PartTag({ tag, linked = true }: { tag: string; linked?: boolean }) {
   return (
     <>
@@ -22,7 +22,7 @@ export function PartTags({ tags, marked = true }: { tags: readonly string[]; mar
   ));
 }
 
-/** What keeps a part from being fitted again, in a word; nothing for a good one. */
+/** What keeps a part from being fitted, in a word; nothing for a good one. */
 export function PartMark({ tag }: { tag: string }) {
   const mark = useMarks()(tag);
   return mark === undefined ? null : (
@@ -36,12 +36,12 @@ export function PartMark({ tag }: { tag: string }) {
 }
 
 /** The mark of any tag, for what is no element: the lines of a list to choose from. */
-export function useMarks(): (
-  tag: string,
-) => { word: string; condemned: boolean; retired: boolean } | undefined {
+export function useMarks(): (tag: string) => { word: string; condemned: boolean } | undefined {
   const { data } = useOutOfUse();
   return (tag) => {
     const found = data?.find((part) => part.tag === tag);
-    return found && { ...found, word: found.condemned ? 'condemned' : 'retired' };
+    if (!found) return undefined;
+    const word = found.condemned ? 'condemned' : found.retired ? 'retired' : 'away';
+    return { word, condemned: found.condemned };
   };
 }

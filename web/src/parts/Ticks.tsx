@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import FormHelperText from '@mui/material/FormHelperText';
 import type { ReactNode } from 'react';
 import { Tick } from './Tick';
 
@@ -8,12 +9,15 @@ export function Ticks<T extends string>({
   options,
   value,
   onChange,
+  problem,
   children,
 }: {
   title: string;
   options: Record<T, string>;
   value: T[];
   onChange: (value: T[]) => void;
+  /** Why what is chosen cannot be. */
+  problem?: string | undefined;
   /** Further keys of the same row. */
   children?: ReactNode;
 }) {
@@ -33,6 +37,11 @@ export function Ticks<T extends string>({
         ))}
         {children}
       </Box>
+      {problem && (
+        <FormHelperText error role="alert">
+          {problem}
+        </FormHelperText>
+      )}
     </Box>
   );
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
-import { awayLine, billWords, saidWords, weighedWords } from './away';
+import { awayLine, billWords, lookWords, saidWords, together, weighedWords } from './away';
 
 const said = (more: Partial<Schemas['SaidView']>): Schemas['SaidView'] => ({
   at: '2026-11-20T10:00:00Z',
@@ -70,5 +70,42 @@ describe('a saw that is away, in words', () => {
 
   it('asks for the price of a new one where there is none', () => {
     expect(weighedWords({ verdict: 'NO_PRICE', ...RANGES }, 'PETROL')).toMatch(/Say what a new one costs/u);
+  });
+});
+
+describe('parts that are away', () => {
+  const part = (tag: string, more: Partial<Schemas['PartAwayView']> = {}): Schemas['PartAwayView'] => ({
+    ...view([said({ expectedOn: '2020-01-09' })]),
+    part: tag,
+    kind: 'CHAIN',
+    sort: '.325 in, 68 drive links',
+    asked: ['CHAIN_LOOK', 'DEPTH_GAUGES'],
+    unseen: false,
+    looks: [],
+    ...more,
+  });
+
+  it('go together while the same is said of them', () => {
+    const groups = together([
+      part('YC-1'),
+      part('YC-2', { why: 'Bent link' }),
+      part('YC-3'),
+      part('YC-4', { said: [said({ expectedOn: '2020-01-12' })] }),
+      part('YB-5', { kind: 'BAR', asked: ['GROOVE', 'RAILS', 'NOSE'] }),
+    ]);
+    expect(groups.map((group) => group.map((one) => one.part).join(' '))).toEqual([
+      'YC-1 YC-3',
+      'YC-2',
+      'YC-4',
+      'YB-5',
+    ]);
+  });
+
+  it('were looked at, or not after all', () => {
+    const look = { id: '1', at: '2020-01-09T10:00:00Z', by: 'Ida Marsh' };
+    expect(lookWords(look)).toBe('Looked at on the shelf 9 Jan 2020, Ida Marsh.');
+    expect(
+      lookWords({ ...look, struckAt: '2020-01-10T10:00:00Z', struckBy: 'Tom Reed', reason: 'Other loop' }),
+    ).toBe('Looked at on the shelf 9 Jan 2020, Ida Marsh; struck out 10 Jan 2020, Tom Reed: Other loop');
   });
 });

@@ -2,7 +2,8 @@ import type { Schemas } from '../api/client';
 import { BURNED, dayAhead, dayOf, rounded } from './format';
 import { money } from './wear';
 
-type View = Schemas['AwayView'];
+type View = Pick<Schemas['AwayView'], 'who' | 'why' | 'since' | 'said' | 'overdue' | 'back'>;
+type PartView = Schemas['PartAwayView'];
 type Range = Schemas['Spread'];
 
 /** With whom it is, since when, and when it is expected: in one line. */
@@ -72,6 +73,34 @@ const VERDICT: Record<Schemas['Verdict'], (ofTen: number) => string> = {
 const cases = (ofTen: number) => (ofTen >= 10 ? 'nearly every case' : `about ${ofTen} of 10 cases`);
 
 const span = ({ likely, low, high }: Range) => `${money(likely)} (${money(low)} to ${money(high)})`;
+
+/** Parts that went together: to one place, on one day, for one reason, and with the same said of them since. */
+export function together(views: PartView[]): [PartView, ...PartView[]][] {
+  const groups = new Map<string, [PartView, ...PartView[]]>();
+  for (const view of views) {
+    const last = view.said[view.said.length - 1];
+    const key = JSON.stringify([
+      view.who,
+      view.why,
+      view.since,
+      last && saidWords(last),
+      view.back?.at,
+      view.asked,
+    ]);
+    const group = groups.get(key);
+    if (group) group.push(view);
+    else groups.set(key, [view]);
+  }
+  return [...groups.values()];
+}
+
+/** What was looked at on the shelf, and whether that stands. */
+export function lookWords({ at, by, struckAt, struckBy, reason }: Schemas['LookView']): string {
+  const looked = `Looked at on the shelf ${dayOf(at)}, ${by}`;
+  return struckAt === undefined
+    ? `${looked}.`
+    : `${looked}; struck out ${dayOf(struckAt)}, ${struckBy ?? ''}: ${reason ?? ''}`;
+}
 
 /** One time away that is over. */
 export function pastWords({ who, why, since, back }: View): string {

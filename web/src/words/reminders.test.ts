@@ -32,6 +32,17 @@ test.each([
     '/saws/20',
   ],
   [
+    {
+      kind: 'PARTS_OVERDUE' as const,
+      about: 'Hob Lane',
+      what: 'YC-4, YC-9',
+      day: '2037-03-04',
+      ...nothing,
+    },
+    /^YC-4, YC-9: expected back from Hob Lane .*4 Mar.*\.$/,
+    '/stores',
+  ],
+  [
     { kind: 'SOAK_TONIGHT' as const, about: '09', what: 'Loop .325', day: '2037-03-04', ...nothing },
     /^Into the oil this evening: Loop \.325, for saw 09, wanted .*4 Mar.*\.$/,
     '/saws/09',

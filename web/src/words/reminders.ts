@@ -21,6 +21,8 @@ export function reminderWords(reminder: Reminder): string {
         : `Saw ${about} waits for ${what ?? 'a part'}: it is not there ${on}.`;
     case 'AWAY_OVERDUE':
       return `Saw ${about} was expected back from ${what ?? 'the mechanic'} ${on}.`;
+    case 'PARTS_OVERDUE':
+      return `${what ?? 'A part'}: expected back from ${about} ${on}.`;
     case 'SOAK_TONIGHT':
       return `Into the oil this evening: ${what ?? 'its loop'}, for saw ${about}, wanted ${on}.`;
     case 'DUE_TOMORROW':
@@ -37,6 +39,7 @@ export function reminderPlace({ kind, about }: Reminder): { to: string; name: st
     case 'BOOKING_SHORT':
       return { to: '/plan', name: 'To the plan' };
     case 'STOCK_SHORT':
+    case 'PARTS_OVERDUE':
       return { to: '/stores', name: 'To the stores' };
     case 'AWAY_OVERDUE':
     case 'SOAK_TONIGHT':
@@ -49,6 +52,7 @@ export const REMINDER_TITLES: Record<Schemas['ReminderKind'], string> = {
   BOOKING_SHORT: 'A booking is short',
   STOCK_SHORT: 'A part is missing',
   AWAY_OVERDUE: 'Overdue from a mechanic',
+  PARTS_OVERDUE: 'Parts overdue',
   SOAK_TONIGHT: 'Into the oil this evening',
   DUE_TOMORROW: 'Due tomorrow',
 };

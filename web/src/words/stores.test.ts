@@ -40,6 +40,8 @@ describe('stores in words', () => {
       fits: [],
       shelf: ['YC-35'],
       condemned: [],
+      unseen: [],
+      away: [],
       reserved: ['07', '15'],
       wearing: [],
       like: 'YC-31',

@@ -90,6 +90,18 @@ describe('what waits, in words', () => {
     expect(holdWord(headline)).toBe(word);
     expect(word.length).toBeLessThan(9);
   });
+  it('says of a loop that came back what is not looked at yet', () => {
+    const back: Work = {
+      what: 'PART_BACK',
+      state: 'HELD',
+      step: 'CHAIN_LOOK',
+      part: 'CHAIN',
+      needs: [{ kind: 'PASS', step: 'DEPTH_GAUGES' }],
+    };
+    expect(workTitle(back, 'PETROL')).toBe('Loop was with a mechanic. Look at it');
+    expect(workReason(back, 'PETROL')).toBe('Still missing: depth gauges');
+    expect(holdWord(back)).toBe('Loop');
+  });
   it('names the causes of a slack chain in their order, and what a tight one heated', () => {
     const need = (step: 'NUTS' | 'SPROCKET' | 'NOSE') => ({ kind: 'PASS' as const, step });
     const slack = {

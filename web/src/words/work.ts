@@ -3,6 +3,7 @@ import { findingWords, measureWords, stepWords } from './bench';
 import { BURNED, capital, list, percent, rounded } from './format';
 import { byGauge } from './units';
 import { eventWords, taskWords } from './schedule';
+import { partWord } from './stores';
 
 type Work = Schemas['Waiting'];
 
@@ -24,6 +25,8 @@ export function workTitle(work: Work, power: Schemas['Power']): string {
       return work.needs.length === 1 && work.step === 'TENSION'
         ? 'Read the tension: the set was apart'
         : 'Refit the set: it was apart';
+    case 'PART_BACK':
+      return `${partWord(work.part)} was with a mechanic. Look at it`;
     case 'NOT_UNDERSTOOD':
       return work.records === 1
         ? 'One of its records cannot be understood'
@@ -144,6 +147,7 @@ export function workReason(work: Work, power: Schemas['Power']): string {
     case 'NOT_UNDERSTOOD':
       return 'What it says is not known. The check in the log tells what was altered';
     case 'NOT_SET_BACK':
+    case 'PART_BACK':
     case 'RESTED':
     case 'COMPLAINT_HOLDS':
     case 'LOOK_ANEW':
@@ -238,6 +242,8 @@ export function holdWord(headline: Work | undefined): string {
       return 'Release';
     case 'NOT_SET_BACK':
       return 'Apart';
+    case 'PART_BACK':
+      return partWord(headline.part);
     case 'RESTED':
       return 'Rested';
     case 'NOT_UNDERSTOOD':

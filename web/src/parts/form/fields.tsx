@@ -90,8 +90,15 @@ export function FormTicks<V extends FieldValues, N extends FieldPath<V>, T exten
   name,
   ...rest
 }: Of<V, N> & { title: string; options: Record<T, string>; children?: ReactNode }) {
-  const { field } = useController({ control, name });
-  return <Ticks<T> {...rest} value={field.value as T[]} onChange={field.onChange} />;
+  const { field, fieldState } = useController({ control, name });
+  return (
+    <Ticks<T>
+      {...rest}
+      value={field.value as T[]}
+      onChange={field.onChange}
+      problem={fieldState.error?.message}
+    />
+  );
 }
 
 /** A figure that is asked about before it is taken, in a form. */

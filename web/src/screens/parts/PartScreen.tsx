@@ -5,7 +5,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { usePart } from '../../api/queries';
+import { usePart, usePartAway } from '../../api/queries';
 import { Panel } from '../../parts/Panel';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { WearChart } from '../../parts/WearChart';
@@ -16,12 +16,15 @@ import { costSentence, money } from '../../words/wear';
 import { centsOf, notANumber } from '../../words/number';
 import { useSignedForm } from '../../parts/form/useSignedForm';
 import { FormField } from '../../parts/form/fields';
+import { awayLine } from '../../words/away';
+import { PartTimes } from './away/PartTimes';
 import { LoopFigures } from './LoopFigures';
 
 /** One part: what it is, where it has been, how it wears, what it costs, and its end. */
 export default function PartScreen() {
   const { tag = '' } = useParams();
   const { data: part, error } = usePart(tag);
+  const { data: times } = usePartAway(tag);
   if (!part) {
     return error ? (
       <>
@@ -32,6 +35,7 @@ export default function PartScreen() {
       <Loading />
     );
   }
+  const gone = times?.find((time) => time.back === undefined);
   const onSaw = part.chain?.onSaw ?? part.bar?.onSaw ?? part.sprocket?.onSaw;
   return (
     <>
@@ -48,6 +52,8 @@ export default function PartScreen() {
           </>
         ) : part.retiredAt ? (
           `Retired ${dayOf(part.retiredAt)} by ${part.retiredBy ?? 'somebody'}: ${part.retiredReason ?? ''}`
+        ) : gone ? (
+          `${awayLine(gone)}.`
         ) : (
           'On the shelf.'
         )}
@@ -100,10 +106,13 @@ export default function PartScreen() {
           )}
         </Box>
         <Box sx={{ display: 'grid', gap: 2 }}>
+          {times && (
+            <PartTimes tag={part.tag} times={times} onShelf={!onSaw && !part.retiredAt && !part.condemned} />
+          )}
           <ForWhoMay write="/api/parts/{tag}/retire" silent>
             {part.chain && <LoopFigures key={part.figures.length} part={part} chain={part.chain} />}
             <Price part={part} />
-            {!part.retiredAt && !onSaw && (
+            {!part.retiredAt && !onSaw && !gone && (
               <End
                 part={part}
                 path="/api/parts/{tag}/retire"

@@ -20,15 +20,17 @@ const PARTS = {
     loop('YC-3'),
     loop('YC-4', { onSaw: '07' }),
     loop('YC-5', { onSaw: '08' }),
+    loop('YC-6'),
   ],
   bars: [],
   sprockets: [],
 };
 
 const OUT_OF_USE = [
-  { tag: 'YC-2', condemned: false, retired: true },
-  { tag: 'YC-3', condemned: true, retired: false },
-  { tag: 'YC-4', condemned: true, retired: false },
+  { tag: 'YC-2', condemned: false, retired: true, away: false },
+  { tag: 'YC-3', condemned: true, retired: false, away: false },
+  { tag: 'YC-4', condemned: true, retired: false, away: false },
+  { tag: 'YC-6', condemned: false, retired: false, away: true },
 ];
 
 /** The loops that are offered for saw 07, which has YC-4 on. */

@@ -5,11 +5,13 @@ import { useParts } from '../../api/queries';
 import { dayOf } from '../../words/format';
 import { partsWord } from '../../words/stores';
 import { PartLine } from './PartLine';
+import { PartsAway } from './PartsAway';
 
 /** All sorts of parts; the retired ones below. */
 export function PartGroups({ stores }: { stores: Schemas['StoresPage'] }) {
   return (
     <>
+      <PartsAway />
       <Box component="ul" aria-label="Parts" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {stores.parts.map((group) => (
           <PartLine key={`${group.kind} ${group.spec}`} group={group} nextTags={stores.nextTags} />

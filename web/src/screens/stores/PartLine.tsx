@@ -9,6 +9,7 @@ import { dayAhead } from '../../words/format';
 import { partWord } from '../../words/stores';
 import { manySaws } from '../../words/tags';
 import { wearWords } from '../../words/wear';
+import { GiveParts } from '../parts/away/GiveParts';
 import { AwaitedOrder } from './AwaitedOrder';
 import { OrderParts } from './OrderParts';
 import { PartsIn } from './PartsIn';
@@ -22,6 +23,7 @@ interface Props {
 /** Parts that can take each other's place: what lies there, what is spoken for, what wears out, what is awaited. */
 export function PartLine({ group, nextTags }: Props) {
   const [ordering, setOrdering] = useState(false);
+  const [giving, setGiving] = useState(false);
   const [came, setCame] = useState<string>();
   const name = `${partWord(group.kind)} ${group.spec}`;
   const arriving = group.onOrder.find((order) => order.id === came);
@@ -45,6 +47,14 @@ export function PartLine({ group, nextTags }: Props) {
         <Box>
           {group.shelf.length === 0 ? 'None on the shelf' : 'On the shelf: '}
           <PartTags tags={group.shelf} />
+          {group.unseen.length > 0 && <Box>Back and not looked at: {group.unseen.join(', ')}</Box>}
+          {group.away.map((part) => (
+            <Box key={part.part} sx={{ color: 'text.secondary' }}>
+              <Link to={`/parts/${part.part}`}>{part.part}</Link> with {part.who}
+              {part.expectedOn && `, expected ${dayAhead(part.expectedOn)}`}
+              {!part.comes && ', not counted on'}
+            </Box>
+          ))}
           {group.condemned.length > 0 && (
             <Box sx={{ color: 'error.main' }}>
               Condemned: <PartTags tags={group.condemned} marked={false} />
@@ -80,7 +90,7 @@ export function PartLine({ group, nextTags }: Props) {
             </AwaitedOrder>
           ))}
         </Box>
-        <Box>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignContent: 'start' }}>
           <ForWhoMay write="/api/stores/parts/{tag}/orders" silent>
             <Button
               variant="outlined"
@@ -93,9 +103,23 @@ export function PartLine({ group, nextTags }: Props) {
               Order
             </Button>
           </ForWhoMay>
+          {group.shelf.length > 0 && (
+            <ForWhoMay write="/api/parts-away" silent>
+              <Button
+                variant="text"
+                size="small"
+                aria-expanded={giving}
+                aria-label={`Give away: ${name}`}
+                sx={{ px: 1.25 }}
+                onClick={() => setGiving(!giving)}
+              >
+                Give away
+              </Button>
+            </ForWhoMay>
+          )}
         </Box>
       </Box>
-      {(ordering || arriving) && (
+      {(ordering || arriving || giving) && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 3, py: 1.5, '& > *': { flex: '0 1 360px' } }}>
           {arriving && (
             <PartsIn
@@ -105,6 +129,7 @@ export function PartLine({ group, nextTags }: Props) {
               onDone={() => setCame(undefined)}
             />
           )}
+          {giving && <GiveParts tags={group.shelf} onDone={() => setGiving(false)} />}
           {ordering && <OrderParts group={group} onDone={() => setOrdering(false)} />}
         </Box>
       )}

@@ -75,7 +75,7 @@ function NewWord({ view, onDone }: Pick<Props, 'view'> & { onDone: () => void })
   });
   return (
     <Box component="form" onSubmit={submit} sx={FIELDS}>
-      <SaidFields control={control} />
+      <SaidFields control={control} of="saw" />
       <Box sx={{ gridColumn: '1 / -1' }}>
         <FormField control={control} name="note" label="What was said" />
       </Box>

@@ -60,7 +60,7 @@ export function GiveAway({ tag, page, out }: { tag: string; page: Schemas['AwayP
             inputProps={{ max: today() }}
             asked="Enter the day."
           />
-          <SaidFields control={control} />
+          <SaidFields control={control} of="saw" />
           <ProblemNote sentences={besides} />
           <Button type="submit" variant="contained" disabled={!ready}>
             Give saw {tag} away

@@ -5,7 +5,7 @@ import { today } from '../../../words/days';
 import { centsOf, notANumber } from '../../../words/number';
 import { priceShown } from '../../../words/units';
 
-/** What is said of the return of a saw, while it is typed. */
+/** What is said of the return of something, while it is typed. */
 export interface SaidForm {
   expectedOn: string;
   counted: boolean;
@@ -50,7 +50,13 @@ export function saidOf({ expectedOn, counted, quote, fresh, note }: SaidForm): S
 }
 
 /** When it comes back and what that costs. */
-export function SaidFields<V extends SaidForm>({ control }: { control: Control<V> }) {
+export function SaidFields<V extends SaidForm>({
+  control,
+  of: what,
+}: {
+  control: Control<V>;
+  of: 'saw' | 'parts';
+}) {
   const of = control as unknown as Control<SaidForm>;
   return (
     <>
@@ -62,8 +68,15 @@ export function SaidFields<V extends SaidForm>({ control }: { control: Control<V
         inputProps={{ min: today() }}
       />
       <FormTick control={of} name="counted" label="The plan counts on that day" />
-      <FormField control={of} name="quote" label="What it may cost" check={notANumber} />
-      <FormField control={of} name="fresh" label="What a new saw costs" check={notANumber} />
+      <FormField
+        control={of}
+        name="quote"
+        label={what === 'saw' ? 'What it may cost' : 'What each may cost'}
+        check={notANumber}
+      />
+      {what === 'saw' && (
+        <FormField control={of} name="fresh" label="What a new saw costs" check={notANumber} />
+      )}
     </>
   );
 }
