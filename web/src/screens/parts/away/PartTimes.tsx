@@ -28,9 +28,10 @@ export function PartTimes({ tag, times, onShelf }: Props) {
   return (
     <Panel title="Mechanic or dealer">
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {gone && <PartsGone views={[gone]} />}
-        {unseen && <PartsUnseen views={[unseen]} />}
+        {gone && <PartsGone views={[gone]} named={false} />}
+        {unseen && <PartsUnseen views={[unseen]} named={false} />}
       </Box>
+      {unseen && <Looks looks={unseen.looks} />}
       {done.map((time) => (
         <Past key={time.id} time={time} />
       ))}
@@ -57,11 +58,13 @@ function Past({ time }: { time: Schemas['PartAwayView'] }) {
   return (
     <Box sx={{ py: 0.5, fontSize: 14, overflowWrap: 'anywhere' }}>
       {pastWords(time)}
-      {time.looks.map((look) => (
-        <Look key={look.id} look={look} />
-      ))}
+      <Looks looks={time.looks} />
     </Box>
   );
+}
+
+function Looks({ looks }: { looks: Schemas['LookView'][] }) {
+  return looks.map((look) => <Look key={look.id} look={look} />);
 }
 
 function Look({ look }: { look: Schemas['LookView'] }) {

@@ -16,7 +16,7 @@ import { LooksFields, UNSEEN } from './LooksFields';
 type Views = [Schemas['PartAwayView'], ...Schemas['PartAwayView'][]];
 
 /** Parts that went together: who has them, what was said, and what is done when they are back. */
-export function PartsGone({ views }: { views: Views }) {
+export function PartsGone({ views, named = true }: { views: Views; named?: boolean }) {
   const [open, setOpen] = useState<'word' | 'back'>();
   const [first] = views;
   const tags = views.map((view) => view.part);
@@ -32,9 +32,11 @@ export function PartsGone({ views }: { views: Views }) {
         overflowWrap: 'anywhere',
       })}
     >
-      <Box sx={{ fontWeight: 600 }}>
-        <PartTags tags={tags} marked={false} />
-      </Box>
+      {named && (
+        <Box sx={{ fontWeight: 600 }}>
+          <PartTags tags={tags} marked={false} />
+        </Box>
+      )}
       <Box sx={(t) => ({ ...(first.overdue && { color: t.vars.palette.house.rust, fontWeight: 600 }) })}>
         {awayLine(first)}. {first.why}.
       </Box>
@@ -61,6 +63,7 @@ export function PartsGone({ views }: { views: Views }) {
           <Button
             variant="text"
             size="small"
+            sx={{ px: 1 }}
             aria-expanded={open === 'word'}
             aria-label={`Something new was said of ${all}`}
             onClick={() => toggle('word')}
@@ -71,6 +74,7 @@ export function PartsGone({ views }: { views: Views }) {
         <Button
           variant="text"
           size="small"
+          sx={{ px: 1 }}
           href={`/api/paper/parts-away.pdf?${new URLSearchParams({ who: first.who }).toString()}`}
           target="_blank"
           aria-label={`Sheet for ${first.who}`}
@@ -78,10 +82,12 @@ export function PartsGone({ views }: { views: Views }) {
           Sheet
         </Button>
       </Box>
-      <Box sx={{ maxWidth: 460 }}>
-        {open === 'word' && <NewWord views={views} onDone={close} />}
-        {open === 'back' && <Back views={views} onDone={close} />}
-      </Box>
+      {open && (
+        <Box sx={{ maxWidth: 460, mt: 1.5 }}>
+          {open === 'word' && <NewWord views={views} onDone={close} />}
+          {open === 'back' && <Back views={views} onDone={close} />}
+        </Box>
+      )}
     </Box>
   );
 }

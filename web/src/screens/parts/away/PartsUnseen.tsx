@@ -12,7 +12,7 @@ import { LooksFields, UNSEEN } from './LooksFields';
 type Views = [Schemas['PartAwayView'], ...Schemas['PartAwayView'][]];
 
 /** Parts that came back together, lie on the shelf, and wait for a look. */
-export function PartsUnseen({ views }: { views: Views }) {
+export function PartsUnseen({ views, named = true }: { views: Views; named?: boolean }) {
   const [open, setOpen] = useState(false);
   const tags = views.map((view) => view.part);
   return (
@@ -25,7 +25,13 @@ export function PartsUnseen({ views }: { views: Views }) {
       })}
     >
       <Box sx={{ fontWeight: 600 }}>
-        <PartTags tags={tags} /> back, not looked at
+        {named ? (
+          <>
+            <PartTags tags={tags} /> back, not looked at
+          </>
+        ) : (
+          'Back, not looked at'
+        )}
       </Box>
       <Box>{pastWords(views[0])}</Box>
       <ForWhoMay write="/api/parts-away/seen" silent>
@@ -41,7 +47,7 @@ export function PartsUnseen({ views }: { views: Views }) {
         </Button>
       </ForWhoMay>
       {open && (
-        <Box sx={{ maxWidth: 460, mt: 1 }}>
+        <Box sx={{ maxWidth: 460, mt: 1.5 }}>
           <Seen views={views} onDone={() => setOpen(false)} />
         </Box>
       )}

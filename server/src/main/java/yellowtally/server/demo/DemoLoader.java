@@ -71,7 +71,7 @@ import yellowtally.server.worklog.WorkVoid;
 class DemoLoader implements SmartInitializingSingleton {
 
     private static final String GRINDER = "Arnside Saw Doctors";
-    private static final String GROUND = "Hit stones: to be ground to one length";
+    private static final String GROUND = "Second-hand, cutters uneven: to be ground to one length";
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
     private static final int WEEKS = 8;
