@@ -151,13 +151,16 @@ class PartAwayHttpTest {
         assertThat(waitsForALook()).isFalse();
     }
 
-    /** Put on and taken off again without a look, it still waits for one. */
+    /** Put on and taken off again without all of its looks, it still waits; those of bar and sprocket are none of it. */
     @Test
     void onASawAndOffAgainIsNoLook() {
         gone();
         back(api, false);
         fitted();
         assertThat(waitsForALook()).as("it is on a saw, which is held").isFalse();
+        looked("SPROCKET", "{}");
+        looked("NOSE", "{}");
+        looked("DEPTH_GAUGES", "{\"GAUGE_SETTING\":\"0.65\"}");
         Checks.takeChainOff(api, saw);
         assertThat(waitsForALook()).isTrue();
     }

@@ -7,7 +7,10 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.ListCrudRepository;
+import yellowtally.core.steps.Step;
 import yellowtally.server.fleet.Part;
+import yellowtally.server.worklog.WorkOutcome;
+import yellowtally.server.worklog.Worklog;
 
 /** The repositories of the room. */
 final class AwayRepositories {
@@ -25,12 +28,20 @@ final class AwayRepositories {
         List<String> names();
     }
 
+    private static final String LOOKS = "(select count(distinct r.step) from WorkRecord r where r.parts.";
+    private static final String SINCE = " = a.partId and r.at > a.backAt and r.outcome in :passing and r.toldOn is null"
+            + Worklog.STANDING + " and r.step in ";
+
+    /** Each by an index of its own: of all three at once the database would read every record. */
+    private static final String LOOKED_AT = LOOKS + "chainId" + SINCE + ":ofChain) + " + LOOKS + "barId" + SINCE
+            + ":ofBar) + " + LOOKS + "sprocketId" + SINCE + ":ofSprocket)";
+
     /**
      * A part that is away with a word that was said of it, or one that is back with none.
      *
-     * @param fitted whether it was on a saw since it is back
+     * @param looks how many of those that it asks for were made on a saw since
      */
-    record GoneOrBack(PartAway away, Part part, @Nullable PartAwayWord word, boolean fitted) {}
+    record GoneOrBack(PartAway away, Part part, @Nullable PartAwayWord word, long looks) {}
 
     interface PartAways extends ListCrudRepository<PartAway, UUID> {
         Optional<PartAway> findByOpenPartId(UUID partId);
@@ -41,10 +52,12 @@ final class AwayRepositories {
         /**
          * What is away, with all that was said of it, the first first; and what came back last, lies on the shelf, and nobody has
          * looked at there.
+         *
+         * @param ofChain the looks that a loop asks for, and likewise
          */
         @Query("""
-                select a, p, w, exists (select 1 from SetFitting f where f.at > a.backAt
-                        and (f.chainId = a.partId or f.barId = a.partId or f.sprocketId = a.partId))
+                select a, p, w,\s""" + LOOKED_AT + """
+
                 from PartAway a join Part p on p.id = a.partId
                 left join PartAwayWord w on w.awayId = a.id and a.openPartId is not null
                 where a.openPartId is not null
@@ -53,7 +66,11 @@ final class AwayRepositories {
                                     where b.partId = a.partId and (b.openPartId is not null or b.backAt > a.backAt))
                     and not exists (select 1 from PartLook l where l.awayId = a.id and l.struckAt is null))
                 order by w.at, a.at, p.tag""")
-        List<GoneOrBack> goneOrBack();
+        List<GoneOrBack> goneOrBack(
+                Collection<Step> ofChain,
+                Collection<Step> ofBar,
+                Collection<Step> ofSprocket,
+                Collection<WorkOutcome> passing);
 
         /** With whom parts have been, by name. */
         @Query("select distinct a.who from PartAway a order by a.who")

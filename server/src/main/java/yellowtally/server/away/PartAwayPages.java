@@ -107,7 +107,7 @@ public class PartAwayPages {
     public PartsAwayPage all() {
         List<PartAway> gone = new ArrayList<>();
         Map<UUID, Part> parts = new HashMap<>();
-        for (AwayRepositories.GoneOrBack row : aways.goneOrBack()) {
+        for (AwayRepositories.GoneOrBack row : now.rows()) {
             parts.put(row.part().id(), row.part());
             if (!gone.contains(row.away())) {
                 gone.add(row.away());

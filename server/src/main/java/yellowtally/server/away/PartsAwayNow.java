@@ -1,6 +1,5 @@
 package yellowtally.server.away;
 
-import java.time.Instant;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -11,25 +10,24 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowtally.core.holds.PartBack;
-import yellowtally.core.steps.Step;
-import yellowtally.server.fleet.Part;
+import yellowtally.core.steps.Subject;
 import yellowtally.server.fleet.PartsElsewhere;
 import yellowtally.server.support.FleetRevision;
 import yellowtally.server.support.Writing;
-import yellowtally.server.worklog.Worklog;
+import yellowtally.server.worklog.WorkOutcome;
 
 /** Which parts are with a mechanic or dealer now, and which are back and not looked at; kept until something is written. */
 @Component
 class PartsAwayNow implements PartsElsewhere {
 
+    private static final Set<WorkOutcome> PASSING = Set.of(WorkOutcome.FINE, WorkOutcome.ATTEND);
+
     private final AwayRepositories.PartAways aways;
-    private final Worklog worklog;
     private final FleetRevision revision;
     private volatile @Nullable Kept kept;
 
-    PartsAwayNow(AwayRepositories.PartAways aways, Worklog worklog, FleetRevision revision) {
+    PartsAwayNow(AwayRepositories.PartAways aways, FleetRevision revision) {
         this.aways = aways;
-        this.worklog = worklog;
         this.revision = revision;
     }
 
@@ -56,31 +54,25 @@ class PartsAwayNow implements PartsElsewhere {
         return read;
     }
 
+    /** What is away, with all that was said of it, the first first; and what is back on the shelf without a look there. */
+    List<AwayRepositories.GoneOrBack> rows() {
+        return aways.goneOrBack(
+                PartBack.looks(Subject.CHAIN), PartBack.looks(Subject.BAR), PartBack.looks(Subject.SPROCKET), PASSING);
+    }
+
     private Now read() {
         Map<UUID, Elsewhere> away = new HashMap<>();
         Set<UUID> unseen = new HashSet<>();
-        for (AwayRepositories.GoneOrBack row : aways.goneOrBack()) {
+        for (AwayRepositories.GoneOrBack row : rows()) {
             PartAway gone = row.away();
-            Instant back = gone.backAt();
             if (row.word() != null) {
                 // What was said last comes last.
                 SaidOfReturn said = row.word().said();
                 away.put(gone.partId(), new Elsewhere(row.part().tag(), gone.who(), said.expectedOn(), said.counted()));
-            } else if (back != null && !looksMissing(row, back).isEmpty()) {
+            } else if (row.looks() < PartBack.looks(row.part().subject()).size()) {
                 unseen.add(gone.partId());
             }
         }
         return new Now(away, unseen);
-    }
-
-    /** What was looked at on a saw meanwhile was seen. */
-    private List<Step> looksMissing(AwayRepositories.GoneOrBack row, Instant back) {
-        Part part = row.part();
-        List<Step> looks = PartBack.looks(part.subject());
-        if (!row.fitted()) {
-            return looks;
-        }
-        Set<Step> seen = worklog.passedSince(part, looks, back);
-        return looks.stream().filter(look -> !seen.contains(look)).toList();
     }
 }

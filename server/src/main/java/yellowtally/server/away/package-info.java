@@ -1,4 +1,4 @@
-/** Saws that a mechanic or dealer has: given, what was said meanwhile, and back to be looked at like one that was apart. */
+/** Saws and parts that a mechanic or dealer has: given, what was said meanwhile, and back to be looked at like what was apart. */
 @NullMarked
 package yellowtally.server.away;
 

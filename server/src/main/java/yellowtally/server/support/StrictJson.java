@@ -37,6 +37,7 @@ class StrictJson {
                 .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
                 .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
                 .addModule(new SimpleModule("strict")
+                        .setSerializerModifier(new OrderedSets())
                         .addDeserializer(String.class, new FromText<>(String.class, StrictJson::tidied))
                         .addDeserializer(Instant.class, new FromText<>(Instant.class, Instant::parse))
                         .addDeserializer(LocalDate.class, new FromText<>(LocalDate.class, LocalDate::parse)));

@@ -42,7 +42,11 @@ class CondemnedParts implements PartCheck {
     }
 
     private TypedQuery<UUID> found(Subject kind, String which) {
-        String part = Worklog.ofPart(kind);
+        String part = switch (kind) {
+            case CHAIN -> "r.parts.chainId";
+            case BAR -> "r.parts.barId";
+            default -> "r.parts.sprocketId";
+        };
         return records.createQuery(
                         "select distinct " + part + " from WorkRecord r join r.findings f where " + part + which
                                 + " and f in :condemning" + Worklog.STANDING,

@@ -15,7 +15,6 @@ import org.springframework.stereotype.Service;
 import yellowtally.core.holds.SetBack;
 import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Step;
-import yellowtally.core.steps.Subject;
 import yellowtally.server.fleet.FittedSet;
 import yellowtally.server.fleet.Part;
 import yellowtally.server.support.FleetRevision;
@@ -25,7 +24,7 @@ import yellowtally.server.support.FleetRevision;
 public class Worklog {
 
     /** What was struck out does not stand; of a record {@code r}. */
-    static final String STANDING = " and not exists (select 1 from WorkVoid v where v.recordId = r.id)";
+    public static final String STANDING = " and not exists (select 1 from WorkVoid v where v.recordId = r.id)";
 
     private static final Set<Step> OPENING =
             Arrays.stream(Step.values()).filter(Step::takesApart).collect(Collectors.toUnmodifiableSet());
@@ -92,29 +91,6 @@ public class Worklog {
                         .orElse(null),
                 latest(sawId, moment, EnumSet.of(Step.TENSION), EnumSet.of(WorkOutcome.FINE))
                         .orElse(null));
-    }
-
-    /** Which of these steps were done on a part after a moment and did not fail; what was told of another time is none. */
-    public Set<Step> passedSince(Part part, Collection<Step> steps, Instant since) {
-        return Set.copyOf(records.createQuery(
-                        "select distinct r.step from WorkRecord r where " + ofPart(part.subject())
-                                + " = :part and r.step in :steps and r.at > :since and r.outcome in :outcomes"
-                                + " and r.toldOn is null" + STANDING,
-                        Step.class)
-                .setParameter("part", part.id())
-                .setParameter("steps", steps)
-                .setParameter("since", since)
-                .setParameter("outcomes", EnumSet.of(WorkOutcome.FINE, WorkOutcome.ATTEND))
-                .getResultList());
-    }
-
-    /** Which field of a record {@code r} names a part of this kind. */
-    static String ofPart(Subject kind) {
-        return switch (kind) {
-            case CHAIN -> "r.parts.chainId";
-            case BAR -> "r.parts.barId";
-            default -> "r.parts.sprocketId";
-        };
     }
 
     private Optional<Instant> latest(UUID sawId, Instant until, Set<Step> steps, Set<WorkOutcome> outcomes) {
