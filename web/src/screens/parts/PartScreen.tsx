@@ -55,7 +55,7 @@ export default function PartScreen() {
         ) : gone ? (
           `${awayLine(gone)}.`
         ) : (
-          'On the shelf.'
+          `On the shelf${times?.some((time) => time.unseen) ? ', not looked at since it is back' : ''}.`
         )}
       </Box>
       {part.condemned && (

@@ -31,7 +31,8 @@ export function LooksFields<V extends LooksForm>({ control, asked }: { control: 
       />
       <Box sx={{ fontSize: 13.5, color: 'text.secondary' }}>
         Nobody here knows what was done to it. Unseen it goes with no gang, and on a saw it holds the saw
-        until it is looked at there. Where you find something, leave it unseen.
+        until it is looked at there. Where you find something, leave it unseen: put it right first, or retire
+        it.
       </Box>
     </>
   );

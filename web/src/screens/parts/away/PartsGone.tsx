@@ -11,6 +11,7 @@ import { dayOf } from '../../../words/format';
 import { centsOf, notANumber } from '../../../words/number';
 import { SAID_AT, SaidFields, saidForm, saidOf } from '../../saw/away/SaidFields';
 import { BookForm } from '../../stores/BookForm';
+import { Entry } from './Entry';
 import { LooksFields, UNSEEN } from './LooksFields';
 
 type Views = [Schemas['PartAwayView'], ...Schemas['PartAwayView'][]];
@@ -24,19 +25,7 @@ export function PartsGone({ views, named = true }: { views: Views; named?: boole
   const close = () => setOpen(undefined);
   const toggle = (form: 'word' | 'back') => setOpen(open === form ? undefined : form);
   return (
-    <Box
-      component="li"
-      sx={(t) => ({
-        borderTop: `1px solid ${t.vars.palette.house.hairline}`,
-        py: 1,
-        overflowWrap: 'anywhere',
-      })}
-    >
-      {named && (
-        <Box sx={{ fontWeight: 600 }}>
-          <PartTags tags={tags} marked={false} />
-        </Box>
-      )}
+    <Entry title={named && <PartTags tags={tags} marked={false} />}>
       <Box sx={(t) => ({ ...(first.overdue && { color: t.vars.palette.house.rust, fontWeight: 600 }) })}>
         {awayLine(first)}. {first.why}.
       </Box>
@@ -88,7 +77,7 @@ export function PartsGone({ views, named = true }: { views: Views; named?: boole
           {open === 'back' && <Back views={views} onDone={close} />}
         </Box>
       )}
-    </Box>
+    </Entry>
   );
 }
 

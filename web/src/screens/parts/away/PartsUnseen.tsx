@@ -7,6 +7,7 @@ import { ForWhoMay } from '../../../parts/ForWhoMay';
 import { PartTags } from '../../../parts/PartTag';
 import { pastWords } from '../../../words/away';
 import { BookForm } from '../../stores/BookForm';
+import { Entry } from './Entry';
 import { LooksFields, UNSEEN } from './LooksFields';
 
 type Views = [Schemas['PartAwayView'], ...Schemas['PartAwayView'][]];
@@ -16,23 +17,17 @@ export function PartsUnseen({ views, named = true }: { views: Views; named?: boo
   const [open, setOpen] = useState(false);
   const tags = views.map((view) => view.part);
   return (
-    <Box
-      component="li"
-      sx={(t) => ({
-        borderTop: `1px solid ${t.vars.palette.house.hairline}`,
-        py: 1,
-        overflowWrap: 'anywhere',
-      })}
-    >
-      <Box sx={{ fontWeight: 600 }}>
-        {named ? (
+    <Entry
+      title={
+        named ? (
           <>
             <PartTags tags={tags} /> back, not looked at
           </>
         ) : (
           'Back, not looked at'
-        )}
-      </Box>
+        )
+      }
+    >
       <Box>{pastWords(views[0])}</Box>
       <ForWhoMay write="/api/parts-away/seen" silent>
         <Button
@@ -51,7 +46,7 @@ export function PartsUnseen({ views, named = true }: { views: Views; named?: boo
           <Seen views={views} onDone={() => setOpen(false)} />
         </Box>
       )}
-    </Box>
+    </Entry>
   );
 }
 

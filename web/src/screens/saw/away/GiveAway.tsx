@@ -2,15 +2,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Schemas } from '../../../api/client';
-import { FormField, FormTicks } from '../../../parts/form/fields';
+import { FormTicks } from '../../../parts/form/fields';
 import { useSignedForm } from '../../../parts/form/useSignedForm';
 import { Panel } from '../../../parts/Panel';
 import { ProblemNote } from '../../../parts/ProblemNote';
-import { today } from '../../../words/days';
 import { pastWords } from '../../../words/away';
-import { NOTHING_SAID, SAID_AT, SaidFields, saidOf } from './SaidFields';
-
-const NAMES = 'away-names';
+import { going, GoingFields } from './GoingFields';
+import { SAID_AT, saidOf } from './SaidFields';
 
 /** A saw goes to a mechanic or dealer. */
 export function GiveAway({ tag, page, out }: { tag: string; page: Schemas['AwayPage']; out: boolean }) {
@@ -18,13 +16,7 @@ export function GiveAway({ tag, page, out }: { tag: string; page: Schemas['AwayP
   const { control, submit, ready, besides } = useSignedForm({
     path: '/api/saws/{tag}/away',
     params: { path: { tag } },
-    start: {
-      ...NOTHING_SAID,
-      who: '',
-      why: '',
-      since: today(),
-      faults: page.faults.map((fault) => fault.id),
-    },
+    start: { ...going(), faults: page.faults.map((fault) => fault.id) },
     body: ({ who, why, since, faults, ...said }) => ({ who, why, since, faults, said: saidOf(said) }),
     at: () => SAID_AT,
     onDone: () => setOpen(false),
@@ -37,30 +29,16 @@ export function GiveAway({ tag, page, out }: { tag: string; page: Schemas['AwayP
         </Button>
       ) : (
         <Box component="form" onSubmit={submit} sx={{ display: 'grid', gap: 1.25 }}>
-          <FormField control={control} name="who" label="With whom" inputProps={{ list: NAMES }} autoFocus />
-          <datalist id={NAMES}>
-            {page.names.map((name) => (
-              <option key={name} value={name} />
-            ))}
-          </datalist>
-          <FormField control={control} name="why" label="Why" />
-          {page.faults.length > 0 && (
-            <FormTicks
-              control={control}
-              name="faults"
-              title="For these complaints"
-              options={Object.fromEntries(page.faults.map((fault) => [fault.id, fault.title]))}
-            />
-          )}
-          <FormField
-            control={control}
-            name="since"
-            label="Since"
-            type="date"
-            inputProps={{ max: today() }}
-            asked="Enter the day."
-          />
-          <SaidFields control={control} of="saw" />
+          <GoingFields control={control} names={page.names} of="saw">
+            {page.faults.length > 0 && (
+              <FormTicks
+                control={control}
+                name="faults"
+                title="For these complaints"
+                options={Object.fromEntries(page.faults.map((fault) => [fault.id, fault.title]))}
+              />
+            )}
+          </GoingFields>
           <ProblemNote sentences={besides} />
           <Button type="submit" variant="contained" disabled={!ready}>
             Give saw {tag} away

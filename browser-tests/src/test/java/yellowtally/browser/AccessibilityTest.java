@@ -33,6 +33,8 @@ class AccessibilityTest {
             new Screen("/saws/06/sharpen", "Mapped before"),
             new Screen("/saws/11/oiling", "Oiling"),
             new Screen("/parts/YC-12", "Wear"),
+            new Screen("/parts/YC-30", "Back, not looked at"),
+            new Screen("/parts/YC-37", "With Arnside Saw Doctors"),
             new Screen("/bench", "Bench"),
             new Screen("/crews", "Out and back"),
             new Screen("/faults", "Faults"),

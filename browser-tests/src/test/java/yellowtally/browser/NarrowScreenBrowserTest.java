@@ -33,6 +33,7 @@ class NarrowScreenBrowserTest {
             Map.entry("/saws/11/oiling", "Card tests"),
             Map.entry("/saws/15/record", "Record one task"),
             Map.entry("/parts/YC-12", "Where it has been"),
+            Map.entry("/parts/YC-37", "Something new was said"),
             Map.entry("/plan", "Footplate at the north portal"),
             Map.entry("/reminders", "No mail server is connected"),
             Map.entry("/packs", "First-aid kit"),
