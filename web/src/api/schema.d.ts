@@ -4781,6 +4781,7 @@ export interface components {
             condemned: boolean;
             retired: boolean;
             tag: string;
+            unseen: boolean;
         };
         /** @enum {string} */
         Outcome: "ASKS" | "LOOK" | "CLEAR" | "UNCLEAR";
@@ -4923,7 +4924,6 @@ export interface components {
             reserved: string[];
             shelf: string[];
             spec: string;
-            unseen: string[];
             wearing: components["schemas"]["Wearing"][];
         };
         PartPage: {

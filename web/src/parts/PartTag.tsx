@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import { useOutOfUse } from '../api/queries';
 
-/** The tag of a part, as the way to its page; what is not fitted now says so beside it. */
+/** The tag of a part, as the way to its page; what is not fitted, or not without a look, says so beside it. */
 export function PartTag({ tag, linked = true }: { tag: string; linked?: boolean }) {
   return (
     <>
@@ -22,7 +22,7 @@ export function PartTags({ tags, marked = true }: { tags: readonly string[]; mar
   ));
 }
 
-/** What keeps a part from being fitted, in a word; nothing for a good one. */
+/** What keeps a part from being fitted as it is, in a word; nothing for a good one. */
 export function PartMark({ tag }: { tag: string }) {
   const mark = useMarks()(tag);
   return mark === undefined ? null : (
@@ -36,12 +36,13 @@ export function PartMark({ tag }: { tag: string }) {
 }
 
 /** The mark of any tag, for what is no element: the lines of a list to choose from. */
-export function useMarks(): (tag: string) => { word: string; condemned: boolean } | undefined {
+export function useMarks(): (tag: string) => { word: string; condemned: boolean; out: boolean } | undefined {
   const { data } = useOutOfUse();
   return (tag) => {
     const found = data?.find((part) => part.tag === tag);
     if (!found) return undefined;
-    const word = found.condemned ? 'condemned' : found.retired ? 'retired' : 'away';
-    return { word, condemned: found.condemned };
+    const { condemned, retired, away } = found;
+    const word = condemned ? 'condemned' : retired ? 'retired' : away ? 'away' : 'unseen';
+    return { word, condemned, out: condemned || retired || away };
   };
 }

@@ -40,7 +40,6 @@ describe('stores in words', () => {
       fits: [],
       shelf: ['YC-35'],
       condemned: [],
-      unseen: [],
       away: [],
       reserved: ['07', '15'],
       wearing: [],

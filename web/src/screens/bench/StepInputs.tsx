@@ -304,8 +304,8 @@ function PartChoice({
             size: `${s.teeth} teeth`,
           }));
   const options = shelf
-    .filter((p) => !p.on && !marks(p.tag))
-    .map((p) => ({ value: p.tag, label: `${p.tag}, ${p.size}` }));
+    .filter((p) => !p.on && !marks(p.tag)?.out)
+    .map((p) => ({ value: p.tag, label: [p.tag, p.size, marks(p.tag)?.word].filter(Boolean).join(', ') }));
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'end' }}>
       <Box sx={{ flex: '1 1 220px' }}>

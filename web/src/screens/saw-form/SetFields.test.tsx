@@ -21,16 +21,18 @@ const PARTS = {
     loop('YC-4', { onSaw: '07' }),
     loop('YC-5', { onSaw: '08' }),
     loop('YC-6'),
+    loop('YC-7'),
   ],
   bars: [],
   sprockets: [],
 };
 
 const OUT_OF_USE = [
-  { tag: 'YC-2', condemned: false, retired: true, away: false },
-  { tag: 'YC-3', condemned: true, retired: false, away: false },
-  { tag: 'YC-4', condemned: true, retired: false, away: false },
-  { tag: 'YC-6', condemned: false, retired: false, away: true },
+  { tag: 'YC-2', condemned: false, retired: true, away: false, unseen: false },
+  { tag: 'YC-3', condemned: true, retired: false, away: false, unseen: false },
+  { tag: 'YC-4', condemned: true, retired: false, away: false, unseen: false },
+  { tag: 'YC-6', condemned: false, retired: false, away: true, unseen: false },
+  { tag: 'YC-7', condemned: false, retired: false, away: false, unseen: true },
 ];
 
 /** The loops that are offered for saw 07, which has YC-4 on. */
@@ -58,7 +60,8 @@ describe('the parts of a set', () => {
   it('offers nothing that is out of use, and marks what hangs on the saw all the same', async () => {
     const [choose, ...loops] = await offered();
     expect(choose).toBe('Choose');
-    expect(loops.map((label) => label.split(':')[0])).toEqual(['YC-1', 'YC-4']);
+    expect(loops.map((label) => label.split(':')[0])).toEqual(['YC-1', 'YC-4', 'YC-7']);
     expect(loops[1]).toMatch(/\(fitted, condemned\)$/);
+    expect(loops[2]).toMatch(/\(unseen\)$/);
   });
 });

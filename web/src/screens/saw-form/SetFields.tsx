@@ -34,7 +34,11 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
   const { bar, chain, sprocket } = set;
   // What hangs on this saw stays in its list, also condemned; else nothing that is out of use is offered.
   const free = (part: { tag: string; onSaw?: string }) =>
-    part.onSaw === undefined ? !marks(part.tag) : part.onSaw === sawTag;
+    part.onSaw === undefined ? !marks(part.tag)?.out : part.onSaw === sawTag;
+  const noted = (part: { tag: string; onSaw?: string }) => {
+    const notes = [part.onSaw && 'fitted', marks(part.tag)?.word].filter(Boolean);
+    return notes.length > 0 ? ` (${notes.join(', ')})` : '';
+  };
   const shelf = <P extends { tag: string; onSaw?: string }>(
     all: P[] | undefined,
     say: (part: P) => string,
@@ -42,7 +46,7 @@ export function SetFields({ set, sawTag, problemAt, onChange }: Props) {
     { value: '', label: 'Choose' },
     ...(all ?? []).filter(free).map((p) => ({
       value: p.tag,
-      label: `${p.tag}: ${say(p)}${p.onSaw ? ` (${['fitted', marks(p.tag)?.word].filter(Boolean).join(', ')})` : ''}`,
+      label: `${p.tag}: ${say(p)}${noted(p)}`,
     })),
   ];
   return (

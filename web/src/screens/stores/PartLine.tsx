@@ -47,7 +47,6 @@ export function PartLine({ group, nextTags }: Props) {
         <Box>
           {group.shelf.length === 0 ? 'None on the shelf' : 'On the shelf: '}
           <PartTags tags={group.shelf} />
-          {group.unseen.length > 0 && <Box>Back and not looked at: {group.unseen.join(', ')}</Box>}
           {group.away.map((part) => (
             <Box key={part.part} sx={{ color: 'text.secondary' }}>
               <Link to={`/parts/${part.part}`}>{part.part}</Link> with {part.who}

@@ -21,7 +21,7 @@ export function PartsUnseen({ views, named = true }: { views: Views; named?: boo
       title={
         named ? (
           <>
-            <PartTags tags={tags} /> back, not looked at
+            <PartTags tags={tags} marked={false} /> back, not looked at
           </>
         ) : (
           'Back, not looked at'

@@ -105,15 +105,19 @@ class PartAwayHttpTest {
         assertThat(done.status()).as(done.raw().body()).isLessThan(300);
     }
 
-    @Test
-    void aLoopThatIsAwayIsMarkedAndNeitherFittedNorRetiredNorGivenTwice() {
-        gone();
-        JsonNode mark = api.get("/api/out-of-use")
+    private JsonNode mark() {
+        return api.get("/api/out-of-use")
                 .body()
                 .valueStream()
                 .filter(part -> part.path("tag").asString().equals(loop))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    @Test
+    void aLoopThatIsAwayIsMarkedAndNeitherFittedNorRetiredNorGivenTwice() {
+        gone();
+        JsonNode mark = mark();
         assertThat(mark.path("away").asBoolean()).isTrue();
         assertThat(mark.path("condemned").asBoolean()).isFalse();
         String with = loop + " is with Arnside Saw Doctors. Take it back first.";
@@ -135,6 +139,7 @@ class PartAwayHttpTest {
         gone();
         assertThat(back(api, false).status()).isEqualTo(204);
         assertThat(waitsForALook()).isTrue();
+        assertThat(mark().path("unseen").asBoolean()).isTrue();
         fitted();
         Checks.setBack(api, saw);
         assertThat(state()).isEqualTo("HELD");

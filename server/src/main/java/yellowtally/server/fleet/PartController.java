@@ -50,8 +50,18 @@ class PartController {
     /** All parts of cutting sets. */
     record Parts(List<ChainView> chains, List<BarView> bars, List<SprocketView> sprockets) {}
 
-    /** A part that is not fitted now: it was condemned, or retired, or a mechanic or dealer has it. */
-    record OutOfUse(String tag, boolean condemned, boolean retired, boolean away) {}
+    /**
+     * A part that is not as the others: it was condemned, or retired, or a mechanic or dealer has it, and it is not fitted; or it came
+     * back from one.
+     *
+     * @param unseen it may be fitted, and holds its saw then until somebody looks at it
+     */
+    record OutOfUse(String tag, boolean condemned, boolean retired, boolean away, boolean unseen) {
+
+        boolean marked() {
+            return condemned || retired || away || unseen;
+        }
+    }
 
     /** A set to check; {@code sawTag} is the saw it is meant for, absent for a new one. */
     record FitQuestion(@Nullable String sawTag, SetInput set) {}
@@ -92,17 +102,21 @@ class PartController {
         return new Parts(chains, bars, sprockets);
     }
 
-    /** What is not fitted now, wherever it hangs or lies: its tag is marked on every screen. */
+    /** What is not fitted, or not without a look, wherever it hangs or lies: its tag is marked on every screen. */
     @GetMapping("/api/out-of-use")
     List<OutOfUse> outOfUse() {
         Set<UUID> condemned = EnumSet.complementOf(EnumSet.of(Subject.SAW)).stream()
                 .flatMap(kind -> check.condemned(kind).stream())
                 .collect(Collectors.toSet());
-        Set<UUID> away = elsewhere.now().away().keySet();
+        PartsElsewhere.Now gone = elsewhere.now();
         return parts.findAllByOrderByTag().stream()
                 .map(part -> new OutOfUse(
-                        part.tag(), condemned.contains(part.id()), part.retiredAt() != null, away.contains(part.id())))
-                .filter(part -> part.condemned() || part.retired() || part.away())
+                        part.tag(),
+                        condemned.contains(part.id()),
+                        part.retiredAt() != null,
+                        gone.away().containsKey(part.id()),
+                        gone.unseen().contains(part.id())))
+                .filter(OutOfUse::marked)
                 .toList();
     }
 

@@ -60,7 +60,6 @@ class PartShelf {
      * @param spec what they have in common, in the trade's words
      * @param shelf tags on the shelf that may be fitted
      * @param condemned tags on the shelf that may not
-     * @param unseen those on the shelf that are back from a mechanic or dealer and were not looked at
      * @param away those that a mechanic or dealer has
      * @param fits saws that such a part hangs on
      * @param reserved saws whose waiting work takes one
@@ -73,7 +72,6 @@ class PartShelf {
             String spec,
             List<String> shelf,
             List<String> condemned,
-            List<String> unseen,
             List<AwayPart> away,
             Set<String> fits,
             List<String> reserved,
@@ -116,10 +114,8 @@ class PartShelf {
             if (with != null) {
                 draft.away.add(new AwayPart(part.tag(), with.who(), with.expectedOn(), comes(with, today)));
             } else if (part.sawId() == null) {
-                draft.add(
-                        part.tag(),
-                        condemned.computeIfAbsent(key.kind(), check::condemned).contains(part.id()),
-                        gone.unseen().contains(part.id()));
+                Set<UUID> outOfUse = condemned.computeIfAbsent(key.kind(), check::condemned);
+                (outOfUse.contains(part.id()) ? draft.condemned : draft.shelf).add(part.tag());
             }
         });
         OrderView.of(orders.findAllByClosedAtIsNullOrderByAt(), names).forEach((likeId, awaited) -> {
@@ -187,7 +183,6 @@ class PartShelf {
         private final String like;
         private final List<String> shelf = new ArrayList<>();
         private final List<String> condemned = new ArrayList<>();
-        private final List<String> unseen = new ArrayList<>();
         private final List<AwayPart> away = new ArrayList<>();
         private final Set<String> fits = new TreeSet<>();
         private final List<String> reserved = new ArrayList<>();
@@ -197,13 +192,6 @@ class PartShelf {
         Draft(Key key, String like) {
             this.key = key;
             this.like = like;
-        }
-
-        void add(String tag, boolean outOfUse, boolean notSeen) {
-            (outOfUse ? condemned : shelf).add(tag);
-            if (notSeen && !outOfUse) {
-                unseen.add(tag);
-            }
         }
 
         PartGroup group(Numbers numbers) {
@@ -225,18 +213,7 @@ class PartShelf {
                             numbers)
                     .orElse(null);
             return new PartGroup(
-                    key.kind(),
-                    key.spec(),
-                    shelf,
-                    condemned,
-                    unseen,
-                    away,
-                    fits,
-                    reserved,
-                    wearing,
-                    like,
-                    onOrder,
-                    order);
+                    key.kind(), key.spec(), shelf, condemned, away, fits, reserved, wearing, like, onOrder, order);
         }
     }
 }
