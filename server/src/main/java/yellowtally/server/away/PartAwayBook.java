@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -155,10 +156,12 @@ class PartAwayBook {
     void seen(PartsSeen given) {
         Person person = people.acting();
         Violations wrong = new Violations();
+        List<Part> parts = claimed(given.parts(), wrong);
+        Set<UUID> unseen = now.now().unseen();
         List<PartAway> back = new ArrayList<>();
-        for (Part part : claimed(given.parts(), wrong)) {
+        for (Part part : parts) {
             addMissing(part, given.looks(), wrong);
-            if (now.now().unseen().contains(part.id())) {
+            if (unseen.contains(part.id())) {
                 back.add(aways.findByPartIdOrderByAtDesc(part.id()).get(0));
             } else {
                 wrong.add("parts", "part.seenAlready", part.tag());
@@ -179,8 +182,9 @@ class PartAwayBook {
             throw Refusal.conflict("", "part.lookStruck");
         }
         look.strike(clock.instant(), person.id(), reason);
+        // Whoever fits it at this moment is waited for: the saw that it hangs on then is held.
         UUID saw = aways.findById(look.awayId())
-                .flatMap(away -> finder.find(away.partId()))
+                .flatMap(away -> finder.claimed(away.partId()))
                 .map(Part::sawId)
                 .orElse(null);
         if (saw == null) {

@@ -35,10 +35,18 @@ final class FleetRepositories {
         @Query(nativeQuery = true, value = "select tag from part where tag_key = upper(:tag) for update")
         List<String> waitFor(String tag);
 
+        @Query(nativeQuery = true, value = "select tag from part where id = :id for update")
+        List<String> waitFor(UUID id);
+
         /** For a write: as it is once no other write that claims it is under way. */
         default Optional<Part> claimed(String tag) {
             waitFor(tag);
             return findByTag(tag);
+        }
+
+        default Optional<Part> claimed(UUID id) {
+            waitFor(id);
+            return findById(id);
         }
 
         List<Part> findBySawId(UUID sawId);

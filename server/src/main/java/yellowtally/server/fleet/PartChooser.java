@@ -1,7 +1,9 @@
 package yellowtally.server.fleet;
 
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import yellowtally.core.cuttingset.BarSpec;
@@ -34,21 +36,35 @@ class PartChooser {
     /** The parts chosen; one with something wrong is absent and said in {@code wrong}. */
     ChosenSet choose(SetInput given, @Nullable UUID sawId, Violations wrong) {
         SetInput input = NamedSet.of(given, wrong).orElse(null);
-        return input == null
-                ? new ChosenSet(null, null, null)
-                : new ChosenSet(
-                        input.chain() == null ? null : chain(input.chain(), sawId, wrong),
-                        input.bar() == null ? null : bar(input.bar(), sawId, wrong),
-                        input.sprocket() == null ? null : sprocket(input.sprocket(), sawId, wrong));
+        if (input == null) {
+            return new ChosenSet(null, null, null);
+        }
+        if (Writing.now()) {
+            claim(input);
+        }
+        return new ChosenSet(
+                input.chain() == null ? null : chain(input.chain(), sawId, wrong),
+                input.bar() == null ? null : bar(input.bar(), sawId, wrong),
+                input.sprocket() == null ? null : sprocket(input.sprocket(), sawId, wrong));
     }
 
-    /** Whoever fits a part waits until nobody gives it away any more, and sees then where it is. */
-    private Optional<Part> find(String tag) {
-        return Writing.now() ? parts.claimed(tag) : parts.findByTag(tag);
+    /**
+     * Whoever fits parts waits until nobody gives them away any more, and sees then where they are: in one order, so that two who need
+     * the same do not wait for each other for ever.
+     */
+    private void claim(SetInput input) {
+        Stream.of(
+                        input.chain() == null ? null : input.chain().tag(),
+                        input.bar() == null ? null : input.bar().tag(),
+                        input.sprocket() == null ? null : input.sprocket().tag())
+                .flatMap(Stream::ofNullable)
+                .map(tag -> tag.toUpperCase(Locale.ROOT))
+                .sorted()
+                .forEach(parts::waitFor);
     }
 
     private @Nullable Chain chain(SetInput.ChainInput given, @Nullable UUID sawId, Violations wrong) {
-        Optional<Part> known = find(given.tag());
+        Optional<Part> known = parts.findByTag(given.tag());
         if (!given.create()) {
             return existing(Chain.class, "set.chain.tag", given.tag(), known, sawId, wrong);
         }
@@ -82,7 +98,7 @@ class PartChooser {
     }
 
     private @Nullable Bar bar(SetInput.BarInput given, @Nullable UUID sawId, Violations wrong) {
-        Optional<Part> known = find(given.tag());
+        Optional<Part> known = parts.findByTag(given.tag());
         if (!given.create()) {
             return existing(Bar.class, "set.bar.tag", given.tag(), known, sawId, wrong);
         }
@@ -102,7 +118,7 @@ class PartChooser {
     }
 
     private @Nullable Sprocket sprocket(SetInput.SprocketInput given, @Nullable UUID sawId, Violations wrong) {
-        Optional<Part> known = find(given.tag());
+        Optional<Part> known = parts.findByTag(given.tag());
         if (!given.create()) {
             return existing(Sprocket.class, "set.sprocket.tag", given.tag(), known, sawId, wrong);
         }

@@ -29,6 +29,11 @@ public class PartFinder {
         return parts.claimed(tag);
     }
 
+    /** The same by its id. */
+    public Optional<Part> claimed(UUID id) {
+        return parts.claimed(id);
+    }
+
     /** The part with this tag; a tag is one part's alone. */
     public Part tagged(String tag) {
         return parts.findByTag(tag).orElseThrow(() -> Refusal.gone("part.unknown", tag));
