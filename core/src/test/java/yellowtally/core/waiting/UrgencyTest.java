@@ -26,7 +26,7 @@ class UrgencyTest {
 
     @Test
     void everyCodeHasItsPlaceOnceAndANameOfItsOwn() {
-        assertThat(Urgency.ORDER).hasSize(48).doesNotHaveDuplicates();
+        assertThat(Urgency.ORDER).hasSize(49).doesNotHaveDuplicates();
         assertThat(codes()).containsExactlyInAnyOrderElementsOf(Urgency.ORDER);
         assertThat(Urgency.ORDER).extracting(Enum::name).doesNotHaveDuplicates();
     }
