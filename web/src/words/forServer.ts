@@ -5,7 +5,8 @@ import { BURNED } from './format';
 import { closedWords, logKindWords, sawChangeWords } from './log';
 import { packWords } from './pack';
 import { taskWords } from './schedule';
-import { partWord, stockWords } from './stores';
+import { partWord } from './partWord';
+import { stockWords } from './stores';
 
 /** Words for codes that paper, sheets and calendars say too: written beside the screens when they are built. */
 export const wordsForServer: Record<string, Record<string, string>> = {

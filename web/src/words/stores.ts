@@ -38,15 +38,6 @@ export function amount(count: number, unit: Schemas['StockUnit']): string {
   return figure;
 }
 
-const PARTS: Record<Schemas['Subject'], [string, string]> = {
-  SAW: ['Saw', 'Saws'],
-  CHAIN: ['Loop', 'Loops'],
-  BAR: ['Bar', 'Bars'],
-  SPROCKET: ['Sprocket', 'Sprockets'],
-};
-export const partWord = (kind: Schemas['Subject']) => PARTS[kind][0];
-export const partsWord = (kind: Schemas['Subject']) => PARTS[kind][1];
-
 const CAUSES: Record<Schemas['MoveCause'], string> = {
   USED: 'Used',
   RECEIVED: 'Received',

@@ -3,7 +3,7 @@ import { findingWords, measureWords, stepWords } from './bench';
 import { BURNED, capital, list, percent, rounded } from './format';
 import { byGauge } from './units';
 import { eventWords, taskWords } from './schedule';
-import { partWord } from './stores';
+import { partWord } from './partWord';
 
 type Work = Schemas['Waiting'];
 

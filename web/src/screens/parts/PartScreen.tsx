@@ -11,7 +11,7 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { WearChart } from '../../parts/WearChart';
 import { words } from '../../words/en';
 import { barLength, dayOf, rounded, tanks } from '../../words/format';
-import { partWord } from '../../words/stores';
+import { partWord } from '../../words/partWord';
 import { costSentence, money } from '../../words/wear';
 import { centsOf, notANumber } from '../../words/number';
 import { useSignedForm } from '../../parts/form/useSignedForm';

@@ -6,7 +6,7 @@ import { WearChart } from '../../parts/WearChart';
 import { Heading } from '../../parts/Heading';
 import { flipSentence, pairingWords } from '../../words/edge';
 import { rounded, tanks } from '../../words/format';
-import { partWord } from '../../words/stores';
+import { partWord } from '../../words/partWord';
 import { byGauge } from '../../words/units';
 import { costSentence, insightSentence } from '../../words/wear';
 

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useParts } from '../../api/queries';
 import { dayOf } from '../../words/format';
-import { partsWord } from '../../words/stores';
+import { partsWord } from '../../words/partWord';
 import { PartLine } from './PartLine';
 import { PartsAway } from './PartsAway';
 

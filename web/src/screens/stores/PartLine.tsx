@@ -6,7 +6,7 @@ import type { Schemas } from '../../api/client';
 import { ForWhoMay } from '../../parts/ForWhoMay';
 import { PartTags } from '../../parts/PartTag';
 import { dayAhead } from '../../words/format';
-import { partWord } from '../../words/stores';
+import { partWord } from '../../words/partWord';
 import { manySaws } from '../../words/tags';
 import { wearWords } from '../../words/wear';
 import { GiveParts } from '../parts/away/GiveParts';
