@@ -131,7 +131,7 @@ export const useDevices = () => useAsked('/api/devices', {});
 export const usePeople = () => useAsked('/api/people', {}, { staleTime: 300_000 });
 export const useCrews = () => useAsked('/api/crews', {}, { staleTime: 300_000 });
 export const useParts = () => useAsked('/api/parts', {});
-/** Parts that are not fitted now; their tags are marked wherever they stand. */
+/** Parts that are not fitted now, or not without a look; their tags are marked wherever they stand. */
 export const useOutOfUse = () => useAsked('/api/out-of-use', {});
 export const useOpenOutings = () => useAsked('/api/outings/open', {});
 export const useSharpening = (tag: string) => useAsked('/api/saws/{tag}/sharpening', { path: { tag } });

@@ -214,6 +214,25 @@ class RacesHttpTest {
         }
     }
 
+    /** One retires a loop, the other gives it away: what is retired is not awaited. */
+    @Test
+    void retirementsAndGivingsAway() {
+        String loop = "L" + RunningServer.id().substring(0, 6);
+        post(
+                "/api/parts",
+                ",\"chain\":{\"tag\":\"%s\",\"create\":true,\"pitch\":\"P_325\",\"gauge\":\"G_050\",\"driveLinks\":68}"
+                        .formatted(loop));
+        for (int round = 0; round < ROUNDS; round++) {
+            int won = oneDoesIt(
+                    hand -> hand == 0 ? post("/api/parts/" + loop + "/retire", ",\"reason\":\"Worn\"") : give(loop));
+            if (won == 0) {
+                post("/api/parts/" + loop + "/retire/undo", ",\"reason\":\"Not worn\"");
+            } else {
+                post("/api/parts-away/back", ",\"parts\":[\"%s\"],\"done\":\"Ground\",\"looks\":[]".formatted(loop));
+            }
+        }
+    }
+
     private Answer fit(String loop) {
         int version = api.get("/api/saws/" + tag).body().path("version").asInt();
         return post("/api/saws/" + tag + "/fittings", """

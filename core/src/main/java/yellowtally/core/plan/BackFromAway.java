@@ -6,7 +6,7 @@ import org.jspecify.annotations.Nullable;
 import yellowtally.core.plan.Until.WaitCause;
 
 /**
- * When a saw is back from a mechanic or dealer: on the day that was named, as long as the officer counts on it and it is not over; else
+ * When a saw or a part is back from a mechanic or dealer: on the day that was named, as long as the officer counts on it and it is not over; else
  * nobody can say (general practice).
  */
 public final class BackFromAway {
@@ -21,9 +21,15 @@ public final class BackFromAway {
      * @param counted whether the plan counts on it
      */
     public static Until of(String who, @Nullable LocalDate expectedOn, boolean counted, LocalDate today) {
-        boolean known = counted && expectedOn != null && !overdue(expectedOn, today);
-        int day = known ? (int) ChronoUnit.DAYS.between(today, expectedOn) : Chore.NEVER;
+        int day = expectedOn != null && comes(expectedOn, counted, today)
+                ? (int) ChronoUnit.DAYS.between(today, expectedOn)
+                : Chore.NEVER;
         return new Until(WaitCause.AWAY, day, who);
+    }
+
+    /** Whether somebody counts on it: the officer does, a day was named, and it is not over. */
+    public static boolean comes(@Nullable LocalDate expectedOn, boolean counted, LocalDate today) {
+        return counted && expectedOn != null && !overdue(expectedOn, today);
     }
 
     /** Whether the day that was named is over: nobody counts on it any more. */

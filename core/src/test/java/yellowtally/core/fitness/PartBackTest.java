@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.Size;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -18,7 +19,6 @@ import yellowtally.core.holds.PartBack;
 import yellowtally.core.log.SawLog;
 import yellowtally.core.log.StepEntry;
 import yellowtally.core.log.Told;
-import yellowtally.core.steps.Finding;
 import yellowtally.core.steps.Profiles;
 import yellowtally.core.steps.Step;
 import yellowtally.core.steps.StepOutcome;
@@ -81,28 +81,16 @@ class PartBackTest {
     @Test
     void aLookIsMadeHereAndOnThisVeryPart() {
         StepEntry own = entry(5, Step.CHAIN_LOOK, StepOutcome.FINE);
-        StepEntry told = new StepEntry(
-                own.seq(),
-                own.step(),
-                own.at(),
-                own.day(),
-                own.outcome(),
-                Set.<Finding>of(),
-                null,
-                own.subjects(),
-                new Told(own.day(), null));
-        StepEntry ofAnother = new StepEntry(
-                own.seq(),
-                own.step(),
-                own.at(),
-                own.day(),
-                own.outcome(),
-                Set.<Finding>of(),
-                null,
-                Set.of(Subject.SAW, Subject.BAR));
+        StepEntry told = like(own, own.subjects(), new Told(own.day(), null));
+        StepEntry ofAnother = like(own, Set.of(Subject.SAW, Subject.BAR), null);
         assertThat(missing(Served.onDayOne(told).back(Subject.CHAIN, 4))).startsWith("CHAIN_LOOK");
         assertThat(missing(Served.onDayOne(ofAnother).back(Subject.CHAIN, 4))).startsWith("CHAIN_LOOK");
         assertThat(missing(Served.onDayOne(own).back(Subject.CHAIN, 4))).isEqualTo("DEPTH_GAUGES");
+    }
+
+    private static StepEntry like(StepEntry look, Set<Subject> subjects, @Nullable Told told) {
+        return new StepEntry(
+                look.seq(), look.step(), look.at(), look.day(), look.outcome(), Set.of(), null, subjects, told);
     }
 
     /** Whatever else is done on the saw, a look that nobody made stays missing; all of them made, nothing is. */

@@ -65,8 +65,8 @@ public class Retirements {
     }
 
     private Part part(UUID partId) {
-        // What was fitted a moment ago must be seen as it is now.
+        // What was fitted a moment ago must be seen as it is now; who gives it away at this moment is waited for.
         records.flush();
-        return finder.find(partId).orElseThrow(() -> Refusal.gone("part.none"));
+        return finder.claimed(partId).orElseThrow(() -> Refusal.gone("part.none"));
     }
 }

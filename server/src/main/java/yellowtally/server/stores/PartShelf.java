@@ -112,7 +112,11 @@ class PartShelf {
             Draft draft = drafts.computeIfAbsent(key, k -> new Draft(k, part.tag()));
             PartsElsewhere.Elsewhere with = gone.away().get(part.id());
             if (with != null) {
-                draft.away.add(new AwayPart(part.tag(), with.who(), with.expectedOn(), comes(with, today)));
+                draft.away.add(new AwayPart(
+                        part.tag(),
+                        with.who(),
+                        with.expectedOn(),
+                        BackFromAway.comes(with.expectedOn(), with.counted(), today)));
             } else if (part.sawId() == null) {
                 Set<UUID> outOfUse = condemned.computeIfAbsent(key.kind(), check::condemned);
                 (outOfUse.contains(part.id()) ? draft.condemned : draft.shelf).add(part.tag());
@@ -150,10 +154,6 @@ class PartShelf {
                 .sorted(Comparator.comparing((Draft d) -> d.key.kind()).thenComparing(d -> d.key.spec()))
                 .map(draft -> draft.group(numbers))
                 .toList();
-    }
-
-    private static boolean comes(PartsElsewhere.Elsewhere with, LocalDate today) {
-        return with.counted() && with.expectedOn() != null && !BackFromAway.overdue(with.expectedOn(), today);
     }
 
     /** The kind of wear of a part that ends it first, and when. */
