@@ -2891,7 +2891,6 @@ export interface components {
             /** Format: date */
             expectedOn?: string;
             part: string;
-            who: string;
         };
         AwayView: {
             back?: components["schemas"]["BackView"];

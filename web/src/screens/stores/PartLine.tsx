@@ -47,13 +47,8 @@ export function PartLine({ group, nextTags }: Props) {
         <Box>
           {group.shelf.length === 0 ? 'None on the shelf' : 'On the shelf: '}
           <PartTags tags={group.shelf} />
-          {group.away.map((part) => (
-            <Box key={part.part} sx={{ color: 'text.secondary' }}>
-              <Link to={`/parts/${part.part}`}>{part.part}</Link> with {part.who}
-              {part.expectedOn && `, expected ${dayAhead(part.expectedOn)}`}
-              {!part.comes && ', not counted on'}
-            </Box>
-          ))}
+          <Away title="Away, counted on" parts={group.away.filter((part) => part.comes)} />
+          <Away title="Away, not counted on" parts={group.away.filter((part) => !part.comes)} />
           {group.condemned.length > 0 && (
             <Box sx={{ color: 'error.main' }}>
               Condemned: <PartTags tags={group.condemned} marked={false} />
@@ -132,6 +127,15 @@ export function PartLine({ group, nextTags }: Props) {
           {ordering && <OrderParts group={group} onDone={() => setOrdering(false)} />}
         </Box>
       )}
+    </Box>
+  );
+}
+
+/** Who has them and until when stands above all sorts. */
+function Away({ title, parts }: { title: string; parts: Schemas['AwayPart'][] }) {
+  return parts.length === 0 ? null : (
+    <Box sx={{ color: 'text.secondary' }}>
+      {title}: <PartTags tags={parts.map((part) => part.part)} marked={false} />
     </Box>
   );
 }

@@ -82,7 +82,7 @@ class PartAwayBrowserTest {
         field(page, "YC-32").check();
         field(page, "YC-33").check();
         act(page, "Give away").click();
-        assertThat(line).containsText("YC-32 with " + WHO + ", not counted on");
+        assertThat(line).containsText("Away, not counted on: YC-32, YC-33");
         assertThat(region(page, "Away and back"))
                 .containsText("With " + WHO + " since today, nobody said until when. Hit a rail chair.");
     }

@@ -86,7 +86,7 @@ class PartShelf {
      * @param expectedOn absent while nobody said
      * @param comes whether it is counted on: the officer does, and the day is not over
      */
-    record AwayPart(String part, String who, @Nullable LocalDate expectedOn, boolean comes) {}
+    record AwayPart(String part, @Nullable LocalDate expectedOn, boolean comes) {}
 
     /** A part that wears out. */
     record Wearing(String part, String saw, WearKind kind, DueDate date) {}
@@ -113,10 +113,7 @@ class PartShelf {
             PartsElsewhere.Elsewhere with = gone.away().get(part.id());
             if (with != null) {
                 draft.away.add(new AwayPart(
-                        part.tag(),
-                        with.who(),
-                        with.expectedOn(),
-                        BackFromAway.comes(with.expectedOn(), with.counted(), today)));
+                        part.tag(), with.expectedOn(), BackFromAway.comes(with.expectedOn(), with.counted(), today)));
             } else if (part.sawId() == null) {
                 Set<UUID> outOfUse = condemned.computeIfAbsent(key.kind(), check::condemned);
                 (outOfUse.contains(part.id()) ? draft.condemned : draft.shelf).add(part.tag());
