@@ -11,7 +11,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -20,6 +22,7 @@ import org.junit.jupiter.api.parallel.ResourceLock;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import yellowtally.server.RunningServer.Answer;
 import yellowtally.server.RunningServer.Api;
 
@@ -37,7 +40,8 @@ class FleetFileHttpTest {
     private static Stream<Wrong> wrong(String file) {
         String[] lines = file.split("\n");
         int person = line(lines, "\"table\":\"person\"") + 1;
-        String half = file.substring(0, file.length() / 2);
+        // In the middle of a row: at the end of one the line that is missing is the next.
+        String half = file.substring(0, file.indexOf('{', file.length() / 2) + 1);
         String behindComma = file.substring(0, file.indexOf("\n,", file.length() / 2) + 2);
         return Stream.of(
                 new Wrong("no JSON", "tag,make\n12,Fell", "Line 1, column"),
@@ -190,7 +194,8 @@ class FleetFileHttpTest {
         assertThat(Files.readString(SCHEMA)).isEqualTo(schema);
         Schema published = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                 .getSchema(schema, InputFormat.JSON);
-        String file = api.get("/api/fleet-file").raw().body();
+        Answer taken = api.get("/api/fleet-file");
+        String file = thinned(taken.body());
         List<Error> found = published.validate(
                 file,
                 InputFormat.JSON,
@@ -199,7 +204,32 @@ class FleetFileHttpTest {
         assertThat(published.validate(file.replaceFirst("\"role\":", "\"rank\":"), InputFormat.JSON))
                 .isNotEmpty();
         // Nothing by which somebody could sign in.
-        assertThat(file).doesNotContain("bcrypt", "credential", "sign_in_name");
+        assertThat(taken.raw().body()).doesNotContain("bcrypt", "credential", "sign_in_name");
+    }
+
+    /** The file with one row of each shape: of rows that differ in their letters and digits alone the schema says the same. */
+    private static String thinned(JsonNode file) {
+        for (JsonNode table : file.path("tables")) {
+            Set<String> shapes = new HashSet<>();
+            ArrayNode rows = (ArrayNode) table.path("rows");
+            List<JsonNode> kept =
+                    rows.valueStream().filter(row -> shapes.add(shape(row))).toList();
+            rows.removeAll().addAll(kept);
+        }
+        return file.toString();
+    }
+
+    private static String shape(JsonNode row) {
+        StringBuilder shape = new StringBuilder();
+        row.properties()
+                .forEach(field -> shape.append(field.getKey())
+                        .append('=')
+                        .append(field.getValue()
+                                .toString()
+                                .replaceAll("[\\p{L}\\p{M}]+", "x")
+                                .replaceAll("\\d+", "9")
+                                .replaceAll("[x9 ]+", "x")));
+        return shape.toString();
     }
 
     /** It was taken out by an earlier release, as all files will have been one day. */
