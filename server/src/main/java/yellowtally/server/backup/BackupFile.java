@@ -80,7 +80,8 @@ public final class BackupFile {
         try (ZipFile zip = new ZipFile(backup.toFile())) {
             for (ZipEntry entry : zip.stream().toList()) {
                 Path name = Path.of(entry.getName());
-                boolean own = name.getNameCount() == 2
+                boolean own = !name.isAbsolute()
+                        && name.getNameCount() == 2
                         && BESIDE.contains(name.getName(0).toString())
                         && name.equals(name.normalize());
                 Path target = dataFolder.resolve(name.normalize());
