@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import org.springframework.web.util.UriUtils;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
@@ -28,10 +27,10 @@ final class PlateLabels {
      */
     record Label(String tag, String size, String address) {}
 
-    /** Where a saw's page is, as this request came here. */
+    /** Where a saw's page is, under the name and port that this request was sent to. */
     static String address(HttpServletRequest request, String tag) {
-        return ServletUriComponentsBuilder.fromContextPath(request).toUriString() + "/saws/"
-                + UriUtils.encodePathSegment(tag, StandardCharsets.UTF_8);
+        return request.getScheme() + "://" + request.getHeader("Host") + "/saws/"
+                + UriUtils.encode(tag, StandardCharsets.UTF_8);
     }
 
     /**

@@ -2,6 +2,8 @@ package yellowtally.server.paper;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
 import com.google.zxing.BinaryBitmap;
 import com.google.zxing.DecodeHintType;
@@ -9,6 +11,7 @@ import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.ReaderException;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
+import jakarta.servlet.http.HttpServletRequest;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -135,5 +138,14 @@ class PlateLabelsTest {
             assertThat(new PDFTextStripper().getText(file)).contains("WWWWWWWWWWWW");
             assertThat(read(file, LabelPaper.LETTER_30, 0)).isEqualTo(longest.address());
         }
+    }
+
+    /** Behind a proxy on another port too: the name and port that were asked for stand in one header alone, which is checked. */
+    @Test
+    void aCodeLeadsToWhereThePageWasAskedFor() {
+        HttpServletRequest request = mock(HttpServletRequest.class);
+        when(request.getScheme()).thenReturn("https");
+        when(request.getHeader("Host")).thenReturn("saws.example:8443");
+        assertThat(PlateLabels.address(request, "YC-10")).isEqualTo("https://saws.example:8443/saws/YC-10");
     }
 }
