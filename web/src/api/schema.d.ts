@@ -148,7 +148,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/calendar/{secret}": {
+    "/api/calendar/{secret}.ics": {
         parameters: {
             query?: never;
             header?: never;

@@ -14,6 +14,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.parallel.ResourceLock;
@@ -124,5 +125,33 @@ class CalendarHttpTest {
         assertThat(nobody(api, planPath).statusCode()).isEqualTo(404);
         assertThat(after.body()).contains("or it was ended");
         assertThat(api.get("/api/people/changes").body().toString()).contains("FEED_MADE", "FEED_ENDED");
+    }
+
+    /** A program that still asks for what was ended guesses nothing; whoever guesses waits, and only where it guesses. */
+    @Test
+    void whoeverGuessesAtAddressesHasToWait(Api api) {
+        Answer made = api.post("/api/calendar-feeds", "{\"id\":\"" + RunningServer.id() + "\"}");
+        String path = made.body().path("path").asString();
+        String ended = api.post("/api/calendar-feeds", "{\"id\":\"" + RunningServer.id() + "\"}")
+                .body()
+                .toString();
+        String id = ended.replaceAll(".*\"id\":\"([^\"]+)\".*", "$1");
+        String endedPath = ended.replaceAll(".*\"path\":\"([^\"]+)\".*", "$1");
+        api.post("/api/calendar-feeds/" + id + "/end", "{\"id\":\"" + RunningServer.id() + "\"}");
+        for (int i = 0; i < 20; i++) {
+            assertThat(from("203.0.113.7", api, endedPath)).isEqualTo(404);
+        }
+        List<Integer> guessed = IntStream.range(0, 20)
+                .mapToObj(i -> from("203.0.113.7", api, "/api/calendar/guess-" + i + ".ics"))
+                .toList();
+        assertThat(guessed.subList(0, 10)).containsOnly(404);
+        assertThat(guessed).endsWith(429, 429, 429);
+        assertThat(from("203.0.113.8", api, path)).isEqualTo(200);
+    }
+
+    private static int from(String address, Api api, String path) {
+        return Signed.out()
+                .send(HttpRequest.newBuilder(URI.create(api.root() + path)).header("X-Forwarded-For", address))
+                .statusCode();
     }
 }

@@ -155,6 +155,13 @@ class SetUpHttpTest {
                             .header(header, "10.1.2.3"));
             assertThat(state.body()).as(header).contains("SET_UP_ELSEWHERE");
         }
+        // What a stranger writes into a header is neither an address nor a name of this machine.
+        for (String from : List.of("localhost", "127.evil.example", "127.0.0.1, 10.1.2.3", "10.1.2.3, localhost")) {
+            HttpResponse<String> state = Signed.out()
+                    .send(HttpRequest.newBuilder(URI.create(root + "/api/sign-in"))
+                            .header("X-Forwarded-For", from));
+            assertThat(state.body()).as(from).contains("SET_UP_ELSEWHERE");
+        }
     }
 
     @Test

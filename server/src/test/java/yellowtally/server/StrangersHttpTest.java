@@ -3,6 +3,8 @@ package yellowtally.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -57,7 +59,12 @@ class StrangersHttpTest {
         "10.1.2.3, 421",
         "[::1], 421",
         "user@HERE, 421",
-        "'a b', 421"
+        "'a b', 421",
+        "127.evil.example, 421",
+        "HERE., 421",
+        "HERE@evil.example, 421",
+        "'HERE, evil.example', 421",
+        "http://HERE, 421"
     })
     void aPageUnderAnotherNameGetsNothing(String host, int status) throws IOException {
         String answer = get("/api/people", "Host: " + host + "\r\n");
@@ -72,22 +79,79 @@ class StrangersHttpTest {
         "Origin, http://HERE, 200",
         "Origin, http://evil.example, 403",
         "Origin, null, 403",
+        "Origin, HERE@evil.example, 403",
+        "Origin, http://HERE.evil.example, 403",
+        "Origin, http://evil.example/http://HERE, 403",
+        "Origin, http://HERE/, 403",
+        "Origin, 'http://HERE\r\nOrigin: http://evil.example', 403",
+        "Sec-Fetch-Site, 'same-origin\r\nSec-Fetch-Site: cross-site', 403",
         "Sec-Fetch-Site, same-origin, 200",
         "Sec-Fetch-Site, none, 200",
         "Sec-Fetch-Site, same-site, 403",
         "Sec-Fetch-Site, cross-site, 403"
     })
     void aPageOfAnotherSiteNeitherReadsNorWrites(String header, String value, int status) throws IOException {
-        String headers = "Host: HERE\r\n" + header + ": " + value + "\r\n";
+        String headers = "Host: HERE\r\n" + header + ": " + value.translateEscapes() + "\r\n";
         assertThat(Wire.status(get("/api/people", headers))).isEqualTo(status);
         String written = post(headers + "Content-Type: application/json\r\n", "{\"set\":{}}");
         assertThat(Wire.status(written)).as(written).isEqualTo(status == 200 ? 200 : 403);
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"text/plain", "*/*", "application/yaml", "application/x-www-form-urlencoded", "json"})
+    @ValueSource(
+            strings = {
+                "text/plain",
+                "*/*",
+                "application/yaml",
+                "application/x-www-form-urlencoded",
+                "json",
+                "application/json;charset=iso-8859-1",
+                "application/json;charset=utf-16",
+                "application/json;charset=utf-7",
+                "application/octet-stream",
+                "text/plain;application/json",
+                "application/json, text/plain"
+            })
     void nothingIsWrittenThatIsNoJson(String type) throws IOException {
         refused(post("Host: HERE\r\nContent-Type: " + type + "\r\n", "{\"set\":{}}"), 415);
+    }
+
+    /** A name with a letter in more bytes than it needs, with bytes that are no letter, with half a sign, in another encoding. */
+    @ParameterizedTest
+    @CsvSource({
+        "'Gang \u00c1\u0081', 400",
+        "'Gang \u00e0\u0081\u0081', 400",
+        "'Gang \u00ff', 400",
+        "'Gang \u00c3', 400",
+        "'Gang \u00ed\u00a0\u0080', 400",
+        "'Gang \u00f5\u0080\u0080\u0080', 400",
+        "'Gang \\ud800', 400",
+        "'Gang \\udc00\\ud800', 400",
+        "'Gang \\ud83e\\ude9a ', 204",
+        "'Gang \u00f0\u009f\u00aa\u009a', 204"
+    })
+    void whatIsNoTextIsNotKept(String name, int status) throws IOException {
+        String body = "{\"id\":\"%s\",\"name\":\"%s %s\"}".formatted(RunningServer.id(), name, RunningServer.id());
+        String answer = crew("application/json", body);
+        assertThat(Wire.status(answer)).as(answer).isEqualTo(status);
+        assertThat(api.get("/api/crews").raw().body()).doesNotContain("\ufffd", "Gang ?", "Gang A");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"UTF-16BE", "UTF-16LE", "UTF-16", "UTF-32BE", "UTF-32LE"})
+    void noOtherEncodingIsGuessed(String charset) throws IOException {
+        String body = "{\"id\":\"%s\",\"name\":\"Gang of another encoding\"}".formatted(RunningServer.id());
+        byte[] bytes = body.getBytes(Charset.forName(charset));
+        refused(crew("application/json", new String(bytes, StandardCharsets.ISO_8859_1)), 400);
+        assertThat(api.get("/api/crews").raw().body()).doesNotContain("another encoding");
+    }
+
+    /** The body byte by byte. */
+    private String crew(String type, String body) throws IOException {
+        return Wire.ask(
+                api,
+                "POST /api/crews HTTP/1.1\r\nHost: " + Wire.host(api) + "\r\n" + Wire.signed(api) + "Content-Type: "
+                        + type + "\r\nContent-Length: " + body.length() + "\r\n" + END + body);
     }
 
     @Test
@@ -133,6 +197,17 @@ class StrangersHttpTest {
     })
     void addressesThatAreNoneAreRefusedInASentence(String line, int status) throws IOException {
         refused(Wire.ask(api, line + "\r\nHost: " + Wire.host(api) + "\r\n" + Wire.signed(api) + END), status);
+    }
+
+    /** Whoever typed an address that there is not reads so on the page; a program is told in its own way. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"/nowhere", "/saw/12", "/api", "/api/nowhere", "/actuator/health", "/error", "/assetsx/a.js"})
+    void anAddressThatThereIsNotIsNotThere(String path) throws IOException {
+        String browser = get(path, "Host: HERE\r\nAccept: text/html,application/xhtml+xml,*/*;q=0.8\r\n");
+        assertThat(Wire.status(browser)).isEqualTo(404);
+        assertThat(browser).contains("<div id=\"root\">");
+        refused(get(path, "Host: HERE\r\nAccept: */*\r\n"), 404);
     }
 
     @Test

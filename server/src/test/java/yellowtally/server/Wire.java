@@ -50,6 +50,14 @@ final class Wire implements AutoCloseable {
         }
     }
 
+    /** Sends a whole request, and reads the status of the answer alone: it may have no end. */
+    static int statusOf(RunningServer.Api api, String request) throws IOException {
+        try (Wire wire = new Wire(api)) {
+            wire.send(request);
+            return status(new String(wire.socket.getInputStream().readNBytes(12), StandardCharsets.US_ASCII));
+        }
+    }
+
     static int status(String answer) {
         return answer.startsWith("HTTP/1.1 ") ? Integer.parseInt(answer.substring(9, 12)) : 0;
     }

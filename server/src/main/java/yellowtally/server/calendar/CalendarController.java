@@ -4,10 +4,12 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.persistence.EntityManager;
+import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
 import org.jspecify.annotations.Nullable;
@@ -29,6 +31,7 @@ import yellowtally.server.support.Attached;
 import yellowtally.server.support.OnceOnly;
 import yellowtally.server.support.RandomSecret;
 import yellowtally.server.support.Refusal;
+import yellowtally.server.support.SlowDown;
 
 /** The schedule as a calendar file, and the addresses under which calendar programs read it. */
 @RestController
@@ -39,12 +42,14 @@ class CalendarController {
     private static final String FEED = "/api/calendar/";
     private static final String ENDING = ".ics";
     private static final String PLAN = "/plan.ics";
+    private static final int FREE_GUESSES = 10;
 
     private final DueCalendar calendar;
     private final PlanCalendar plan;
     private final CalendarFeed.Feeds feeds;
     private final People people;
     private final OnceOnly onceOnly;
+    private final SlowDown slowDown;
     private final EntityManager records;
     private final Clock clock;
 
@@ -54,6 +59,7 @@ class CalendarController {
             CalendarFeed.Feeds feeds,
             People people,
             OnceOnly onceOnly,
+            SlowDown slowDown,
             EntityManager records,
             Clock clock) {
         this.calendar = calendar;
@@ -61,6 +67,7 @@ class CalendarController {
         this.feeds = feeds;
         this.people = people;
         this.onceOnly = onceOnly;
+        this.slowDown = slowDown;
         this.records = records;
         this.clock = clock;
     }
@@ -99,12 +106,12 @@ class CalendarController {
     }
 
     /** The schedule for a calendar program; the secret in the address is its only key. */
-    @GetMapping(FEED + "{secret}")
+    @GetMapping(FEED + "{secret}" + ENDING)
     @ApiResponse(
             responseCode = "200",
             content = @Content(mediaType = NAMED, schema = @Schema(type = "string", format = "binary")))
-    ResponseEntity<byte[]> feed(@PathVariable String secret) {
-        refuseUnknown(secret.endsWith(ENDING) ? secret.substring(0, secret.length() - ENDING.length()) : secret);
+    ResponseEntity<byte[]> feed(@PathVariable String secret, HttpServletRequest request) {
+        refuseUnknown(secret, request);
         return due();
     }
 
@@ -113,13 +120,20 @@ class CalendarController {
     @ApiResponse(
             responseCode = "200",
             content = @Content(mediaType = NAMED, schema = @Schema(type = "string", format = "binary")))
-    ResponseEntity<byte[]> planFeed(@PathVariable String secret) {
-        refuseUnknown(secret);
+    ResponseEntity<byte[]> planFeed(@PathVariable String secret, HttpServletRequest request) {
+        refuseUnknown(secret, request);
         return planned();
     }
 
-    private void refuseUnknown(String secret) {
-        if (feeds.findBySecretAndEndedAtNull(RandomSecret.digest(secret)).isEmpty()) {
+    /** Whoever guesses waits; a program that still asks for a calendar that was ended guesses nothing. */
+    private void refuseUnknown(String secret, HttpServletRequest request) {
+        SlowDown.Of guesses = new SlowDown.Of("calendar at " + request.getRemoteAddr(), FREE_GUESSES);
+        slowDown.refuseIfTooSoon(guesses);
+        Optional<CalendarFeed> feed = feeds.findBySecret(RandomSecret.digest(secret));
+        if (feed.isEmpty()) {
+            slowDown.wrong(guesses);
+        }
+        if (feed.isEmpty() || feed.get().ended()) {
             throw Refusal.gone("feed.none");
         }
     }

@@ -16,7 +16,7 @@ class CalendarFeed {
 
     /** Keeps them. */
     interface Feeds extends ListCrudRepository<CalendarFeed, UUID> {
-        Optional<CalendarFeed> findBySecretAndEndedAtNull(String secret);
+        Optional<CalendarFeed> findBySecret(String secret);
 
         List<CalendarFeed> findByEndedAtNullOrderByAt();
     }
@@ -53,6 +53,10 @@ class CalendarFeed {
 
     Instant at() {
         return at;
+    }
+
+    boolean ended() {
+        return endedAt != null;
     }
 
     void end(Instant moment) {

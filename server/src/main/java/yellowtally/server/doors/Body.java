@@ -6,6 +6,10 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.nio.ByteBuffer;
+import java.nio.CharBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
@@ -14,13 +18,18 @@ interface Body {
 
     void add(byte[] some, int length) throws IOException;
 
-    /** All of it, when all has come. */
+    /**
+     * All of it, when all has come.
+     *
+     * @throws CharacterCodingException where it has to be text in UTF-8 and is not: whoever reads JSON guesses at other encodings, and
+     *     takes longer forms of a letter for the letter
+     */
     InputStream all() throws IOException;
 
     /** The request is over. */
     void close() throws IOException;
 
-    /** A small one. */
+    /** A small one: text. */
     final class InMemory implements Body {
 
         private final ByteArrayOutputStream read = new ByteArrayOutputStream();
@@ -31,8 +40,13 @@ interface Body {
         }
 
         @Override
-        public InputStream all() {
-            return new ByteArrayInputStream(read.toByteArray());
+        public InputStream all() throws CharacterCodingException {
+            byte[] bytes = read.toByteArray();
+            CharBuffer text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes));
+            if (text.chars().anyMatch(letter -> letter == 0)) {
+                throw new CharacterCodingException();
+            }
+            return new ByteArrayInputStream(bytes);
         }
 
         @Override

@@ -60,7 +60,8 @@ class ContainerRefusals implements WebServerFactoryCustomizer<TomcatServletWebSe
                 return;
             }
             try {
-                problems.write(response, HttpStatusCode.valueOf(status), status < 500 ? "unreadable" : "unforeseen");
+                problems.write(
+                        request, response, HttpStatusCode.valueOf(status), status < 500 ? "unreadable" : "unforeseen");
             } catch (IOException gone) {
                 // Whoever asked does not listen any more.
             }

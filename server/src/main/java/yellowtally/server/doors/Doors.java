@@ -14,6 +14,7 @@ import org.springframework.security.config.annotation.web.configurers.AbstractHt
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.firewall.HttpFirewall;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.header.HeaderWriterFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
@@ -21,10 +22,11 @@ import yellowtally.server.signin.Accounts;
 import yellowtally.server.signin.NotAllowed;
 import yellowtally.server.signin.StillSignedIn;
 import yellowtally.server.signin.WhoMay;
+import yellowtally.server.support.PageAddresses;
 import yellowtally.server.support.Problems;
 import yellowtally.server.support.TakesFiles;
 
-/** What every request passes, in this order: headers, strangers, body, waiting room. */
+/** What every request passes, in this order: its address, headers, strangers, rule of the address, body, waiting room. */
 @Configuration
 class Doors {
 
@@ -38,13 +40,20 @@ class Doors {
     SecurityFilterChain strangersOut(
             HttpSecurity http,
             KnownNames names,
+            PageAddresses page,
             List<TakesFiles> takers,
             Problems problems,
             WhoMay whoMay,
             NotAllowed notAllowed,
             Accounts accounts,
             CookieCsrfTokenRepository marks) {
-        return http.authorizeHttpRequests(all -> all.anyRequest().access(whoMay))
+        return http.authorizeHttpRequests(all -> {
+                    // What went wrong is told; nobody outside can ask for that.
+                    all.dispatcherTypeMatchers(DispatcherType.ERROR).permitAll();
+                    all.requestMatchers(page).permitAll();
+                    whoMay.apply(all);
+                    all.anyRequest().denyAll();
+                })
                 .csrf(form -> form.spa()
                         .csrfTokenRepository(marks)
                         // Whoever is not signed in has no mark yet; pages of other sites are refused by their origin.
@@ -57,8 +66,8 @@ class Doors {
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.NEVER))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(ONLY_FROM_HERE))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER)))
-                .addFilterAfter(new StrangersOut(names, takers, problems), HeaderWriterFilter.class)
-                .addFilterAfter(new StillSignedIn(accounts), StrangersOut.class)
+                .addFilterAfter(new StrangersOut(names, page, takers, problems), HeaderWriterFilter.class)
+                .addFilterAfter(new StillSignedIn(accounts, page), StrangersOut.class)
                 .build();
     }
 
@@ -73,8 +82,13 @@ class Doors {
     }
 
     @Bean
+    HttpFirewall strictAddresses() {
+        return new StrictAddresses();
+    }
+
+    @Bean
     RequestRejectedHandler refusesAddresses(Problems problems) {
-        return (request, response, rejected) -> problems.write(response, HttpStatus.BAD_REQUEST, "unreadable");
+        return (request, response, rejected) -> problems.write(request, response, HttpStatus.BAD_REQUEST, "unreadable");
     }
 
     @Bean
@@ -94,9 +108,10 @@ class Doors {
     FilterRegistrationBean<WaitingRoom> waitingRoom(
             @Value("${yellowtally.at-work}") int atWork,
             @Value("${yellowtally.wait}") Duration patience,
+            PageAddresses page,
             Problems problems) {
         FilterRegistrationBean<WaitingRoom> door =
-                new FilterRegistrationBean<>(new WaitingRoom(atWork, patience, problems));
+                new FilterRegistrationBean<>(new WaitingRoom(atWork, patience, page, problems));
         door.setOrder(SecurityFilterProperties.DEFAULT_FILTER_ORDER + 2);
         door.setDispatcherTypes(DispatcherType.REQUEST, DispatcherType.ASYNC);
         return door;

@@ -5,15 +5,17 @@ import java.net.InetAddress;
 import java.net.URI;
 import java.net.URISyntaxException;
 import java.net.UnknownHostException;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
+import yellowtally.server.support.IpLiteral;
 
 /**
  * The names under which this application may be asked for: the address that the request came to, {@code localhost} on the machine
@@ -22,8 +24,6 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class KnownNames {
-
-    private static final Pattern ADDRESS = Pattern.compile("[0-9.]+|\\[[0-9a-fA-F:.]+]");
 
     private final Set<String> names = new HashSet<>();
 
@@ -53,19 +53,23 @@ class KnownNames {
         if (name == null) {
             return false;
         }
-        InetAddress here = address(request.getLocalAddr());
-        boolean own = ADDRESS.matcher(name).matches() && here != null && here.equals(address(name));
-        return own || names.contains(name) || (name.equals("localhost") && here != null && here.isLoopbackAddress());
+        Optional<InetAddress> here = IpLiteral.read(request.getLocalAddr());
+        boolean own = here.isPresent() && here.equals(IpLiteral.read(name));
+        boolean local = here.filter(InetAddress::isLoopbackAddress).isPresent();
+        return own || names.contains(name) || (name.equals("localhost") && local);
     }
 
-    /** Whether the page that sent the request, if it says which, came from here. */
+    /** Whether the page that sent the request, if it says which, came from here; whoever says two things did not. */
     boolean fromHere(HttpServletRequest request) {
-        String origin = request.getHeader("Origin");
-        String site = request.getHeader("Sec-Fetch-Site");
-        if (site != null && !site.equals("same-origin") && !site.equals("none")) {
-            return false;
-        }
-        return origin == null || origin.replaceFirst("^https?://", "").equalsIgnoreCase(request.getHeader("Host"));
+        String host = request.getHeader("Host");
+        return all(request, "Sec-Fetch-Site").allMatch(site -> site.equals("same-origin") || site.equals("none"))
+                && all(request, "Origin")
+                        .allMatch(
+                                origin -> origin.replaceFirst("^https?://", "").equalsIgnoreCase(host));
+    }
+
+    private static Stream<String> all(HttpServletRequest request, String header) {
+        return Collections.list(request.getHeaders(header)).stream();
     }
 
     private static @Nullable String nameIn(@Nullable String host) {
@@ -73,15 +77,6 @@ class KnownNames {
             String name = host == null ? null : new URI("http://" + host).getHost();
             return name == null ? null : name.toLowerCase(Locale.ROOT);
         } catch (URISyntaxException e) {
-            return null;
-        }
-    }
-
-    /** Of a literal only: no name is looked up. */
-    private static @Nullable InetAddress address(String literal) {
-        try {
-            return ADDRESS.matcher(literal).matches() || literal.contains(":") ? InetAddress.getByName(literal) : null;
-        } catch (UnknownHostException e) {
             return null;
         }
     }

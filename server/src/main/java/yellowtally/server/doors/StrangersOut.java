@@ -5,8 +5,6 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Set;
@@ -14,26 +12,27 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.MediaType;
+import org.springframework.security.web.util.matcher.RequestMatcher;
 import org.springframework.web.filter.OncePerRequestFilter;
-import org.springframework.web.util.UriUtils;
 import yellowtally.server.support.Problems;
 import yellowtally.server.support.TakesFiles;
 
 /**
  * Refuses what no screen of this application sends: requests under another name, from the page of another site, writes that are
- * neither JSON nor a file that is taken, addresses that are no text.
+ * neither JSON in UTF-8 nor a file that is taken.
  */
 class StrangersOut extends OncePerRequestFilter {
 
     private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
-    private static final int LONGEST = 2_000;
 
     private final KnownNames names;
+    private final RequestMatcher page;
     private final List<TakesFiles> takers;
     private final Problems problems;
 
-    StrangersOut(KnownNames names, List<TakesFiles> takers, Problems problems) {
+    StrangersOut(KnownNames names, RequestMatcher page, List<TakesFiles> takers, Problems problems) {
         this.names = names;
+        this.page = page;
         this.takers = takers;
         this.problems = problems;
     }
@@ -42,13 +41,11 @@ class StrangersOut extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         if (!names.meant(request)) {
-            problems.write(response, HttpStatus.MISDIRECTED_REQUEST, "door.name");
-        } else if (request.getRequestURI().startsWith("/api/") && !names.fromHere(request)) {
-            problems.write(response, HttpStatus.FORBIDDEN, "door.site");
+            problems.write(request, response, HttpStatus.MISDIRECTED_REQUEST, "door.name");
+        } else if (!page.matches(request) && !names.fromHere(request)) {
+            problems.write(request, response, HttpStatus.FORBIDDEN, "door.site");
         } else if (writes(request) && !sentByUs(request)) {
-            problems.write(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "door.json");
-        } else if (!text(request.getRequestURI()) || !text(request.getQueryString())) {
-            problems.write(response, HttpStatus.BAD_REQUEST, "unreadable");
+            problems.write(request, response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "door.json");
         } else {
             chain.doFilter(request, response);
         }
@@ -58,32 +55,25 @@ class StrangersOut extends OncePerRequestFilter {
         return !READING.contains(request.getMethod());
     }
 
-    /** JSON, or a whole file where one is taken: a page of another site can send neither without being asked for leave first. */
+    /** JSON in UTF-8, or a whole file where one is taken: a page of another site can send neither without being asked for leave first. */
     private boolean sentByUs(HttpServletRequest request) {
-        return is(request.getContentType(), MediaType.APPLICATION_JSON)
-                || (is(request.getContentType(), MediaType.APPLICATION_OCTET_STREAM)
-                        && takers.stream()
-                                .anyMatch(taker -> taker.mostBytes(request).isPresent()));
+        MediaType type = type(request.getContentType());
+        if (type == null) {
+            return false;
+        }
+        if (type.equalsTypeAndSubtype(MediaType.APPLICATION_JSON)) {
+            // Whoever reads the body would read it in the encoding that is named here.
+            return type.getCharset() == null || type.getCharset().equals(StandardCharsets.UTF_8);
+        }
+        return type.equalsTypeAndSubtype(MediaType.APPLICATION_OCTET_STREAM)
+                && takers.stream().anyMatch(taker -> taker.mostBytes(request).isPresent());
     }
 
-    private static boolean is(@Nullable String type, MediaType asked) {
+    private static @Nullable MediaType type(@Nullable String named) {
         try {
-            return type != null && MediaType.parseMediaType(type).equalsTypeAndSubtype(asked);
+            return named == null ? null : MediaType.parseMediaType(named);
         } catch (InvalidMediaTypeException e) {
-            return false;
-        }
-    }
-
-    private static boolean text(@Nullable String address) {
-        if (address == null) {
-            return true;
-        }
-        try {
-            String decoded = UriUtils.decode(address, StandardCharsets.ISO_8859_1);
-            StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(decoded.getBytes(StandardCharsets.ISO_8859_1)));
-            return address.length() <= LONGEST && decoded.chars().noneMatch(Character::isISOControl);
-        } catch (IllegalArgumentException | CharacterCodingException e) {
-            return false;
+            return null;
         }
     }
 }

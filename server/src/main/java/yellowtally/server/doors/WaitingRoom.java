@@ -10,6 +10,7 @@ import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.web.util.matcher.RequestMatcher;
 import org.springframework.web.filter.OncePerRequestFilter;
 import yellowtally.server.support.Problems;
 
@@ -24,11 +25,13 @@ class WaitingRoom extends OncePerRequestFilter {
 
     private final Semaphore atWork;
     private final Duration patience;
+    private final RequestMatcher page;
     private final Problems problems;
 
-    WaitingRoom(int atWork, Duration patience, Problems problems) {
+    WaitingRoom(int atWork, Duration patience, RequestMatcher page, Problems problems) {
         this.atWork = new Semaphore(atWork, true);
         this.patience = patience;
+        this.page = page;
         this.problems = problems;
     }
 
@@ -40,7 +43,7 @@ class WaitingRoom extends OncePerRequestFilter {
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
-        return !request.getRequestURI().startsWith("/api/");
+        return page.matches(request);
     }
 
     @Override
@@ -48,7 +51,7 @@ class WaitingRoom extends OncePerRequestFilter {
             throws ServletException, IOException {
         if (!mayComeIn()) {
             response.setHeader(HttpHeaders.RETRY_AFTER, AGAIN_IN_SECONDS);
-            problems.write(response, HttpStatus.SERVICE_UNAVAILABLE, "door.full");
+            problems.write(request, response, HttpStatus.SERVICE_UNAVAILABLE, "door.full");
             return;
         }
         try {

@@ -10,6 +10,7 @@ import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.nio.charset.CharacterCodingException;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
@@ -52,7 +53,7 @@ class WholeBodies extends OncePerRequestFilter {
                 .orElse(OptionalLong.empty());
         long most = ofFile.orElse(MOST_BYTES);
         if (request.getContentLengthLong() > most) {
-            problems.write(response, HttpStatus.CONTENT_TOO_LARGE, "door.large", most / 1024);
+            problems.write(request, response, HttpStatus.CONTENT_TOO_LARGE, "door.large", most / 1024);
         } else if (request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null) {
             if (ofFile.isPresent()) {
                 Path file = incoming.file();
@@ -62,7 +63,7 @@ class WholeBodies extends OncePerRequestFilter {
                 read(request, response, new Body.InMemory(), deadline, most);
             }
         } else if (ofFile.isPresent()) {
-            problems.write(response, HttpStatus.BAD_REQUEST, "door.noFile");
+            problems.write(request, response, HttpStatus.BAD_REQUEST, "door.noFile");
         } else {
             chain.doFilter(request, response);
         }
@@ -130,8 +131,16 @@ class WholeBodies extends OncePerRequestFilter {
         public void onAllDataRead() throws IOException {
             if (!over) {
                 over = true;
+                dispatch();
+            }
+        }
+
+        private void dispatch() throws IOException {
+            try {
                 whole.is(body.all());
                 waiting.dispatch();
+            } catch (CharacterCodingException e) {
+                refuse(HttpStatus.BAD_REQUEST, "unreadable");
             }
         }
 
@@ -153,7 +162,7 @@ class WholeBodies extends OncePerRequestFilter {
         private void refuse(HttpStatus status, String code, Object... figures) throws IOException {
             over = true;
             response.setHeader("Connection", "close");
-            problems.write(response, status, code, figures);
+            problems.write(whole, response, status, code, figures);
             waiting.complete();
         }
 

@@ -23,6 +23,7 @@ import yellowtally.server.seal.Verification;
 import yellowtally.server.support.OnceOnly;
 import yellowtally.server.support.ReadsAgain;
 import yellowtally.server.support.Refusal;
+import yellowtally.server.support.Utf8Check;
 
 /** Brings a whole fleet in where there are no records yet: all of it, as it was sealed, or nothing. */
 @Service
@@ -68,6 +69,7 @@ class BringIn {
         refuseBesideRecords(database);
         try (InputStream in = new BufferedInputStream(Files.newInputStream(file))) {
             FleetFileReader.Read read = FleetFileReader.read(database, in, rows::set);
+            Utf8Check.refuseElse(file, "fleetFile");
             Verification.Verdict sealed = Verification.of(database);
             if (!sealed.whole()) {
                 throw Refusal.unfit("", "fleetFile.altered", sealed.found());

@@ -1,7 +1,6 @@
 package yellowtally.server.exchange;
 
 import jakarta.servlet.http.HttpServletRequest;
-import java.util.OptionalLong;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -58,22 +57,18 @@ class BringInController {
 
     /** Only while the set-up is to come, and from the machine itself. */
     @Component
-    static class TakesFleetFile implements TakesFiles {
-
-        private static final long MOST_BYTES = 2L * 1024 * 1024 * 1024;
+    static class TakesFleetFile extends TakesFiles {
 
         private final NotSetUpYet notSetUpYet;
 
         TakesFleetFile(NotSetUpYet notSetUpYet) {
+            super(ADDRESS, 2L * 1024 * 1024 * 1024);
             this.notSetUpYet = notSetUpYet;
         }
 
         @Override
-        public OptionalLong mostBytes(HttpServletRequest request) {
-            boolean takes = request.getMethod().equals("POST")
-                    && request.getRequestURI().equals(ADDRESS)
-                    && notSetUpYet.here(request);
-            return takes ? OptionalLong.of(MOST_BYTES) : OptionalLong.empty();
+        protected boolean open(HttpServletRequest request) {
+            return notSetUpYet.here(request);
         }
     }
 }

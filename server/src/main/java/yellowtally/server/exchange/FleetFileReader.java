@@ -27,6 +27,7 @@ import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.core.exc.UnexpectedEndOfInputException;
 import tools.jackson.core.json.JsonFactory;
 import yellowtally.server.support.Refusal;
+import yellowtally.server.support.Utf8Check;
 
 /**
  * Reads a fleet file into an empty database of the same form, row after row: however many there are, none is kept but those that name one
@@ -290,7 +291,7 @@ final class FleetFileReader {
                     table.column(name).orElseThrow(() -> wrong("fleetFile.column", table.name(), name));
             json.nextToken();
             if (json.currentToken() != JsonToken.VALUE_NULL) {
-                if (!column.kind().fits(json)) {
+                if (!column.kind().fits(json) || !Utf8Check.canBeKept(json.getString())) {
                     throw wrong("fleetFile.cell", name, column.kind().said());
                 }
                 cells[table.columns().indexOf(column)] = json.getString();

@@ -12,7 +12,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalLong;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
@@ -128,17 +127,12 @@ class PhotoController {
         return list(about);
     }
 
-    /** A photo may be so long: what a phone makes is shorter. */
+    /** What a phone makes is shorter. */
     @Component
-    static class TakesPhotos implements TakesFiles {
+    static class TakesPhotos extends TakesFiles {
 
-        private static final long MOST_BYTES = 10L * 1024 * 1024;
-
-        @Override
-        public OptionalLong mostBytes(HttpServletRequest request) {
-            boolean takes = request.getMethod().equals("POST")
-                    && request.getRequestURI().equals(ADDRESS);
-            return takes ? OptionalLong.of(MOST_BYTES) : OptionalLong.empty();
+        TakesPhotos() {
+            super(ADDRESS, 10L * 1024 * 1024);
         }
     }
 }

@@ -18,6 +18,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import yellowtally.server.support.Refusal;
+import yellowtally.server.support.Utf8Check;
 
 /** Rows of a text file, whatever stands between its cells: a comma, a semicolon, a tab or a stroke. */
 final class CsvRows {
@@ -32,7 +33,7 @@ final class CsvRows {
     static void read(Path file, String name, SheetFile.Sheets into) throws IOException {
         Charset written = encoding(file);
         if (written.equals(StandardCharsets.UTF_8)) {
-            Utf8Check.refuseElse(file);
+            Utf8Check.refuseElse(file, "sheet");
         }
         char between = between(beginning(file, written));
         into.begin(name);

@@ -5,7 +5,6 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.OptionalLong;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -217,15 +216,10 @@ class SheetsInController {
 
     /** A sheet may be this long; what cannot be a sheet of a fleet is not read at all. */
     @Component
-    static class TakesSheets implements TakesFiles {
+    static class TakesSheets extends TakesFiles {
 
-        private static final long MOST_BYTES = 30L * 1024 * 1024;
-
-        @Override
-        public OptionalLong mostBytes(HttpServletRequest request) {
-            boolean takes = request.getMethod().equals("POST")
-                    && request.getRequestURI().equals(ADDRESS);
-            return takes ? OptionalLong.of(MOST_BYTES) : OptionalLong.empty();
+        TakesSheets() {
+            super(ADDRESS, 30L * 1024 * 1024);
         }
     }
 }

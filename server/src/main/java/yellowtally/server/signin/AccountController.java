@@ -19,6 +19,7 @@ import yellowtally.server.people.PeopleEvent.PeopleEventKind;
 import yellowtally.server.people.Person;
 import yellowtally.server.support.OnceOnly;
 import yellowtally.server.support.Refusal;
+import yellowtally.server.support.SlowDown;
 import yellowtally.server.support.Violations;
 
 /** Somebody's own password and PIN; each change asks for the password, for a session may have been left open. */

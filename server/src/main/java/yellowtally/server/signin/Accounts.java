@@ -16,6 +16,7 @@ import yellowtally.server.people.Acting;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.support.Refusal;
+import yellowtally.server.support.SlowDown;
 import yellowtally.server.support.Violations;
 
 /** Who may sign in with what, and which sessions still hold. */
@@ -63,13 +64,22 @@ public class Accounts {
         return signInName.strip().toLowerCase(Locale.ROOT);
     }
 
-    /** Whoever signs in with this name and password; refused in the same words whatever is wrong, and after the same time. */
-    Credential byPassword(String signInName, String password, String address) {
+    /**
+     * Whoever signs in with this name and password; refused in the same words whatever is wrong, and after the same time. Wrong tries
+     * are counted by name and address, and by name wherever they come from. Those of an address alone slow down whoever signs in there
+     * for the first time, and only when they are many: each costs a processor for a moment.
+     *
+     * @param knownBrowser whether somebody has signed in from this browser before
+     */
+    Credential byPassword(String signInName, String password, String address, boolean knownBrowser) {
         String name = written(signInName);
         SlowDown.Of here = new SlowDown.Of("name " + name + " at " + address, 3);
         SlowDown.Of named = new SlowDown.Of("name " + name, 30);
-        SlowDown.Of addressed = new SlowDown.Of("at " + address, 20);
-        slowDown.refuseIfTooSoon(here, named, addressed);
+        SlowDown.Of addressed = new SlowDown.Of("at " + address, 200);
+        slowDown.refuseIfTooSoon(here, named);
+        if (!knownBrowser) {
+            slowDown.refuseIfTooSoon(addressed);
+        }
         Optional<Credential> known = credentials.findBySignInName(name).filter(this::isHere);
         if (!secrets.matches(password, known.map(Credential::password).orElse(null))) {
             slowDown.wrong(here);

@@ -3,8 +3,6 @@ package yellowtally.server.signin;
 import jakarta.persistence.EntityManager;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.net.InetAddress;
-import java.net.UnknownHostException;
 import java.time.Clock;
 import java.time.DateTimeException;
 import java.time.ZoneId;
@@ -23,6 +21,7 @@ import yellowtally.server.people.Person;
 import yellowtally.server.settings.ChoiceSetting;
 import yellowtally.server.settings.FleetSettings;
 import yellowtally.server.support.FleetZone;
+import yellowtally.server.support.IpLiteral;
 import yellowtally.server.support.OnceOnly;
 import yellowtally.server.support.Refusal;
 import yellowtally.server.support.Violations;
@@ -103,18 +102,9 @@ class SetUp {
     /** Whether a request comes from this machine, by its own name and not through a proxy. */
     static boolean atTheMachine(HttpServletRequest request) {
         String host = request.getServerName();
-        boolean byItsName = host.equals("localhost") || host.startsWith("127.") || host.equals("[::1]");
-        return byItsName
-                && loopback(request.getRemoteAddr())
+        return (host.equals("localhost") || IpLiteral.isLoopback(host))
+                && IpLiteral.isLoopback(request.getRemoteAddr())
                 && OF_ANOTHER.stream().allMatch(header -> request.getHeader(header) == null);
-    }
-
-    private static boolean loopback(String address) {
-        try {
-            return InetAddress.getByName(address).isLoopbackAddress();
-        } catch (UnknownHostException e) {
-            return false;
-        }
     }
 
     void setUp(NewFleet given, HttpServletRequest request, HttpServletResponse response) {

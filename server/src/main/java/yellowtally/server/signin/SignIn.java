@@ -44,7 +44,8 @@ class SignIn {
     }
 
     void withPassword(String signInName, String password, HttpServletRequest request, HttpServletResponse response) {
-        Credential who = accounts.byPassword(signInName, password, request.getRemoteAddr());
+        boolean knownBrowser = devices.of(request).isPresent();
+        Credential who = accounts.byPassword(signInName, password, request.getRemoteAddr(), knownBrowser);
         if (who.pinLocked() && devices.canBeKept()) {
             transactions.executeWithoutResult(
                     status -> accounts.change(who.personId()).ifPresent(known -> known.lockPin(false)));

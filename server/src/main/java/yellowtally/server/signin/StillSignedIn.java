@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Optional;
+import org.springframework.security.web.util.matcher.RequestMatcher;
 import org.springframework.web.filter.OncePerRequestFilter;
 import yellowtally.server.people.Acting;
 
@@ -13,14 +14,17 @@ import yellowtally.server.people.Acting;
 public class StillSignedIn extends OncePerRequestFilter {
 
     private final Accounts accounts;
+    private final RequestMatcher page;
 
-    public StillSignedIn(Accounts accounts) {
+    /** @param page what is served without asking who it is, also when no record can be read */
+    public StillSignedIn(Accounts accounts, RequestMatcher page) {
         this.accounts = accounts;
+        this.page = page;
     }
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
-        return !request.getRequestURI().startsWith("/api/");
+        return page.matches(request);
     }
 
     @Override

@@ -1,31 +1,31 @@
 package yellowtally.server.signin;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.server.PathContainer;
-import org.springframework.security.authorization.AuthorizationDecision;
-import org.springframework.security.authorization.AuthorizationManager;
-import org.springframework.security.authorization.AuthorizationResult;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AuthorizeHttpRequestsConfigurer;
 import org.springframework.security.core.Authentication;
-import org.springframework.security.web.access.intercept.RequestAuthorizationContext;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+import org.springframework.security.web.util.matcher.RequestMatcher;
 import org.springframework.stereotype.Component;
 import org.springframework.web.util.pattern.PathPattern;
 import org.springframework.web.util.pattern.PathPatternParser;
 import yellowtally.server.people.Person.Role;
 
 /**
- * The rule of every address, in one place: who may ask for it at least. An address that stands in no line is there for nobody.
+ * The rule of every address, in one place: who may ask for it at least. An address that stands in no line is there for nobody, and
+ * {@link RuleCheck} refuses to start with a controller's method that has none.
  *
  * <p>NOBODY may be asked for without signing in, ONE_TIME also with a password that has to be changed first. What hangs on the
  * records as well, such as the rank that striking out takes, the rooms ask in addition.
  */
 @Component
-public class WhoMay implements AuthorizationManager<RequestAuthorizationContext> {
+public class WhoMay {
 
     private static final String RULES = """
             NOBODY   GET  /api/sign-in
@@ -35,7 +35,7 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
             NOBODY   POST /api/set-up
             NOBODY   GET  /api/set-up/fleet-file
             NOBODY   POST /api/set-up/fleet-file
-            NOBODY   GET  /api/calendar/{secret}
+            NOBODY   GET  /api/calendar/{secret}.ics
             NOBODY   GET  /api/calendar/{secret}/plan.ics
             ONE_TIME POST /api/account/password
 
@@ -238,7 +238,14 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
         ONE_TIME,
         READER,
         OPERATOR,
-        OFFICER
+        OFFICER;
+
+        private String[] andAbove() {
+            return Arrays.stream(values())
+                    .filter(other -> other.compareTo(this) >= 0)
+                    .map(Rank::name)
+                    .toArray(String[]::new);
+        }
     }
 
     /** One line. */
@@ -250,11 +257,25 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
         }
     }
 
-    private record Line(Rule rule, PathPattern pattern) {}
+    /** A rule and the framework's matcher of its path, which reads the path as the framework does that looks for the controller. */
+    private record Line(Rule rule, RequestMatcher path) implements RequestMatcher {
 
-    private final List<Line> lines = rules().map(
-                    rule -> new Line(rule, PathPatternParser.defaultInstance.parse(rule.path())))
+        /** HEAD is carried out as GET. */
+        @Override
+        public boolean matches(HttpServletRequest request) {
+            String method = request.getMethod().equals("HEAD") ? "GET" : request.getMethod();
+            return rule.method().equals(method) && path.matches(request);
+        }
+    }
+
+    /** Of two that match, the more specific stands first: the controller is found in this order too. */
+    private final List<Line> lines = rules().sorted(Comparator.comparing(WhoMay::pattern))
+            .map(rule -> new Line(rule, PathPatternRequestMatcher.pathPattern(rule.path())))
             .toList();
+
+    private static PathPattern pattern(Rule rule) {
+        return PathPatternParser.defaultInstance.parse(rule.path());
+    }
 
     /** All lines. */
     public static Stream<Rule> rules() {
@@ -275,49 +296,37 @@ public class WhoMay implements AuthorizationManager<RequestAuthorizationContext>
         return Rank.valueOf(role.name());
     }
 
-    @Override
-    public AuthorizationResult authorize(
-            Supplier<? extends @Nullable Authentication> who, RequestAuthorizationContext context) {
-        HttpServletRequest request = context.getRequest();
-        if (!request.getRequestURI().startsWith("/api/")) {
-            return new AuthorizationDecision(true);
-        }
-        Optional<Rank> least = least(request);
-        return new AuthorizationDecision(least.isPresent() && least.get().compareTo(rank(who.get())) <= 0);
+    /** Puts every line among what is asked of a request. */
+    public void apply(AuthorizeHttpRequestsConfigurer<HttpSecurity>.AuthorizationManagerRequestMatcherRegistry all) {
+        lines.forEach(line -> {
+            if (line.rule().least() == Rank.NOBODY) {
+                all.requestMatchers(line).permitAll();
+            } else {
+                all.requestMatchers(line).hasAnyRole(line.rule().least().andAbove());
+            }
+        });
     }
 
     /** Who may at least; absent where there is no such address. */
     Optional<Rank> least(HttpServletRequest request) {
-        return at(request)
-                .filter(line -> line.rule().method().equals(method(request)))
+        return lines.stream()
+                .filter(line -> line.matches(request))
                 .map(line -> line.rule().least())
                 .findFirst();
     }
 
     /** Whether the address takes something, be it not this. */
     boolean isThere(HttpServletRequest request) {
-        return at(request).findAny().isPresent();
-    }
-
-    private Stream<Line> at(HttpServletRequest request) {
-        PathContainer path = PathContainer.parsePath(request.getRequestURI());
-        return lines.stream().filter(line -> line.pattern().matches(path));
-    }
-
-    private static String method(HttpServletRequest request) {
-        String method = request.getMethod().toUpperCase(Locale.ROOT);
-        return method.equals("HEAD") ? "GET" : method;
+        return lines.stream().anyMatch(line -> line.path().matches(request));
     }
 
     /** What somebody has come in as. */
     static Rank rank(@Nullable Authentication known) {
-        return known == null
-                ? Rank.NOBODY
-                : known.getAuthorities().stream()
-                        .map(authority -> String.valueOf(authority.getAuthority()))
-                        .filter(authority -> authority.startsWith("ROLE_") && !authority.equals("ROLE_ANONYMOUS"))
-                        .map(authority -> Rank.valueOf(authority.substring("ROLE_".length())))
-                        .findFirst()
-                        .orElse(Rank.NOBODY);
+        return Arrays.stream(Rank.values())
+                .filter(rank -> known != null
+                        && known.getAuthorities().stream()
+                                .anyMatch(role -> ("ROLE_" + rank).equals(role.getAuthority())))
+                .findFirst()
+                .orElse(Rank.NOBODY);
     }
 }

@@ -25,10 +25,8 @@ class ContainerProblems implements ErrorController {
 
     @RequestMapping("${server.error.path:/error}")
     void told(HttpServletRequest request, HttpServletResponse response) throws IOException {
-        // Asked for as an address like any other it has no status, and is none that there is.
-        int status =
-                request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE) instanceof Integer told ? told : NOT_FOUND;
+        int status = (Integer) request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
         String code = status == NOT_FOUND ? "address" : status < 500 ? "unreadable" : "unforeseen";
-        problems.write(response, HttpStatusCode.valueOf(status), code);
+        problems.write(request, response, HttpStatusCode.valueOf(status), code);
     }
 }

@@ -1,5 +1,6 @@
 package yellowtally.server.support;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,6 +13,7 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.ServletWebRequest;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
@@ -40,55 +42,56 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ResponseEntity<Object> refused(Refusal refusal) {
-        return problems.answer(refusal.status(), refusal.faults(), refusal.current());
+    ResponseEntity<Object> refused(Refusal refusal, HttpServletRequest request) {
+        return problems.answer(request, refusal.status(), refusal.faults(), refusal.current());
     }
 
     @ExceptionHandler
-    ResponseEntity<Object> mistyped(MethodArgumentTypeMismatchException e) {
-        return plain(HttpStatus.BAD_REQUEST, "unreadable");
+    ResponseEntity<Object> mistyped(MethodArgumentTypeMismatchException e, HttpServletRequest request) {
+        return plain(request, HttpStatus.BAD_REQUEST, "unreadable");
     }
 
     @ExceptionHandler
-    ResponseEntity<Object> disk(DiskFailed e) {
+    ResponseEntity<Object> disk(DiskFailed e, HttpServletRequest request) {
         LOG.error("The disk failed: {}", e.getMessage());
-        return plain(HttpStatus.SERVICE_UNAVAILABLE, "disk");
+        return plain(request, HttpStatus.SERVICE_UNAVAILABLE, "disk");
     }
 
     @ExceptionHandler
-    ResponseEntity<Object> unforeseen(RuntimeException e) {
+    ResponseEntity<Object> unforeseen(RuntimeException e, HttpServletRequest request) {
         if (StoreRefused.lostRace(e)) {
-            return plain(HttpStatus.CONFLICT, "race");
+            return plain(request, HttpStatus.CONFLICT, "race");
         }
         if (StoreRefused.why(e).isPresent()) {
             LOG.error("The database refused what no check did", e);
-            return plain(HttpStatus.UNPROCESSABLE_CONTENT, "unfit");
+            return plain(request, HttpStatus.UNPROCESSABLE_CONTENT, "unfit");
         }
         Optional<StoreTrouble> notLetIn = GateClosed.in(e);
         if (notLetIn.isPresent()) {
-            return plain(HttpStatus.SERVICE_UNAVAILABLE, "store." + notLetIn.get());
+            return plain(request, HttpStatus.SERVICE_UNAVAILABLE, "store." + notLetIn.get());
         }
         if (Damage.in(e)) {
             watch.foundDamage();
             LOG.error("A place of the file of the records could not be read: {}", e.getMessage());
-            return plain(HttpStatus.INTERNAL_SERVER_ERROR, "store." + StoreTrouble.DAMAGED);
+            return plain(request, HttpStatus.INTERNAL_SERVER_ERROR, "store." + StoreTrouble.DAMAGED);
         }
         LOG.error("Unforeseen failure", e);
-        return plain(HttpStatus.INTERNAL_SERVER_ERROR, "unforeseen");
+        return plain(request, HttpStatus.INTERNAL_SERVER_ERROR, "unforeseen");
     }
 
     /** In words of ours, whatever the framework has to say. */
     @Override
     protected @Nullable ResponseEntity<Object> handleExceptionInternal(
-            Exception e, @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+            Exception e, @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest web) {
+        HttpServletRequest request = ((ServletWebRequest) web).getRequest();
         if (status.is5xxServerError()) {
             LOG.error("Unforeseen failure", e);
-            return plain(status, "unforeseen");
+            return plain(request, status, "unforeseen");
         }
-        return plain(status, CODES.getOrDefault(status.value(), "unreadable"));
+        return plain(request, status, CODES.getOrDefault(status.value(), "unreadable"));
     }
 
-    private ResponseEntity<Object> plain(HttpStatusCode status, String code) {
-        return problems.answer(status, List.of(Refusal.Fault.of("", code)), null);
+    private ResponseEntity<Object> plain(HttpServletRequest request, HttpStatusCode status, String code) {
+        return problems.answer(request, status, List.of(Refusal.Fault.of("", code)), null);
     }
 }

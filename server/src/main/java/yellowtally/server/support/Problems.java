@@ -1,9 +1,11 @@
 package yellowtally.server.support;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
@@ -15,6 +17,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** RFC 9457 problem details: a sentence for a person and the field at fault, whoever refuses. */
 @Component
 public class Problems {
+
+    private static final Set<String> READING = Set.of("GET", "HEAD");
 
     private final Sentences sentences;
     private final JsonMapper json;
@@ -28,19 +32,26 @@ public class Problems {
     record FieldProblem(String field, String code, String sentence) {}
 
     /** The answer to a refused request. */
-    ResponseEntity<Object> answer(HttpStatusCode status, List<Refusal.Fault> faults, @Nullable Object current) {
+    ResponseEntity<Object> answer(
+            HttpServletRequest request, HttpStatusCode status, List<Refusal.Fault> faults, @Nullable Object current) {
         return ResponseEntity.status(status)
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                .body(problem(status, faults, current));
+                .body(problem(request, status, faults, current));
     }
 
     /** The same, written where no controller has been asked yet. */
-    public void write(HttpServletResponse response, HttpStatusCode status, String code, Object... figures)
+    public void write(
+            HttpServletRequest request,
+            HttpServletResponse response,
+            HttpStatusCode status,
+            String code,
+            Object... figures)
             throws IOException {
         if (response.isCommitted()) {
             return;
         }
-        byte[] body = json.writeValueAsBytes(problem(status, List.of(Refusal.Fault.of("", code, figures)), null));
+        byte[] body =
+                json.writeValueAsBytes(problem(request, status, List.of(Refusal.Fault.of("", code, figures)), null));
         response.resetBuffer();
         response.setStatus(status.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
@@ -50,9 +61,12 @@ public class Problems {
         response.flushBuffer();
     }
 
-    private ProblemDetail problem(HttpStatusCode status, List<Refusal.Fault> faults, @Nullable Object current) {
+    private ProblemDetail problem(
+            HttpServletRequest request, HttpStatusCode status, List<Refusal.Fault> faults, @Nullable Object current) {
+        boolean reads = READING.contains(request.getMethod());
         List<FieldProblem> problems = faults.stream()
-                .map(fault -> new FieldProblem(fault.field(), fault.code(), sentences.of(fault)))
+                .map(fault -> new FieldProblem(
+                        fault.field(), fault.code(), reads ? sentences.toReader(fault) : sentences.of(fault)))
                 .toList();
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(
                 status, problems.isEmpty() ? "" : problems.get(0).sentence());

@@ -27,7 +27,7 @@ public class Sentences {
 
     /** The sentence of a fault. A code without a sentence is an error in the program. */
     public String of(Refusal.Fault fault) {
-        Object[] figures = fault.figures().stream().map(this::told).toArray();
+        Object[] figures = figures(fault);
         if (fault.code().equals(MISSING)) {
             String own = messages.getMessage(MISSING + "." + leaf(fault.field()), figures, "", Locale.ENGLISH);
             if (own != null && !own.isEmpty()) {
@@ -35,6 +35,16 @@ public class Sentences {
             }
         }
         return messages.getMessage(fault.code(), figures, Locale.ENGLISH);
+    }
+
+    /** The same for whoever only reads: one that says that nothing was saved stands a second time, with {@code .read}, without it. */
+    String toReader(Refusal.Fault fault) {
+        String own = messages.getMessage(fault.code() + ".read", figures(fault), "", Locale.ENGLISH);
+        return own == null || own.isEmpty() ? of(fault) : own;
+    }
+
+    private Object[] figures(Refusal.Fault fault) {
+        return fault.figures().stream().map(this::told).toArray();
     }
 
     private static String leaf(String field) {

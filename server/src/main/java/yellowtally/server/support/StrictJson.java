@@ -86,6 +86,9 @@ class StrictJson {
             if (!at.hasToken(JsonToken.VALUE_STRING)) {
                 return (T) context.handleUnexpectedToken(handledType(), at);
             }
+            if (!Utf8Check.canBeKept(at.getString())) {
+                return (T) context.handleWeirdStringValue(handledType(), "", "half a letter");
+            }
             try {
                 return read.apply(at.getString());
             } catch (DateTimeException e) {

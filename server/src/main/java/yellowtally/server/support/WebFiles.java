@@ -11,26 +11,19 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Configuration
 class WebFiles implements WebMvcConfigurer {
 
-    /**
-     * Whatever an address names first, but for what is asked for by programs and for files: which screens there are, and that there
-     * is none at an address, the page itself says.
-     */
-    private static final String SCREEN = "{first:(?!api$|assets$)[^.]+}";
-
     @Override
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
-        registry.addResourceHandler("/assets/**")
+        registry.addResourceHandler(PageAddresses.FILES)
                 .addResourceLocations("classpath:/static/assets/")
                 .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
-        registry.addResourceHandler("/index.html", "/favicon.svg")
+        registry.addResourceHandler(PageAddresses.PAGE, PageAddresses.ICON)
                 .addResourceLocations("classpath:/static/")
                 .setCacheControl(CacheControl.noCache());
     }
 
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String address : new String[] {"/", "/" + SCREEN, "/" + SCREEN + "/**"}) {
-            registry.addViewController(address).setViewName("forward:/index.html");
-        }
+        PageAddresses.screens()
+                .forEach(screen -> registry.addViewController(screen).setViewName("forward:" + PageAddresses.PAGE));
     }
 }

@@ -16,6 +16,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpStatus;
@@ -25,40 +26,35 @@ import yellowtally.server.support.Problems;
 class WaitingRoomTest {
 
     private final Problems problems = mock(Problems.class);
-    private final WaitingRoom room = new WaitingRoom(1, Duration.ZERO, problems);
     private final HttpServletRequest request = mock(HttpServletRequest.class);
+    private final HttpServletRequest screen = mock(HttpServletRequest.class);
+    private final WaitingRoom room = new WaitingRoom(1, Duration.ZERO, screen::equals, problems);
     private final HttpServletResponse response = mock(HttpServletResponse.class);
     private final FilterChain work = mock(FilterChain.class);
 
+    private final HttpServletRequest another = mock(HttpServletRequest.class);
+
     @BeforeEach
     void wire() {
-        when(request.getRequestURI()).thenReturn("/api/board");
-        when(request.getDispatcherType()).thenReturn(DispatcherType.REQUEST);
+        List.of(request, screen, another)
+                .forEach(one -> when(one.getDispatcherType()).thenReturn(DispatcherType.REQUEST));
     }
 
-    private void another(HttpServletRequest asks, FilterChain whileInside) throws ServletException, IOException {
-        room.doFilter(request, response, (r, s) -> {
-            HttpServletRequest other = mock(HttpServletRequest.class);
-            String path = asks.getRequestURI();
-            when(other.getRequestURI()).thenReturn(path);
-            when(other.getDispatcherType()).thenReturn(DispatcherType.REQUEST);
-            room.doFilter(other, response, whileInside);
-        });
+    private void comesToAFullRoom(HttpServletRequest asks) throws ServletException, IOException {
+        room.doFilter(request, response, (r, s) -> room.doFilter(asks, response, work));
     }
 
     @Test
     void whoeverComesToAFullRoomIsToldToComeAgain() throws Exception {
-        another(request, work);
+        comesToAFullRoom(another);
         verify(work, never()).doFilter(any(), any());
         verify(response).setHeader("Retry-After", "1");
-        verify(problems).write(eq(response), eq(HttpStatus.SERVICE_UNAVAILABLE), eq("door.full"));
+        verify(problems).write(eq(another), eq(response), eq(HttpStatus.SERVICE_UNAVAILABLE), eq("door.full"));
     }
 
     @Test
     void theScreensThemselvesAreServedToAll() throws Exception {
-        HttpServletRequest screen = mock(HttpServletRequest.class);
-        when(screen.getRequestURI()).thenReturn("/assets/index.js");
-        another(screen, work);
+        comesToAFullRoom(screen);
         verify(work).doFilter(any(), any());
     }
 

@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import yellowtally.server.people.People;
 import yellowtally.server.people.Person;
 import yellowtally.server.support.Refusal;
+import yellowtally.server.support.SlowDown;
 
 /** A PIN that somebody guesses patiently, waiting each time as long as is asked. */
 class PinTest {
@@ -67,7 +68,8 @@ class PinTest {
             assertThat(tried("7301")).isEqualTo("pin.locked");
         }
         assertThat(locks).hasValue(1);
-        assertThat(accounts.byPassword(" Marsh ", "three wet sleepers", "here").pinLocked())
+        assertThat(accounts.byPassword(" Marsh ", "three wet sleepers", "here", false)
+                        .pinLocked())
                 .isTrue();
         known.lockPin(false);
         assertThat(tried("7301")).isEqualTo("in");

@@ -4,10 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 import static org.mockito.Mockito.withSettings;
 
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
+import jakarta.servlet.http.HttpServletRequest;
 import java.time.Instant;
 import java.util.List;
 import java.util.Queue;
@@ -118,12 +120,14 @@ class EntersGateTest {
     void whoIsNotLetInIsToldThatNothingWasSaved() {
         UUID id = UUID.randomUUID();
         OnceOnly writes = RunningServer.bean(OnceOnly.class);
+        HttpServletRequest write = mock(HttpServletRequest.class);
+        when(write.getMethod()).thenReturn("POST");
         keptOut = Thread.currentThread();
         try {
             assertThatThrownBy(() -> writes.run(id, "a test", () -> {}))
                     .isInstanceOfSatisfying(RuntimeException.class, failure -> {
                         ResponseEntity<Object> answer =
-                                RunningServer.bean(ProblemAdvice.class).unforeseen(failure);
+                                RunningServer.bean(ProblemAdvice.class).unforeseen(failure, write);
                         assertThat(answer.getStatusCode()).isEqualTo(HttpStatus.SERVICE_UNAVAILABLE);
                         assertThat(String.valueOf(answer.getBody()))
                                 .contains("The disk that holds the records is full")

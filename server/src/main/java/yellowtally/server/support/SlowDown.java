@@ -1,4 +1,4 @@
-package yellowtally.server.signin;
+package yellowtally.server.support;
 
 import java.time.Clock;
 import java.time.Duration;
@@ -6,14 +6,13 @@ import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import yellowtally.server.support.Refusal;
 
 /**
- * Makes whoever guesses wait: after some wrong tries each further one costs twice as long, up to a minute. Kept in memory; what was
- * guessed last is remembered, so that it cannot grow.
+ * Makes whoever guesses wait: after some wrong tries each further one costs twice as long, up to a minute. Kept in memory and bounded:
+ * where too many are guessed at, the oldest are forgotten first, but for those that no pause ends.
  */
 @Component
-class SlowDown {
+public class SlowDown {
 
     private static final int MOST = 2_000;
     private static final Duration LONGEST = Duration.ofMinutes(1);
@@ -22,7 +21,7 @@ class SlowDown {
     private final Clock clock;
     private final Map<String, Tries> byWhom = new LinkedHashMap<>();
 
-    SlowDown(Clock clock) {
+    public SlowDown(Clock clock) {
         this.clock = clock;
     }
 
@@ -30,19 +29,20 @@ class SlowDown {
      * Wrong tries of one kind.
      *
      * @param free how many cost nothing
-     * @param forgotten whether a pause ends the row; a short secret would be guessed by whoever has patience
+     * @param forgotten whether a pause ends the row; a short secret would be guessed by whoever has patience. Where it is false, there
+     *     must be few to guess at: they are never let go of
      */
-    record Of(String whom, int free, boolean forgotten) {
+    public record Of(String whom, int free, boolean forgotten) {
 
-        Of(String whom, int free) {
+        public Of(String whom, int free) {
             this(whom, free, true);
         }
     }
 
-    private record Tries(int wrong, Instant last, Instant until) {}
+    private record Tries(int wrong, Instant last, Instant until, boolean forgotten) {}
 
     /** Refuses a try that comes too soon, be it right or wrong: whoever waits learns nothing. */
-    synchronized void refuseIfTooSoon(Of... kinds) {
+    public synchronized void refuseIfTooSoon(Of... kinds) {
         Instant now = clock.instant();
         for (Of kind : kinds) {
             Tries before = byWhom.get(kind.whom());
@@ -55,13 +55,13 @@ class SlowDown {
     }
 
     /** Counts a wrong try; answers how many there were in a row. */
-    synchronized int wrong(Of kind) {
+    public synchronized int wrong(Of kind) {
         Instant now = clock.instant();
         Tries before = byWhom.remove(kind.whom());
         int wrong = before == null || endsTheRow(kind, before, now) ? 1 : before.wrong() + 1;
-        byWhom.put(kind.whom(), new Tries(wrong, now, now.plus(pause(wrong - kind.free()))));
+        byWhom.put(kind.whom(), new Tries(wrong, now, now.plus(pause(wrong - kind.free())), kind.forgotten()));
         if (byWhom.size() > MOST) {
-            byWhom.remove(byWhom.keySet().iterator().next());
+            byWhom.values().stream().filter(Tries::forgotten).findFirst().ifPresent(byWhom.values()::remove);
         }
         return wrong;
     }
@@ -71,7 +71,7 @@ class SlowDown {
     }
 
     /** It was right: what was wrong before is forgotten. */
-    synchronized void right(Of kind) {
+    public synchronized void right(Of kind) {
         byWhom.remove(kind.whom());
     }
 

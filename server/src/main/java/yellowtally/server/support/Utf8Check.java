@@ -1,4 +1,4 @@
-package yellowtally.server.sheetsin;
+package yellowtally.server.support;
 
 import java.io.IOException;
 import java.nio.ByteBuffer;
@@ -8,25 +8,36 @@ import java.nio.charset.CharsetDecoder;
 import java.nio.charset.CoderResult;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import yellowtally.server.support.Refusal;
 
-/** Finds where a text is no UTF-8: read as such it would come in with other letters than it has, and nobody would notice. */
-final class Utf8Check {
+/** Finds text that is no UTF-8: read as such it would come in with other letters than it has, and nobody would notice. */
+public final class Utf8Check {
 
     private static final int AT_ONCE = 64 * 1024;
 
     private final CharsetDecoder decoder = StandardCharsets.UTF_8.newDecoder();
     private final CharBuffer text = CharBuffer.allocate(AT_ONCE);
+    private final String room;
     private int line = 1;
     private int column = 1;
 
-    private Utf8Check() {}
+    private Utf8Check(String room) {
+        this.room = room;
+    }
 
-    /** Refuses a text in another encoding, and what is no text, with the place where it shows. */
-    static void refuseElse(Path file) throws IOException {
+    /**
+     * Refuses a text in another encoding, and what is no text, with the place where it shows.
+     *
+     * @param room whose sentences {@code encoding} and {@code noText} say so
+     */
+    public static void refuseElse(Path file, String room) throws IOException {
         try (FileChannel from = FileChannel.open(file)) {
-            new Utf8Check().check(from);
+            new Utf8Check(room).check(from);
         }
+    }
+
+    /** Whether it comes back as it is: half of a letter that takes two would come back as a question mark. */
+    public static boolean canBeKept(String text) {
+        return StandardCharsets.UTF_8.newEncoder().canEncode(text);
     }
 
     private void check(FileChannel from) throws IOException {
@@ -40,7 +51,7 @@ final class Utf8Check {
                 result = decoder.decode(bytes, text, all);
                 pass();
                 if (result.isError()) {
-                    throw Refusal.unfit("file", "sheet.encoding", line, column);
+                    throw Refusal.unfit("file", room + ".encoding", line, column);
                 }
             } while (result.isOverflow());
             bytes.compact();
@@ -52,7 +63,7 @@ final class Utf8Check {
         while (text.hasRemaining()) {
             char letter = text.get();
             if (letter == 0) {
-                throw Refusal.unfit("file", "sheet.noText", line, column);
+                throw Refusal.unfit("file", room + ".noText", line, column);
             }
             if (letter == '\n') {
                 line++;

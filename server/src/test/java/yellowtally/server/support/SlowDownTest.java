@@ -1,4 +1,4 @@
-package yellowtally.server.signin;
+package yellowtally.server.support;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
@@ -13,8 +13,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import yellowtally.server.signin.SlowDown.Of;
-import yellowtally.server.support.Refusal;
+import yellowtally.server.support.SlowDown.Of;
 
 class SlowDownTest {
 
@@ -95,5 +94,17 @@ class SlowDownTest {
         }
         assertThat(slowDown.remembered()).isLessThanOrEqualTo(2_000);
         assertThat(slowDown.wrong(PIN)).isEqualTo(6);
+    }
+
+    /** Made-up names push nothing out that counts on after any pause. */
+    @Test
+    void whatIsNotForgottenIsNotPushedOut() {
+        Of pin = new Of("pin", 3, false);
+        slowDown.wrong(pin);
+        for (int i = 0; i < 5_000; i++) {
+            slowDown.wrong(new Of("name " + i, 3));
+        }
+        assertThat(slowDown.wrong(pin)).isEqualTo(2);
+        assertThat(slowDown.remembered()).isLessThanOrEqualTo(2_000);
     }
 }
