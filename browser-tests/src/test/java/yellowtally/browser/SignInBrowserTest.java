@@ -7,6 +7,7 @@ import static yellowtally.browser.Screens.region;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -59,6 +60,17 @@ class SignInBrowserTest {
         assertThat(button(operator, "Release saw 10")).hasCount(0);
         operator.navigate(screens.application().address() + "/saws/new");
         assertThat(operator.getByText("An officer does this.")).isVisible();
+    }
+
+    /** Nothing is served under an address that there is not, but the page that says so. */
+    @Test
+    void anAddressThatThereIsNotIsSaidOnThePage(Screens.Opener screens) {
+        Page page = screens.openAs("hollis", "/", 1280, 800);
+        for (String address : List.of("/saw/12", "/saws/12/nowhere")) {
+            page.navigate(screens.application().address() + address);
+            assertThat(page.getByText("There is no such page.")).isVisible();
+            assertThat(signedIn(page, "Edda Hollis")).isVisible();
+        }
     }
 
     /** A session that somebody else ended lies over the screen as a sign-in; what was typed is there afterwards. */

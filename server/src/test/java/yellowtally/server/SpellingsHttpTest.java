@@ -52,8 +52,7 @@ class SpellingsHttpTest {
         LEFT(Rank.NOBODY),
         ONE_TIME(Rank.ONE_TIME),
         READER(Rank.READER),
-        OPERATOR(Rank.OPERATOR),
-        OFFICER(Rank.OFFICER);
+        OPERATOR(Rank.OPERATOR);
 
         private final Rank rank;
 
@@ -70,7 +69,6 @@ class SpellingsHttpTest {
             case ONE_TIME -> somebodyWho("waits");
             case READER -> api.as(Signed.READER);
             case OPERATOR -> api.as(Signed.OPERATOR);
-            case OFFICER -> api;
         };
         return Wire.signed(asks);
     }

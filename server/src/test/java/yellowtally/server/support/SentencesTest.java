@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.context.support.ResourceBundleMessageSource;
 import yellowtally.core.holds.Need.NeedKind;
 import yellowtally.core.steps.Finding;
@@ -55,5 +56,29 @@ class SentencesTest {
                 .toList();
         assertThat(holding).contains(FindingHoldMatter.FINDING_HOLDS, TaskMatter.BRAKE_OVERDUE);
         assertThat(TensionWaits.of(TensionMatter.TOO_TIGHT).state().name()).isEqualTo("DUE");
+    }
+
+    /** What doors, rules and the last resort say to every request, whoever only reads is told without a word of saving. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "unreadable",
+                "unforeseen",
+                "door.full",
+                "sign.in",
+                "rank.READER",
+                "rank.OPERATOR",
+                "store.DAMAGED"
+            })
+    void whoeverOnlyReadsHadNothingToSave(String code) {
+        Refusal.Fault fault = Refusal.Fault.of("", code);
+        assertThat(SENTENCES.of(fault)).contains("saved");
+        assertThat(SENTENCES.toReader(fault)).isNotBlank().doesNotContain("saved");
+    }
+
+    @Test
+    void allElseIsToldToReadersInTheSameWords() {
+        Refusal.Fault fault = Refusal.Fault.of("", "saw.unknown", "12");
+        assertThat(SENTENCES.toReader(fault)).isEqualTo(SENTENCES.of(fault)).contains("12");
     }
 }
